@@ -1,0 +1,4 @@
+import { ensurePackages } from './lib/install.mjs';
+import { guarded } from './lib/run.mjs';
+
+await guarded(async () => ensurePackages());

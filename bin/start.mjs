@@ -1,0 +1,38 @@
+// npm start and npm run dev: everything installed, database started, demo loaded, app served. Ctrl-C stops both.
+import { ensureBuilt } from './lib/build.mjs';
+import { ensurePackages } from './lib/install.mjs';
+import { defaultData } from './lib/postgres.mjs';
+import { guarded, say, Trouble } from './lib/run.mjs';
+import { serve } from './lib/serve.mjs';
+
+await guarded(async () => {
+  const dev = process.argv.includes('--dev');
+  const demo = process.env.LORBET_DEMO !== '0';
+  const port = Number(process.env.PORT ?? 3777);
+  if (!Number.isInteger(port) || port < 0 || port > 65535) throw new Trouble(`PORT is ${process.env.PORT}; allowed is a whole number from 0 (any free port) to 65535.`);
+  ensurePackages();
+  if (!dev) ensureBuilt();
+  say('starting the database …');
+  let stopping = null;
+  let running = null;
+  const end = () => {
+    stopping ??= (async () => {
+      say('stopping …');
+      await running?.stop();
+      say('stopped; everything is kept.');
+      process.exit(0);
+    })();
+  };
+  running = await serve({ data: defaultData(), port, dev, demo });
+  process.on('SIGINT', end);
+  process.on('SIGTERM', end);
+  running.app.once('exit', () => { if (!stopping) { say('the app ended by itself; the database is stopped too.'); process.exitCode = 1; void running.stop(); } });
+  say('');
+  say(`Lorbet is at ${running.address}`);
+  if (demo) {
+    const { demoSignIn } = await import('./lib/demoSignIn.mjs');
+    say('Demo people, all invented (password for each: ' + demoSignIn.password + '):');
+    for (const person of demoSignIn.people) say(`  ${person.login.padEnd(8)} ${person.role}`);
+  } else say('Open it to name the first lead, if nobody has yet.');
+  say('Ctrl-C stops it.');
+});

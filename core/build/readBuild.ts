@@ -1,0 +1,71 @@
+import { ValidationError, type AnySchema } from 'yup';
+import { formatName, formatVersion, type Build } from './Build';
+import { buildSchema } from './buildSchema';
+import { fieldAt, isFigurePath } from './sheets';
+
+export type ReadResult<T> = { ok: true; value: T } | { ok: false; errors: string[] };
+
+/**
+ * Old versions are raised step by step by the function at their number; version 1 is the first.
+ * A function takes the document of its version and gives that of the next.
+ */
+const raise: Record<number, (document: Record<string, unknown>) => Record<string, unknown>> = {};
+
+/** Validates any value against a schema and names every error by its field. */
+export function validate<T>(schema: AnySchema, value: unknown): ReadResult<T> {
+  try {
+    return { ok: true, value: schema.validateSync(value, { abortEarly: false, strict: true }) as T };
+  } catch (error) {
+    if (!(error instanceof ValidationError)) throw error;
+    const each = error.inner.length > 0 ? error.inner : [error];
+    return { ok: false, errors: [...new Set(each.slice(0, 200).map(sentence))] };
+  }
+}
+
+/** One sentence: the field, the value, what is allowed. */
+function sentence(error: ValidationError): string {
+  const path = error.path || 'the document';
+  const shown = show(error.params?.value ?? error.value);
+  const figure = /^(?:sheets\.)?(\w+\.\w+)(?:\.(planned|fitted))?$/.exec(path);
+  if (figure?.[1] && isFigurePath(figure[1]) && figure[2]) {
+    const field = fieldAt(figure[1]);
+    const allowed = field.kind === 'number' ? `${field.min} to ${field.max} ${field.unit}` : `one of ${Object.keys(field.options).join(', ')}`;
+    return `${field.label} (${path}) is ${shown}; allowed is ${field.given && figure[2] === 'fitted' ? 'nothing as fitted: this figure is given' : allowed}.`;
+  }
+  const message = error.message.includes(path) ? error.message : `${path}: ${error.message}`;
+  return `${message.replace(/\.$/, '').replace('${unknown}', '')}${/ is | holds /.test(message) ? '' : ` (it is ${shown})`}.`;
+}
+
+function show(value: unknown): string {
+  const text = value === undefined ? 'missing' : JSON.stringify(value) ?? String(value);
+  return text.length > 60 ? `${text.slice(0, 57)}…` : text;
+}
+
+/**
+ * Reads a build document from any parsed JSON: raises old versions, refuses newer ones, validates the whole.
+ * @returns the build, or every error
+ */
+export function readBuild(value: unknown): ReadResult<Build> {
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) return { ok: false, errors: [`The document is ${show(value)}; a build file holds one JSON object.`] };
+  let document = value as Record<string, unknown>;
+  if (document.format !== formatName) return { ok: false, errors: [`format is ${show(document.format)}; allowed is "${formatName}".`] };
+  if (typeof document.version !== 'number' || !Number.isInteger(document.version) || document.version < 1) return { ok: false, errors: [`version is ${show(document.version)}; allowed is a whole number from 1.`] };
+  if (document.version > formatVersion) return { ok: false, errors: [`version is ${document.version}; this Lorbet reads up to version ${formatVersion}, so the file was made by a newer one.`] };
+  for (let version = document.version; version < formatVersion; version += 1) document = raise[version]?.(document) ?? document;
+  return validate<Build>(buildSchema, document);
+}
+
+/** The longest build file taken, bytes. */
+export const buildFileMaxBytes = 8 * 1024 * 1024;
+
+/** Reads a build file's text. */
+export function parseBuildFile(text: string): ReadResult<Build> {
+  if (text.length > buildFileMaxBytes) return { ok: false, errors: [`The file holds ${text.length} characters; at most ${buildFileMaxBytes} are allowed.`] };
+  try {
+    return readBuild(JSON.parse(text));
+  } catch (error) {
+    if (error instanceof SyntaxError) return { ok: false, errors: ['The file is not JSON; it may be damaged or cut off.'] };
+    if (error instanceof RangeError) return { ok: false, errors: ['The file is nested too deeply to be a build.'] };
+    throw error;
+  }
+}

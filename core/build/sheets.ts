@@ -1,0 +1,112 @@
+import { fuels } from '../fuel/fuels';
+import { choice, number, type FieldTable, type Figure, type Sheet, type ValueOf } from './field';
+
+const fuelLabels = Object.fromEntries(Object.entries(fuels).map(([id, fuel]) => [id, fuel.label])) as Record<keyof typeof fuels, string>;
+const arrow = { withFlow: 'arrow with the flow', againstFlow: 'arrow against the flow' } as const;
+const yesNo = { yes: 'yes', no: 'no' } as const;
+
+/**
+ * Every figure of a build: its unit, its bounds, where it sits on the run, what the quick-entry line calls it.
+ * Types, validation, forms, the quick-entry grammar and the documents are all made from this table.
+ * Bounds keep slips of the pen out; they are no judgement (that is what calls are for).
+ */
+export const sheets = {
+  heater: {
+    claimedOutputKw: number({ label: 'Output on the label', unit: 'kW', min: 0.5, max: 20, decimals: 1, part: 'heater', given: true }),
+    supplyV: choice({ label: 'Supply', options: { v12: '12 V', v24: '24 V' }, part: 'battery', given: true }),
+    strokeVolumeMl: number({ label: 'Pump dose, a stroke', unit: 'mL', min: 0.005, max: 0.2, decimals: 3, part: 'pump', words: ['dose'], given: true, hint: 'from the pump or its data sheet' }),
+    pumpMinHz: number({ label: 'Lowest pump frequency', unit: 'Hz', min: 0.2, max: 10, decimals: 1, part: 'pump', given: true }),
+    pumpMaxHz: number({ label: 'Highest pump frequency', unit: 'Hz', min: 0.5, max: 15, decimals: 1, part: 'pump', given: true }),
+    startCurrentA: number({ label: 'Current while starting', unit: 'A', min: 1, max: 40, decimals: 1, part: 'battery', words: ['start current'], given: true, hint: 'glow plug and fan; 10 A is usual at 12 V' }),
+    startMinutes: number({ label: 'Glow time at a start', unit: 'min', min: 0.2, max: 10, decimals: 1, part: 'heater', given: true }),
+    runCurrentA: number({ label: 'Current while running', unit: 'A', min: 0.1, max: 10, decimals: 1, part: 'battery', given: true, hint: '1 to 1.5 A is usual at 12 V' }),
+    altitudeM: number({ label: 'Highest place it will run', unit: 'm', min: 0, max: 5500, decimals: 0, part: 'heater', given: true }),
+    coldestFuelC: number({ label: 'Coldest the fuel will be', unit: '°C', min: -45, max: 30, decimals: 0, part: 'tank', given: true }),
+    fuelGrade: choice({ label: 'Fuel', options: fuelLabels, part: 'tank', given: true }),
+    nightHours: number({ label: 'Hours of heat in a night', unit: 'h', min: 0.5, max: 24, decimals: 1, part: 'heater', given: true }),
+  },
+  fuel: {
+    tankLengthMm: number({ label: 'Tank, length', unit: 'mm', min: 50, max: 2000, decimals: 0, part: 'tank' }),
+    tankHeightMm: number({ label: 'Tank, inside height', unit: 'mm', min: 50, max: 1000, decimals: 0, part: 'tank' }),
+    fuelLevelMm: number({ label: 'Fuel standing in it', unit: 'mm', min: 0, max: 1000, decimals: 0, part: 'tank', words: ['fuel level', 'level'], hint: 'by a clean stick, from the tank’s floor' }),
+    pickupKind: choice({ label: 'Pickup', options: { standpipe: 'standpipe from above', bottomOutlet: 'outlet at the bottom', sideOutlet: 'outlet low on the side' }, part: 'pickup' }),
+    pickupClearanceMm: number({ label: 'Pickup above tank floor', unit: 'mm', min: 0, max: 500, decimals: 0, part: 'pickup', words: ['pickup', 'pickup clearance', 'clearance'] }),
+    suctionLengthM: number({ label: 'Suction line, tank to pump', unit: 'm', min: 0.05, max: 15, decimals: 2, part: 'suction', words: ['suction', 'suction line', 'suction length'] }),
+    suctionBoreMm: number({ label: 'Bore, suction line', unit: 'mm', min: 0.5, max: 15, decimals: 1, part: 'suction', words: ['suction bore'] }),
+    filterPlace: choice({ label: 'Filter', options: { beforePump: 'before the pump', afterPump: 'after the pump', none: 'no filter' }, part: 'filter' }),
+    filterDirection: choice({ label: 'Filter’s arrow', options: arrow, part: 'filter' }),
+    jointGapMm: number({ label: 'Widest gap in a joint', unit: 'mm', min: 0, max: 50, decimals: 1, part: 'suction', words: ['gap', 'joint gap', 'joint'], hint: 'line ends must butt inside the rubber: 0' }),
+    pumpDirection: choice({ label: 'Pump’s arrow', options: arrow, part: 'pump' }),
+    pumpAngleDeg: number({ label: 'Pump angle, outlet up', unit: 'deg', min: -90, max: 90, decimals: 0, part: 'pump', words: ['pump', 'pump angle', 'angle'] }),
+    pumpAboveTankFloorMm: number({ label: 'Pump inlet above tank floor', unit: 'mm', min: -1500, max: 2500, decimals: 0, part: 'pump', words: ['pump height'], hint: 'minus where it hangs lower' }),
+    pressureLengthM: number({ label: 'Line, pump to heater', unit: 'm', min: 0.1, max: 20, decimals: 2, part: 'line', words: ['line', 'pressure line', 'line length'] }),
+    pressureBoreMm: number({ label: 'Bore, pump to heater', unit: 'mm', min: 0.5, max: 15, decimals: 1, part: 'line', words: ['line bore', 'pressure bore'] }),
+    heaterAboveTankFloorMm: number({ label: 'Heater’s inlet above tank floor', unit: 'mm', min: -1500, max: 3000, decimals: 0, part: 'heater', words: ['heater height'] }),
+  },
+  air: {
+    intakeFrom: choice({ label: 'Combustion air comes from', options: { outside: 'outside', cabin: 'where people are', locker: 'a locker open to the inside' }, part: 'intake' }),
+    intakeLengthM: number({ label: 'Intake pipe', unit: 'm', min: 0.05, max: 5, decimals: 2, part: 'intake', words: ['intake', 'intake length'] }),
+    intakeFallMm: number({ label: 'Intake falls to its end', unit: 'mm', min: -1000, max: 2000, decimals: 0, part: 'intake', words: ['intake fall'] }),
+    endsApartMm: number({ label: 'Intake end to exhaust end', unit: 'mm', min: 0, max: 10000, decimals: 0, part: 'intake', words: ['ends apart', 'apart', 'separation'] }),
+    endsFacing: choice({ label: 'The two ends point', options: { opposite: 'opposite ways', sameWay: 'the same way', towards: 'towards each other' }, part: 'intake' }),
+    exhaustLengthM: number({ label: 'Exhaust pipe', unit: 'm', min: 0.1, max: 8, decimals: 2, part: 'exhaust', words: ['exhaust', 'exhaust length'] }),
+    exhaustFallMm: number({ label: 'Exhaust falls to its end', unit: 'mm', min: -1500, max: 2500, decimals: 0, part: 'exhaust', words: ['exhaust fall'] }),
+    exhaustPastOutlineMm: number({ label: 'Exhaust end past the outline', unit: 'mm', min: -3000, max: 1500, decimals: 0, part: 'exhaust', words: ['past outline', 'exhaust end'], hint: 'minus where it stops short, underneath' }),
+    exhaustLowPoint: choice({ label: 'Water in the exhaust', options: { fallsAll: 'falls all the way', drilled: 'low point with a drain hole', undrilled: 'low point, no hole' }, part: 'exhaust' }),
+    mufflerHole: choice({ label: 'Muffler’s drain hole', options: { lowest: 'at its lowest point', notLowest: 'not at its lowest point', noMuffler: 'no muffler' }, part: 'exhaust' }),
+  },
+  wiring: {
+    feedSource: choice({ label: 'Feed comes from', options: { leisure: 'leisure battery', starter: 'starter battery', panel: 'a control panel', socket: 'a socket', mains: 'mains power supply' }, part: 'battery' }),
+    batteryKind: choice({ label: 'Battery', options: { agm: 'AGM or gel', flooded: 'flooded lead-acid', lithium: 'lithium iron phosphate' }, part: 'battery' }),
+    batteryCapacityAh: number({ label: 'Capacity', unit: 'Ah', min: 5, max: 2000, decimals: 0, part: 'battery', words: ['capacity', 'battery capacity'] }),
+    batteryRestV: number({ label: 'Battery at rest', unit: 'V', min: 6, max: 32, decimals: 2, part: 'battery', words: ['battery', 'rest', 'at rest', 'battery at rest'] }),
+    batteryMohm: number({ label: 'Battery’s own resistance', unit: 'mΩ', min: 0.1, max: 500, decimals: 1, part: 'battery', words: ['battery resistance'], hint: 'by a tester, or volts lost ÷ amps' }),
+    feedLengthM: number({ label: 'Feed, one way', unit: 'm', min: 0.1, max: 40, decimals: 1, part: 'battery', words: ['feed', 'feed length', 'cable length'] }),
+    cableAreaMm2: number({ label: 'Cable', unit: 'mm²', min: 0.2, max: 50, decimals: 2, part: 'battery', words: ['cable', 'feed cable'], hint: 'mm², or a gauge: 12 AWG' }),
+    insulationC: choice({ label: 'Insulation rated', options: { c70: '70 °C', c90: '85 to 90 °C', c105: '105 °C' }, part: 'battery' }),
+    cableC: number({ label: 'Cable will be at', unit: '°C', min: -30, max: 90, decimals: 0, part: 'battery', given: true }),
+    jointsMohm: number({ label: 'Fuse holder and joints', unit: 'mΩ', min: 0, max: 500, decimals: 0, part: 'battery', words: ['joints'], hint: 'about 5 mΩ for good crimps' }),
+    fuseA: number({ label: 'Fuse', unit: 'A', min: 0, max: 100, decimals: 1, part: 'battery', words: ['fuse'], hint: '0 where there is none' }),
+    fuseFromBatteryMm: number({ label: 'Fuse from battery post', unit: 'mm', min: 0, max: 20000, decimals: 0, part: 'battery', words: ['fuse distance'], hint: 'along the cable' }),
+  },
+  priming: {
+    filterVolumeMl: number({ label: 'Filter holds', unit: 'mL', min: 0, max: 200, decimals: 1, part: 'filter', words: ['filter volume'] }),
+    preFilledMl: number({ label: 'Filled by syringe before', unit: 'mL', min: 0, max: 500, decimals: 1, part: 'line', words: ['prefilled', 'syringe'] }),
+    primingHz: number({ label: 'Pump frequency while priming', unit: 'Hz', min: 0.2, max: 15, decimals: 1, part: 'pump', words: ['priming frequency'] }),
+  },
+  proving: {
+    coAlarmFitted: choice({ label: 'Carbon monoxide alarm in the space', options: yesNo, part: 'cabin' }),
+    coAlarmTested: choice({ label: 'Its test button sounded it', options: yesNo, part: 'cabin' }),
+    coAlarmSited: choice({ label: 'Sited by its own instructions', options: yesNo, part: 'cabin' }),
+  },
+} as const satisfies Record<string, FieldTable>;
+
+export type Sheets = typeof sheets;
+export type SheetId = keyof Sheets;
+export type SheetValues = { [S in SheetId]: Sheet<Sheets[S]> };
+export type FigurePath = { [S in SheetId]: `${S}.${keyof Sheets[S] & string}` }[SheetId];
+export type ValueAt<P extends FigurePath> = P extends `${infer S extends SheetId}.${infer K}` ? (K extends keyof Sheets[S] ? ValueOf<Sheets[S][K]> : never) : never;
+
+export const sheetIds = Object.keys(sheets) as SheetId[];
+export const figurePaths = sheetIds.flatMap((sheet) => Object.keys(sheets[sheet]).map((name) => `${sheet}.${name}` as FigurePath));
+
+/** The table row of a figure. Throws where no such figure exists: callers at a boundary ask `isFigurePath` first. */
+export function fieldAt(path: FigurePath) {
+  const [sheet, name] = path.split('.') as [SheetId, string];
+  const field = (sheets[sheet] as FieldTable)[name];
+  if (!field) throw new Error(`No figure is called ${path}.`);
+  return field;
+}
+
+export const isFigurePath = (path: string): path is FigurePath => (figurePaths as string[]).includes(path);
+
+export function figureAt(values: SheetValues, path: FigurePath): Figure<number | string> {
+  const [sheet, name] = path.split('.') as [SheetId, string];
+  return (values[sheet] as Record<string, Figure<number | string>>)[name] ?? { planned: null, fitted: null };
+}
+
+/** What counts now: as fitted where measured, else as planned. */
+export function valueAt<P extends FigurePath>(values: SheetValues, path: P): ValueAt<P> | null {
+  const figure = figureAt(values, path);
+  return (figure.fitted ?? figure.planned) as ValueAt<P> | null;
+}

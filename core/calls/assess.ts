@@ -1,0 +1,40 @@
+import type { Build } from '../build/Build';
+import { airCalls } from './airCalls';
+import { levels, momentIds, stageIds, type Call, type Judge } from './Call';
+import { fuelCalls } from './fuelCalls';
+import { primingCalls } from './primingCalls';
+import { provingCalls } from './provingCalls';
+import { makeReader, NotMeasured, type Trail } from './reader';
+import { signoffCalls } from './signoffCalls';
+import { startupCalls } from './startupCalls';
+import { wiringCalls } from './wiringCalls';
+
+const stageJudges: readonly Judge[] = [...fuelCalls, ...airCalls, ...wiringCalls, ...primingCalls, ...startupCalls, ...provingCalls];
+export const judges: readonly Judge[] = [...stageJudges, ...signoffCalls];
+
+function call(judge: Judge, build: Build, others: readonly Call[]): Call {
+  const trail: Trail = { inputs: [], rules: [] };
+  const { id, stage, moment, part, source } = judge;
+  const about = { id, stage, moment, part, source, ...trail, missing: [], waived: null };
+  try {
+    const verdict = judge.judge(makeReader(build, trail, others));
+    const made = { ...about, level: verdict.level, says: verdict.says, why: verdict.why ?? judge.why, todo: verdict.level === 'sound' ? '' : (verdict.todo ?? judge.todo) };
+    const waiver = verdict.level === 'fix' ? build.waivers.find((w) => w.callId === id && w.says === verdict.says) : undefined;
+    return { ...made, waived: waiver ? { reason: waiver.reason, by: waiver.by } : null };
+  } catch (error) {
+    if (!(error instanceof NotMeasured)) throw error;
+    const missing = [...new Set(error.labels)];
+    return { ...about, level: 'open', missing, says: `Can’t be judged yet: ${missing.join(', ')} ${missing.length === 1 ? 'is' : 'are'} missing.`, why: judge.why, todo: 'Measure it and enter it.' };
+  }
+}
+
+/**
+ * Every call on a build, by stage, then moment, then worst level first. The same in the browser, on the server,
+ * in the command line and in the certificate. The schools are those kept in the build.
+ */
+export function assess(build: Build): Call[] {
+  const first = stageJudges.map((judge) => call(judge, build, []));
+  const all = signoffCalls.reduce<Call[]>((done, judge) => [...done, call(judge, build, done)], first);
+  const rank = (c: Call) => stageIds.indexOf(c.stage) * 1000 + momentIds.indexOf(c.moment) * 100 + (c.waived ? 3 : levels.indexOf(c.level)) * 10;
+  return all.map((c, i) => ({ c, key: rank(c) + i / 100 })).sort((a, b) => a.key - b.key).map(({ c }) => c);
+}

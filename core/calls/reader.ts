@@ -1,0 +1,58 @@
+import type { Build } from '../build/Build';
+import { fieldAt, figureAt, type FigurePath, type ValueAt } from '../build/sheets';
+import { derived } from '../figures/derived';
+import type { Rule } from '../schools/ruleFor';
+import { ruleFor } from '../schools/ruleFor';
+import type { Call, Input, Reader } from './Call';
+
+/** Thrown inside a judge or a computed figure where a needed figure is missing; caught by whoever called it. */
+export class NotMeasured extends Error {
+  constructor(readonly labels: readonly string[]) {
+    super(`Not measured: ${labels.join(', ')}`);
+  }
+}
+
+export interface Trail { inputs: Input[]; rules: Rule[] }
+
+/** A reader that writes down on `trail` all that is read through it. */
+export function makeReader(build: Build, trail: Trail, others: readonly Call[] = []): Reader {
+  const note = (input: Input) => {
+    if (!trail.inputs.some((known) => known.path === input.path)) trail.inputs.push(input);
+  };
+  const look = <P extends FigurePath>(path: P): ValueAt<P> | null => {
+    const figure = figureAt(build.sheets, path);
+    const value = figure.fitted ?? figure.planned;
+    if (value === null) return null;
+    const field = fieldAt(path);
+    const shown = field.kind === 'choice' ? ((field.options as Record<string, string>)[value] ?? value) : value;
+    note({ path, label: field.label, value: shown, unit: field.kind === 'number' ? field.unit : '', origin: field.given ? 'given' : figure.fitted === null ? 'planned' : 'as fitted' });
+    return value as ValueAt<P>;
+  };
+  const reader: Reader = {
+    build,
+    others,
+    all: (paths) => {
+      const found = Object.entries(paths).map(([name, path]) => [name, look(path), path] as const);
+      const lacking = found.filter(([, value]) => value === null).map(([, , path]) => fieldAt(path).label);
+      if (lacking.length > 0) throw new NotMeasured(lacking);
+      return Object.fromEntries(found.map(([name, value]) => [name, value])) as never;
+    },
+    maybe: look,
+    derived: (key) => {
+      const figure = derived[key];
+      const value = figure.compute(reader);
+      note({ path: key, label: figure.label, value, unit: figure.unit, origin: 'computed' });
+      return value;
+    },
+    limit: (key) => {
+      const rule = ruleFor(key, build.schools, build.maker);
+      if (!trail.rules.some((known) => known.key === key)) trail.rules.push(rule);
+      return rule;
+    },
+    note: (label, value, unit) => note({ path: label, label, value, unit, origin: 'recorded' }),
+    missing: (...labels) => {
+      throw new NotMeasured(labels);
+    },
+  };
+  return reader;
+}

@@ -1,0 +1,12 @@
+/**
+ * Share of each stroke that is air come out of solution: L (p₀/p − 1), with Ostwald coefficient L about 0.1.
+ * Fuel that stood in air at p₀ is saturated at p₀; at a lower pressure p it gives the difference off.
+ * @param ambientPa Pa, above 0
+ * @param suctionPa absolute, Pa
+ * @returns 0 and up (volume of gas at p per volume of fuel); Infinity where suctionPa is 0 or less
+ * @source Henry's law; coefficient after ASTM D2779 (from memory)
+ */
+export function gasShare(ambientPa: number, suctionPa: number): number {
+  if (suctionPa <= 0) return Infinity;
+  return Math.max(0, 0.1 * (ambientPa / suctionPa - 1));
+}

@@ -1,0 +1,10 @@
+/**
+ * What a length of line holds: π d² L / 4.
+ * @param boreMm inner diameter, mm, above 0
+ * @param lengthM length, m, 0 or more
+ * @returns volume, mL (a 2.0 mm bore holds 3.1416 mL/m)
+ * @source geometry
+ */
+export function lineVolumeMl(boreMm: number, lengthM: number): number {
+  return (Math.PI * boreMm ** 2 * lengthM) / 4;
+}

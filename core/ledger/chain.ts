@@ -1,0 +1,31 @@
+import { canonicalJson } from './canonicalJson';
+import { sha256Hex } from './hash';
+
+/** One row of a build's ledger, without its hashes. */
+export interface LedgerContent { buildId: string; seq: number; at: string; by: string; role: string; kind: string; body: unknown }
+export interface LedgerRow extends LedgerContent { prevHash: string; hash: string }
+
+export const firstHash = '0'.repeat(64);
+
+/** Hash of a row: SHA-256 over the hash of the row before, a line feed, and the row's content as canonical JSON. */
+export function rowHash(prevHash: string, { buildId, seq, at, by, role, kind, body }: LedgerContent): string {
+  return sha256Hex(`${prevHash}\n${canonicalJson({ buildId, seq, at, by, role, kind, body })}`);
+}
+
+export function nextRow(last: Pick<LedgerRow, 'seq' | 'hash'> | null, content: Omit<LedgerContent, 'seq'>): LedgerRow {
+  const prevHash = last?.hash ?? firstHash;
+  const row = { ...content, seq: (last?.seq ?? 0) + 1 };
+  return { ...row, prevHash, hash: rowHash(prevHash, row) };
+}
+
+/** Finds the first row that does not follow from the one before it; null where the whole chain holds. */
+export function firstBreak(rows: readonly LedgerRow[]): { seq: number; why: string } | null {
+  let prevHash = firstHash;
+  for (const [i, row] of rows.entries()) {
+    if (row.seq !== i + 1) return { seq: i + 1, why: `row ${i + 1} is missing or out of order: row ${row.seq} stands in its place` };
+    if (row.prevHash !== prevHash) return { seq: row.seq, why: `row ${row.seq} does not follow row ${i}` };
+    if (row.hash !== rowHash(prevHash, row)) return { seq: row.seq, why: `row ${row.seq} was altered after it was written` };
+    prevHash = row.hash;
+  }
+  return null;
+}

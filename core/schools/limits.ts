@@ -1,0 +1,41 @@
+import type { UnitId } from '../units/units';
+
+export interface Limit { label: string; value: number; unit: UnitId; source: string; /** a maker may give this figure for the unit in hand */ maker?: { min: number; max: number } }
+
+const trade = 'common practice, no source';
+const ours = 'Lorbet’s own choice, no source';
+
+/** The figures that calls judge by. A school may change one, a maker's figure goes before both. */
+export const limits = {
+  pumpAngleMinDeg: { label: 'Pump angle, least', value: 15, unit: 'deg', source: trade, maker: { min: -90, max: 90 } },
+  pumpAngleMaxDeg: { label: 'Pump angle, most', value: 35, unit: 'deg', source: trade, maker: { min: -90, max: 90 } },
+  suctionMaxM: { label: 'Suction line, longest', value: 2, unit: 'm', source: trade, maker: { min: 0.1, max: 15 } },
+  lineBoreMm: { label: 'Bore of the fuel line', value: 2, unit: 'mm', source: trade, maker: { min: 0.5, max: 15 } },
+  pickupMinMm: { label: 'Pickup above the tank’s floor, least', value: 25, unit: 'mm', source: trade },
+  gasWatchPercent: { label: 'Gas in each stroke, worth watching', value: 5, unit: '%', source: ours },
+  gasFixPercent: { label: 'Gas in each stroke, too much', value: 10, unit: '%', source: ours },
+  jointGapMaxMm: { label: 'Gap in a joint, most', value: 0.5, unit: 'mm', source: ours },
+  endsApartMinMm: { label: 'Intake end to exhaust end, least', value: 500, unit: 'mm', source: ours, maker: { min: 0, max: 5000 } },
+  outlineMarginMm: { label: 'Exhaust past the outline, least', value: 20, unit: 'mm', source: ours },
+  dropStartPercent: { label: 'Voltage lost in the feed at start, most', value: 10, unit: '%', source: 'ABYC E-11 and ISO 13297 for loads no safety hangs on (from memory)' },
+  lowVoltage12V: { label: 'Low-voltage fault, 12 V unit', value: 10.5, unit: 'V', source: trade, maker: { min: 8, max: 12 } },
+  lowVoltage24V: { label: 'Low-voltage fault, 24 V unit', value: 21, unit: 'V', source: trade, maker: { min: 16, max: 24 } },
+  fuseA: { label: 'Fuse the maker asks for', value: 0, unit: 'A', source: trade, maker: { min: 1, max: 100 } },
+  fuseLoadPercent: { label: 'Load on a fuse, most', value: 80, unit: '%', source: trade },
+  fuseFromBatteryMm: { label: 'Fuse from the battery post, farthest', value: 200, unit: 'mm', source: 'ISO 10133; ABYC E-11 has 7 in (both from memory)' },
+  usableLeadPercent: { label: 'Of a lead-acid battery, usable in a night', value: 50, unit: '%', source: trade },
+  usableLithiumPercent: { label: 'Of a lithium battery, usable in a night', value: 80, unit: '%', source: trade },
+  ignitionMaxS: { label: 'Button to flame, longest', value: 240, unit: 's', source: trade, maker: { min: 30, max: 900 } },
+  runCurrentOverPercent: { label: 'Running current over the stated one, most', value: 50, unit: '%', source: ours },
+  afterrunMinS: { label: 'Fan’s after-run, shortest', value: 120, unit: 's', source: trade, maker: { min: 10, max: 900 } },
+  afterrunMaxS: { label: 'Fan’s after-run, longest', value: 300, unit: 's', source: trade, maker: { min: 10, max: 1800 } },
+  efficiencyPercent: { label: 'Of the fuel’s heat, given to the air', value: 80, unit: '%', source: trade, maker: { min: 50, max: 98 } },
+} as const satisfies Record<string, Limit>;
+
+export type LimitKey = keyof typeof limits;
+export const makerKeys = (Object.keys(limits) as LimitKey[]).filter((key) => 'maker' in limits[key]);
+/** The bounds in which a maker's own figure may lie, or null for a limit that no maker sets. */
+export function makerBounds(key: LimitKey): { min: number; max: number } | null {
+  const limit: Limit = limits[key];
+  return limit.maker ?? null;
+}

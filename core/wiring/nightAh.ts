@@ -1,0 +1,12 @@
+/**
+ * Charge that one night takes: the glow plug at start and again at shut-down, the fan and pump between.
+ * @param p.startCurrentA A
+ * @param p.startMinutes the glow plug is on for this long at the start, min; as long again at shut-down is the cautious guess taken
+ * @param p.runCurrentA A
+ * @param p.nightHours h
+ * @returns Ah
+ * @source definition; glow at shut-down: common practice, no source
+ */
+export function nightAh(p: { startCurrentA: number; startMinutes: number; runCurrentA: number; nightHours: number }): number {
+  return (2 * p.startCurrentA * p.startMinutes) / 60 + p.runCurrentA * p.nightHours;
+}

@@ -1,0 +1,63 @@
+import { randomUUID } from 'node:crypto';
+import type { Figure } from '../core/build/field';
+import { fieldAt, figurePaths } from '../core/build/sheets';
+import { emptyBuild } from '../core/build/emptyBuild';
+import type { Change, Command } from '../core/commands/Command';
+import { limits, type LimitKey } from '../core/schools/limits';
+import { assess } from '../core/calls/assess';
+import { commandBuild, importBuild, loadBuild } from '../store/builds';
+import { addPerson, addWorkshop, anyPeople, workshopOf, type Person } from '../store/people';
+import cast from './people.json';
+import { demoBuilds, type DemoBuild } from './builds';
+
+const hourMs = 3600 * 1000;
+
+/** Fills an empty Lorbet with the invented workshop. @returns whether anything was loaded */
+export async function loadDemo(now = new Date()): Promise<boolean> {
+  if (await anyPeople()) return false;
+  const workshopId = await addWorkshop(cast.workshop, undefined, true);
+  const people = new Map<string, Person>();
+  for (const { login, name, role } of cast.people) {
+    const added = await addPerson(workshopId, { login, name, role, password: cast.password, demo: true });
+    if (!added.ok) throw new Error(added.errors.join(' '));
+    people.set(role, added.value);
+  }
+  const [fitter, lead] = [people.get('fitter'), people.get('lead')];
+  if (!fitter || !lead) throw new Error('The demo’s cast needs a fitter and a lead.');
+  for (const build of demoBuilds) await loadOne(build, fitter, lead, now);
+  return true;
+}
+
+/** Plays a demo build through the same commands as a person would, at times before now. */
+async function loadOne(demo: DemoBuild, fitter: Person, lead: Person, now: Date): Promise<void> {
+  let atMs = now.getTime() - demo.daysAgo * 24 * hourMs - 6 * hourMs;
+  const next = (hours = 0.4) => new Date((atMs += hours * hourMs));
+  const { schools } = await workshopOf(fitter);
+  const kept = await importBuild(fitter, emptyBuild(demo.id, { ...demo.identity, invented: true }, schools), false, next());
+  if (!kept.ok) throw new Error(kept.errors.join(' '));
+  const run = async (person: Person, command: Command, hours?: number) => {
+    const done = await commandBuild(person, demo.id, command, randomUUID(), next(hours));
+    if (!done.ok) throw new Error(`${demo.identity.name}: ${done.errors.join(' ')}`);
+  };
+  const changes = (slot: keyof Figure<unknown>): Change[] => figurePaths.flatMap((path) => {
+    const to = demo[slot][path];
+    return to === undefined || (slot === 'fitted' && fieldAt(path).given) ? [] : [{ path, slot, from: null, to }];
+  });
+  await run(fitter, { kind: 'figures', changes: changes('planned') });
+  if (demo.maker) await run(fitter, { kind: 'maker', changes: (Object.entries(demo.maker) as [LimitKey, number][]).filter(([key]) => key in limits).map(([key, to]) => ({ key, from: null, to })) });
+  const fitted = changes('fitted');
+  for (const stage of ['fuel', 'air', 'wiring', 'priming', 'proving']) {
+    const part = fitted.filter((change) => change.path.startsWith(`${stage}.`));
+    if (part.length > 0) await run(fitter, { kind: 'figures', changes: part });
+  }
+  for (const text of demo.notes ?? []) await run(fitter, { kind: 'note', text }, 0.1);
+  if (demo.primed) await run(fitter, { kind: 'priming', run: { id: randomUUID(), fromEmpty: true, ...demo.primed } });
+  if (demo.started) await run(fitter, { kind: 'start', id: randomUUID(), source: 'csv', ...demo.started });
+  for (const [i, ppm] of (demo.coPpm ?? []).entries()) await run(fitter, { kind: 'co', reading: { id: randomUUID(), ppm, place: (['pillow', 'floor', 'outlet'] as const)[i] ?? 'pillow' } }, 0.05);
+  const build = (await loadBuild(fitter, demo.id))?.build;
+  if (demo.waived && build) {
+    const call = assess(build).find((c) => c.id === demo.waived?.callId);
+    await run(lead, { kind: 'waive', callId: demo.waived.callId, says: call?.says ?? '', why: demo.waived.why });
+  }
+  if (demo.signed) await run(lead, { kind: 'sign', typedName: lead.name, drawn: 'M40,140C80,40 120,40 110,120C105,160 70,150 90,110C120,60 190,70 180,120C175,150 210,150 230,110C250,70 270,150 300,120C340,80 360,150 420,100L520,95' });
+}

@@ -1,0 +1,16 @@
+import type { NextConfig } from 'next';
+
+const headers = [
+  { key: 'X-Content-Type-Options', value: 'nosniff' },
+  { key: 'X-Frame-Options', value: 'DENY' },
+  { key: 'Referrer-Policy', value: 'same-origin' },
+  { key: 'Permissions-Policy', value: 'camera=(), microphone=(), geolocation=()' },
+];
+
+const config: NextConfig = {
+  serverExternalPackages: ['sequelize', 'pg', 'pdfkit', 'umzug'],
+  poweredByHeader: false,
+  devIndicators: false,
+  headers: async () => [{ source: '/:path*', headers }],
+};
+export default config;
