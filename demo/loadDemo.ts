@@ -1,43 +1,52 @@
 import { randomUUID } from 'node:crypto';
+import type { Transaction } from 'sequelize';
+import type { Build } from '../core/build/Build';
 import type { Figure } from '../core/build/field';
 import { fieldAt, figurePaths } from '../core/build/sheets';
 import { emptyBuild } from '../core/build/emptyBuild';
 import type { Change, Command } from '../core/commands/Command';
 import { limits, type LimitKey } from '../core/schools/limits';
+import { defaultSchools } from '../core/schools/schools';
 import { assess } from '../core/calls/assess';
-import { commandBuild, importBuild, loadBuild } from '../store/builds';
-import { addPerson, addWorkshop, anyPeople, workshopOf, type Person } from '../store/people';
+import { commandBuild, importBuild } from '../store/builds';
+import { database } from '../store/database';
+import { addPerson, addWorkshop, anyPeople, type Person } from '../store/people';
 import cast from './people.json';
 import { demoBuilds, type DemoBuild } from './builds';
 
 const hourMs = 3600 * 1000;
 
-/** Fills an empty Lorbet with the invented workshop. @returns whether anything was loaded */
+/** Fills an empty Lorbet with the invented workshop, wholly or not at all. @returns whether anything was loaded */
 export async function loadDemo(now = new Date()): Promise<boolean> {
   if (await anyPeople()) return false;
-  const workshopId = await addWorkshop(cast.workshop, undefined, true);
+  await database().sequelize.transaction((transaction) => load(now, transaction));
+  return true;
+}
+
+async function load(now: Date, transaction: Transaction): Promise<void> {
+  const workshopId = await addWorkshop(cast.workshop, defaultSchools, true, transaction);
   const people = new Map<string, Person>();
   for (const { login, name, role } of cast.people) {
-    const added = await addPerson(workshopId, { login, name, role, password: cast.password, demo: true });
+    const added = await addPerson(workshopId, { login, name, role, password: cast.password, demo: true }, transaction);
     if (!added.ok) throw new Error(added.errors.join(' '));
     people.set(role, added.value);
   }
   const [fitter, lead] = [people.get('fitter'), people.get('lead')];
   if (!fitter || !lead) throw new Error('The demo’s cast needs a fitter and a lead.');
-  for (const build of demoBuilds) await loadOne(build, fitter, lead, now);
-  return true;
+  for (const build of demoBuilds) await loadOne(build, { fitter, lead, now, transaction });
 }
 
 /** Plays a demo build through the same commands as a person would, at times before now. */
-async function loadOne(demo: DemoBuild, fitter: Person, lead: Person, now: Date): Promise<void> {
+async function loadOne(demo: DemoBuild, { fitter, lead, now, transaction }: { fitter: Person; lead: Person; now: Date; transaction: Transaction }): Promise<void> {
   let atMs = now.getTime() - demo.daysAgo * 24 * hourMs - 6 * hourMs;
   const next = (hours = 0.4) => new Date((atMs += hours * hourMs));
-  const { schools } = await workshopOf(fitter);
-  const kept = await importBuild(fitter, emptyBuild(demo.id, { ...demo.identity, invented: true }, schools), false, next());
+  const kept = await importBuild(fitter, emptyBuild(demo.id, { ...demo.identity, invented: true }, defaultSchools), false, next(), transaction);
   if (!kept.ok) throw new Error(kept.errors.join(' '));
+  let build: Build = kept.value.build;
   const run = async (person: Person, command: Command, hours?: number) => {
-    const done = await commandBuild(person, demo.id, command, randomUUID(), next(hours));
+    const done = await commandBuild(person, demo.id, command, randomUUID(), next(hours), transaction);
     if (!done.ok) throw new Error(`${demo.identity.name}: ${done.errors.join(' ')}`);
+    build = done.kept.build;
   };
   const changes = (slot: keyof Figure<unknown>): Change[] => figurePaths.flatMap((path) => {
     const to = demo[slot][path];
@@ -54,8 +63,7 @@ async function loadOne(demo: DemoBuild, fitter: Person, lead: Person, now: Date)
   if (demo.primed) await run(fitter, { kind: 'priming', run: { id: randomUUID(), fromEmpty: true, ...demo.primed } });
   if (demo.started) await run(fitter, { kind: 'start', id: randomUUID(), source: 'csv', ...demo.started });
   for (const [i, ppm] of (demo.coPpm ?? []).entries()) await run(fitter, { kind: 'co', reading: { id: randomUUID(), ppm, place: (['pillow', 'floor', 'outlet'] as const)[i] ?? 'pillow' } }, 0.05);
-  const build = (await loadBuild(fitter, demo.id))?.build;
-  if (demo.waived && build) {
+  if (demo.waived) {
     const call = assess(build).find((c) => c.id === demo.waived?.callId);
     await run(lead, { kind: 'waive', callId: demo.waived.callId, says: call?.says ?? '', why: demo.waived.why });
   }

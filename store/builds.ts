@@ -49,10 +49,11 @@ export type Done = { ok: true; kept: KeptBuild } | { ok: false; why: 'missing'; 
 /**
  * Carries out a command: worksheet and ledger row change in one transaction, or neither.
  * The same `commandId` again changes nothing and answers as the first time did.
+ * @param outer a transaction that this is to be part of
  */
-export async function commandBuild(person: Person, buildId: string, command: Command, commandId: string, at = new Date()): Promise<Done> {
+export async function commandBuild(person: Person, buildId: string, command: Command, commandId: string, at = new Date(), outer?: Transaction): Promise<Done> {
   const { sequelize, models } = database();
-  return sequelize.transaction(async (transaction): Promise<Done> => {
+  return sequelize.transaction({ transaction: outer }, async (transaction): Promise<Done> => {
     const row = await models.BuildRow.findOne({ where: { id: buildId, workshopId: person.workshopId }, lock: transaction.LOCK.UPDATE, transaction });
     if (!row) return { ok: false, why: 'missing', errors: ['There is no such build in this workshop.'] };
     if (await models.LedgerEntryRow.findOne({ where: { buildId, commandId }, transaction })) return { ok: true, kept: kept(row) };
@@ -78,9 +79,9 @@ async function straysOf(row: BuildRow, transaction: Transaction): Promise<string
   return row.document.waivers.filter((w) => !known.has(`${w.callId}\n${w.says}`)).map((w) => `${w.callId}: its waiver came in with a file; a lead of this workshop has to give it here, or take it back.`);
 }
 
-async function insert(person: Person, build: Build, entry: { kind: string; body: unknown }, at: Date): Promise<ReadResult<KeptBuild>> {
+async function insert(person: Person, build: Build, entry: { kind: string; body: unknown }, at: Date, outer?: Transaction): Promise<ReadResult<KeptBuild>> {
   const { sequelize, models } = database();
-  return sequelize.transaction(async (transaction): Promise<ReadResult<KeptBuild>> => {
+  return sequelize.transaction({ transaction: outer }, async (transaction): Promise<ReadResult<KeptBuild>> => {
     const [row, fresh] = await models.BuildRow.findOrCreate({ where: { id: build.id }, defaults: { id: build.id, workshopId: person.workshopId, document: build, lastSeq: 0, lastHash: firstHash, changedAt: at }, transaction });
     if (!fresh) return { ok: false, errors: [`A build with the id ${build.id} is kept already; bring the file in as a copy to keep both.`] };
     await append(row, person, { ...entry, commandId: randomUUID(), at }, transaction);
@@ -98,8 +99,8 @@ export async function createBuild(person: Person, value: unknown, at = new Date(
 }
 
 /** Keeps a build that came as a file. As a copy it gets an id of its own; else it stays as it is to the letter. */
-export async function importBuild(person: Person, build: Build, asCopy: boolean, at = new Date()): Promise<ReadResult<KeptBuild>> {
+export async function importBuild(person: Person, build: Build, asCopy: boolean, at = new Date(), outer?: Transaction): Promise<ReadResult<KeptBuild>> {
   if (!roleMay(person.role, 'work')) return { ok: false, errors: [`${person.name} signs in as ${person.role}; this is not for that role.`] };
   const document = asCopy ? { ...build, id: randomUUID(), waivers: [], signatures: [] } : build;
-  return insert(person, document, { kind: 'imported', body: { fileHash: sha256Hex(canonicalJson(build)), copyOf: asCopy ? build.id : null, waivers: document.waivers.length, signatures: document.signatures.length } }, at);
+  return insert(person, document, { kind: 'imported', body: { fileHash: sha256Hex(canonicalJson(build)), copyOf: asCopy ? build.id : null, waivers: document.waivers.length, signatures: document.signatures.length } }, at, outer);
 }

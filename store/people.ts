@@ -1,4 +1,5 @@
 import { createHash, randomBytes } from 'node:crypto';
+import type { Transaction } from 'sequelize';
 import * as yup from 'yup';
 import { text } from '../core/build/buildSchema';
 import { validate, type ReadResult } from '../core/build/readBuild';
@@ -19,15 +20,15 @@ export interface NewPerson { name: string; login: string; password: string; role
 const newPersonSchema = yup.object({ name: text(80, 2), login: yup.string().defined().matches(/^[a-z0-9.-]{2,60}$/, 'login must be 2 to 60 of a to z, 0 to 9, point and hyphen'), password: yup.string().defined().min(10).max(200), role: yup.string().defined().oneOf(['viewer', 'fitter', 'lead']), demo: yup.boolean().optional() }).defined().noUnknown().strict();
 const newWorkshopSchema = text(80, 2);
 
-export async function addWorkshop(name: string, schools: Schools = defaultSchools, demo = false): Promise<string> {
-  return (await database().models.WorkshopRow.create({ name: newWorkshopSchema.validateSync(name), schools, demo })).id;
+export async function addWorkshop(name: string, schools: Schools = defaultSchools, demo = false, transaction?: Transaction): Promise<string> {
+  return (await database().models.WorkshopRow.create({ name: newWorkshopSchema.validateSync(name), schools, demo }, { transaction })).id;
 }
 
-export async function addPerson(workshopId: string, value: unknown): Promise<ReadResult<Person>> {
+export async function addPerson(workshopId: string, value: unknown, transaction?: Transaction): Promise<ReadResult<Person>> {
   const read = validate<NewPerson>(newPersonSchema, value);
   if (!read.ok) return { ok: false, errors: read.errors.map((error) => error.replace(/ \(it is ".*"\)(?=\.$)/, '')) };
   const { password, ...person } = read.value;
-  const [row, fresh] = await database().models.PersonRow.findOrCreate({ where: { login: person.login }, defaults: { ...person, demo: person.demo ?? false, workshopId, passwordHash: await hashPassword(password) } });
+  const [row, fresh] = await database().models.PersonRow.findOrCreate({ where: { login: person.login }, defaults: { ...person, demo: person.demo ?? false, workshopId, passwordHash: await hashPassword(password) }, transaction });
   return fresh ? { ok: true, value: plain(row) } : { ok: false, errors: [`login ${person.login} is taken.`] };
 }
 
@@ -43,7 +44,7 @@ export async function addFirstLead(workshopName: unknown, value: unknown): Promi
     if (await anyPeople()) return { ok: false, errors: ['There is a lead already; sign in, or ask that person for a sign-in.'] };
     const read = validate<NewPerson>(newPersonSchema, { ...(value as object), role: 'lead' });
     if (!read.ok) return { ok: false, errors: read.errors.map((error) => error.replace(/ \(it is ".*"\)(?=\.$)/, '')) };
-    return addPerson(await addWorkshop(named.value), read.value);
+    return addPerson(await addWorkshop(named.value, undefined, false, transaction), read.value, transaction);
   });
 }
 
@@ -82,3 +83,6 @@ export async function workshopOf(person: Person): Promise<{ name: string; school
   const row = await database().models.WorkshopRow.findByPk(person.workshopId, { rejectOnEmpty: true });
   return { name: row.name, schools: row.schools, demo: row.demo };
 }
+
+/** Whether the invented workshop is in this database, so that the sign-in page can say so. */
+export const demoIsLoaded = async (): Promise<boolean> => (await database().models.WorkshopRow.count({ where: { demo: true } })) > 0;

@@ -1,0 +1,22 @@
+import type { Metadata } from 'next';
+import { notFound } from 'next/navigation';
+import type { ReactNode } from 'react';
+import { ledgerOf, loadBuild } from '../../../store/builds';
+import { BenchLayout } from '../../../ui/build/BenchLayout';
+import { BuildProvider } from '../../../ui/build/BuildProvider';
+import { isUuid } from '../../lib/answers';
+import { personOrSignIn } from '../../lib/session';
+
+interface Props { children: ReactNode; params: Promise<{ id: string }> }
+
+export const metadata: Metadata = { title: 'Build' };
+export const dynamic = 'force-dynamic';
+
+export default async function BuildLayout({ children, params }: Props) {
+  const { id } = await params;
+  const person = await personOrSignIn(`/builds/${id}`);
+  const kept = isUuid(id) ? await loadBuild(person, id) : null;
+  if (!kept) notFound();
+  const rows = await ledgerOf(id, 0, 200);
+  return <BuildProvider initial={kept} initialRows={rows} who={{ name: person.name, role: person.role }}><BenchLayout>{children}</BenchLayout></BuildProvider>;
+}

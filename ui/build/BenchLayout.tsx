@@ -1,0 +1,53 @@
+'use client';
+import Link from 'next/link';
+import { useParams } from 'next/navigation';
+import type { ReactNode } from 'react';
+import { momentSteps, stageIds, type StageId } from '../../core/calls/Call';
+import { nextMoment, signState } from '../../core/calls/progress';
+import { CallList } from '../calls/CallList';
+import { LedgerRoll } from '../ledger/LedgerRoll';
+import { QuickEntry } from '../ledger/QuickEntry';
+import { RunView } from '../run/RunView';
+import { ShortcutHelp } from './ShortcutHelp';
+import { ThemeSwitch } from '../theme/ThemeSwitch';
+import { Banners } from './Banners';
+import { useBench } from './BuildContext';
+import { Dipstick } from './Dipstick';
+
+/** A build's page: dipstick at the edge, the run across the top, sheet and calls beneath it, the ledger at the foot. */
+export function BenchLayout({ children }: { children: ReactNode }) {
+  const { build, settled, calls, who } = useBench();
+  const params = useParams<{ stage?: string }>();
+  const stage = params.stage ?? 'fuel';
+  const isStage = stageIds.includes(stage as StageId);
+  const moment = nextMoment(calls);
+  const signed = signState(settled);
+  return (
+    <div className="bench">
+      <Dipstick stage={stage} />
+      <header className="bench-head">
+        <h1>{build.identity.name}</h1>
+        <span className="what soft">{build.identity.what}</span>
+        {build.identity.invented && <span className="invented">invented</span>}
+        <Link href={`/builds/${build.id}/heater`} className="plain-button" style={{ display: 'inline-flex', alignItems: 'center' }}>heater &amp; conditions</Link>
+        <p className="next">{signed === 'signed' ? <strong>Signed and locked</strong> : signed === 'corrected' ? <strong>Corrected since it was signed</strong> : moment ? <>Next that can’t be undone: <strong>{momentSteps[moment]}</strong></> : <strong>Ready for the signature</strong>}</p>
+        <span className="soft" style={{ whiteSpace: 'nowrap' }}>{who.name}</span>
+        <ThemeSwitch />
+        <ShortcutHelp stage={stage} />
+      </header>
+      <div className="bench-run"><RunView stage={stage} /></div>
+      <div className="bench-work">
+        <main className="bench-sheet"><Banners />{children}</main>
+        <aside className="bench-side" aria-label="Calls and ledger">
+          <div className="bench-calls" tabIndex={-1}>
+            {isStage && stage !== 'signoff' ? <CallList calls={calls.filter((c) => c.stage === stage)} /> : <CallList calls={calls.filter((c) => c.level === 'stop' || (c.level === 'fix' && !c.waived))} empty="Nothing at stop, nothing to put right." />}
+          </div>
+          <section className="bench-ledger" aria-label="Ledger">
+            <LedgerRoll />
+            <QuickEntry />
+          </section>
+        </aside>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,34 @@
+'use client';
+import Link from 'next/link';
+import { levels, stageIds, stages, type Level } from '../../core/calls/Call';
+import { wettedStages } from '../../core/calls/progress';
+import { LevelGlyph } from '../calls/LevelMark';
+import { useBench } from './BuildContext';
+
+const told: readonly Level[] = ['stop', 'fix', 'open'];
+const words: Partial<Record<Level, string>> = { stop: 'at stop', fix: 'to put right', open: 'not measured' };
+
+/** Stages along a dipstick, wetted as far as work is proven; what stands open sits at its mark. */
+export function Dipstick({ stage }: { stage: string }) {
+  const { build, settled, calls } = useBench();
+  const wet = wettedStages(settled);
+  const share = `${Math.round((wet / stageIds.length) * 100)}%`;
+  return (
+    <nav className="dip" aria-label="Stages">
+      <Link className="dip-home" href="/"><span className="dip-ring" aria-hidden />Bay</Link>
+      <div className="dip-stages" style={{ '--wet': share } as React.CSSProperties}>
+        <div className="dip-tube" role="img" aria-label={`${wet} of ${stageIds.length} stages proven`}><div className="dip-wet" style={{ height: share }} /></div>
+        {stageIds.map((id) => {
+          const here = calls.filter((c) => c.stage === id && !c.waived);
+          const marks = told.map((level) => ({ level, n: here.filter((c) => c.level === level).length })).filter((mark) => mark.n > 0);
+          return (
+            <Link key={id} href={`/builds/${build.id}/${id}`} className="dip-stage" aria-current={id === stage ? 'page' : undefined}>
+              {stages[id]}
+              <span className="dip-marks">{marks.sort((a, b) => levels.indexOf(a.level) - levels.indexOf(b.level)).map(({ level, n }) => <span key={level} className={`level-${level}`}><LevelGlyph level={level} size={12} />{n}<span className="visually-hidden"> {words[level]}</span></span>)}</span>
+            </Link>
+          );
+        })}
+      </div>
+    </nav>
+  );
+}

@@ -1,0 +1,49 @@
+'use client';
+import { format } from 'date-fns';
+import { useEffect, useRef } from 'react';
+import type { Command } from '../../core/commands/Command';
+import { describeRow, turnsOf } from '../../core/ledger/describeRow';
+import { LevelGlyph } from '../calls/LevelMark';
+import { useBench } from '../build/BuildContext';
+
+const shownRows = 200;
+
+/** The row that a command will become, as far as it is told on the roll. */
+function bodyOf(command: Command): unknown {
+  if (command.kind === 'start') return { ...command, events: command.events.length, readings: command.readings.length };
+  return command.kind === 'waive' ? { callId: command.callId, reason: command.why } : command;
+}
+
+/** What happened, newest at the bottom. */
+export function LedgerRoll() {
+  const { rows, waiting } = useBench();
+  const roll = useRef<HTMLDivElement>(null);
+  const newest = rows[rows.length - 1]?.seq ?? 0;
+  useEffect(() => { if (roll.current) roll.current.scrollTop = roll.current.scrollHeight; }, [newest, waiting.length]);
+  const shown = rows.slice(-shownRows);
+  return (
+    <div className="roll" ref={roll} tabIndex={0} role="log" aria-label="Ledger entries">
+      <ol>
+        {shown.map((row, i) => {
+          const day = format(new Date(row.at), 'EEEE d MMMM yyyy');
+          const before = shown[i - 1];
+          const turns = turnsOf(row).filter((turn) => turn.made);
+          const cleared = turnsOf(row).filter((turn) => turn.to === 'sound').length;
+          return (
+            <li key={row.seq} data-seq={row.seq}>
+              {(!before || format(new Date(before.at), 'EEEE d MMMM yyyy') !== day) && <span className="day" style={{ gridColumn: '1 / -1' }}>{day}</span>}
+              <time dateTime={row.at}>{format(new Date(row.at), 'HH:mm')}</time>
+              <span>
+                {describeRow(row)} <span className="soft">· {row.by.split(' ')[0]}</span>
+                {turns.length > 0 && turns.length <= 3 && turns.map((turn) => <span key={turn.id} className={`turn level-${turn.to}`}><LevelGlyph level={turn.to} size={11} /> {turn.id}</span>)}
+                {turns.length > 3 && <span className="turn level-fix"><LevelGlyph level="fix" size={11} /> {turns.length} calls made</span>}
+                {cleared > 0 && <span className="turn level-sound"><LevelGlyph level="sound" size={11} /> {cleared} {cleared === 1 ? 'call' : 'calls'} cleared</span>}
+              </span>
+            </li>
+          );
+        })}
+        {waiting.map(({ commandId, command }) => <li key={commandId} className="waiting"><span>…</span><span>{describeRow({ kind: command.kind, body: bodyOf(command) })} (on its way)</span></li>)}
+      </ol>
+    </div>
+  );
+}

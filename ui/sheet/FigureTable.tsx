@@ -1,0 +1,38 @@
+'use client';
+import { Fragment, useCallback, useId, useState } from 'react';
+import { fieldAt, type FigurePath } from '../../core/build/sheets';
+import type { Slot } from '../../core/commands/Command';
+import { FigureCell } from './FigureCell';
+
+const unitShown = (unit: string) => (unit === 'deg' ? '°' : unit);
+
+function FigureRow({ path }: { path: FigurePath }) {
+  const field = fieldAt(path);
+  const [problems, setProblems] = useState<Partial<Record<Slot, string>>>({});
+  const told = useCallback((slot: Slot, problem: string) => setProblems((old) => (old[slot] === problem ? old : { ...old, [slot]: problem })), []);
+  const id = useId();
+  const sentence = problems.planned || problems.fitted;
+  return (
+    <Fragment>
+      <tr data-figure={path}>
+        <td>{field.label}{field.hint && <span className="hint">{field.hint}</span>}</td>
+        {field.given ? <td className="cell soft">given</td> : <td className="cell"><FigureCell path={path} slot="planned" onProblem={told} describedBy={id} /></td>}
+        <td className="cell"><FigureCell path={path} slot={field.given ? 'planned' : 'fitted'} onProblem={told} describedBy={id} /></td>
+        <td className="unit">{field.kind === 'number' ? unitShown(field.unit) : ''}</td>
+      </tr>
+      {sentence && <tr className="figures-stacked"><td colSpan={4} className="cell-problem" id={id} role="alert">{sentence}</td></tr>}
+    </Fragment>
+  );
+}
+
+/** A sheet of figures: what each is, as planned, as fitted. */
+export function FigureTable({ paths, caption }: { paths: readonly FigurePath[]; caption: string }) {
+  const allGiven = paths.every((path) => fieldAt(path).given);
+  return (
+    <table className="figures">
+      <caption className="visually-hidden">{caption}</caption>
+      <thead><tr><th scope="col"><span className="visually-hidden">Figure</span></th><th scope="col">{allGiven ? '' : 'planned'}</th><th scope="col">{allGiven ? '' : 'as fitted'}</th><th scope="col"><span className="visually-hidden">Unit</span></th></tr></thead>
+      <tbody>{paths.map((path) => <FigureRow key={path} path={path} />)}</tbody>
+    </table>
+  );
+}

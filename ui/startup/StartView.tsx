@@ -1,0 +1,81 @@
+'use client';
+import { format } from 'date-fns';
+import { useRef, useState } from 'react';
+import { quantities, startEvents, type QuantityId, type StartEventKind } from '../../core/build/Build';
+import { stages } from '../../core/calls/Call';
+import { summarizeStart } from '../../core/startup/summarizeStart';
+import { parseQuantity } from '../../core/units/parseQuantity';
+import { show } from '../../core/units/show';
+import { readStartCsv, startCsvMaxBytes } from '../../formats/startCsv';
+import { useBench } from '../build/BuildContext';
+import { StartChart } from './StartChart';
+
+const eventKeys: readonly StartEventKind[] = ['on', 'glow', 'pump', 'flame', 'full', 'off', 'end'];
+const seconds = (s: number | undefined | null) => (s === null || s === undefined ? '—' : `${show(s)} s`);
+
+export function StartView() {
+  const { settled, send, mayWork } = useBench();
+  const [problems, setProblems] = useState<string[]>([]);
+  const [typed, setTyped] = useState<Partial<Record<QuantityId, string>>>({});
+  const file = useRef<HTMLInputElement>(null);
+  const run = settled.starts[settled.starts.length - 1];
+  const summary = run ? summarizeStart(run) : null;
+  const underway = run !== undefined && summary?.at.end === undefined && summary?.at.cut === undefined;
+  const clock = () => (run ? Math.min(86400, Math.round(Math.max(0, Date.now() - Date.parse(run.at)) / 100) / 10) : 0);
+
+  const begin = () => setProblems(send({ kind: 'start', id: crypto.randomUUID(), events: [], readings: [], source: 'live' }));
+  const mark = (event: StartEventKind) => { if (run) setProblems(send({ kind: 'readings', startId: run.id, events: [{ atS: clock(), event }], readings: [] })); };
+  const read = (quantity: QuantityId) => {
+    const { unit, label, min, max } = quantities[quantity];
+    const text = typed[quantity] ?? '';
+    const parsed = parseQuantity(text, unit);
+    if (!parsed.ok || parsed.value < min || parsed.value > max) { setProblems([`${label}: “${text.slice(0, 30)}” ${parsed.ok ? 'is out of range' : parsed.reason}; allowed is ${min} to ${max} ${unit}.`]); return; }
+    if (!run) return;
+    const errors = send({ kind: 'readings', startId: run.id, events: [], readings: [{ atS: clock(), quantity, value: parsed.value }] });
+    setProblems(errors);
+    if (errors.length === 0) setTyped((old) => ({ ...old, [quantity]: '' }));
+  };
+  const bringIn = async (chosen: File | undefined) => {
+    if (!chosen) return;
+    if (chosen.size > startCsvMaxBytes) { setProblems([`${chosen.name} holds ${show(chosen.size)} bytes; at most ${show(startCsvMaxBytes)} are allowed.`]); return; }
+    const log = readStartCsv(await chosen.text());
+    setProblems(log.ok ? send({ kind: 'start', id: crypto.randomUUID(), events: log.events, readings: log.readings, source: 'csv' }) : log.errors);
+    if (file.current) file.current.value = '';
+  };
+  return (
+    <>
+      <h2 className="sheet-title">{stages.startup}</h2>
+      <p className="soft">Fan, glow, clicks, flame, full, then off by its button and the whole after-run.</p>
+      <p className="cautions" style={{ marginTop: 8 }}><strong>Before the button:</strong> exhaust in the open, doors open, extinguisher at hand, carbon monoxide alarm on. Expect smoke and the smell of paint for some minutes. Never cut the power of a hot heater.</p>
+      {run && summary && (
+        <section style={{ marginTop: 10 }} aria-label="Last start">
+          <h3>Start {settled.starts.length}{underway ? ', under way' : ''} <span className="soft" style={{ fontWeight: 400 }}>{format(new Date(run.at), 'd MMM HH:mm')}, {run.by}</span></h3>
+          <div className="derived" style={{ marginTop: 4 }}>
+            {([['Button to flame', seconds(summary.ignitionS)], ['Lowest volts', summary.lowestStartV === null ? '—' : `${show(summary.lowestStartV, 2)} V`], ['Running', summary.runningA === null ? '—' : `${show(summary.runningA, 2)} A`], ['After-run', seconds(summary.afterrunS)]] as const).map(([label, value]) => <div key={label}><span className="label">{label}</span><span className="value" style={{ border: 0 }}>{value}</span></div>)}
+          </div>
+          <StartChart run={run} />
+        </section>
+      )}
+      {mayWork && underway && (
+        <>
+          <div className="keys" role="group" aria-label="What happens now">{eventKeys.map((event) => <button key={event} type="button" className={`key${summary?.at[event] !== undefined ? ' done' : ''}`} onClick={() => mark(event)}>{startEvents[event]}{summary?.at[event] !== undefined && <span className="mono"> {seconds(summary.at[event])}</span>}</button>)}<button type="button" className="key" onClick={() => mark('cut')}>{startEvents.cut}</button></div>
+          <div className="readings-line">
+            {(Object.keys(quantities) as QuantityId[]).map((quantity) => (
+              <form key={quantity} onSubmit={(event) => { event.preventDefault(); read(quantity); }}>
+                <label className="field-label" htmlFor={`read-${quantity}`}>{quantities[quantity].label}</label>
+                <div className="inline" style={{ flexWrap: 'nowrap', gap: 4 }}><input id={`read-${quantity}`} className="cell-input" inputMode="decimal" maxLength={20} value={typed[quantity] ?? ''} onChange={(event) => setTyped((old) => ({ ...old, [quantity]: event.target.value }))} /><button className="key" type="submit" style={{ minWidth: 52, paddingInline: 8 }}>{quantities[quantity].unit}</button></div>
+              </form>
+            ))}
+          </div>
+        </>
+      )}
+      {problems.length > 0 && <ul className="error-line" role="alert" style={{ marginTop: 8 }}>{problems.map((problem) => <li key={problem}>{problem}</li>)}</ul>}
+      <div className="inline" style={{ marginTop: 16 }}>
+        {mayWork && !underway && <button type="button" className="key ink" onClick={begin}>Begin a start</button>}
+        {mayWork && <><button type="button" className="key" onClick={() => file.current?.click()}>Bring in a log (CSV)</button><input ref={file} type="file" accept=".csv,text/csv" className="visually-hidden" aria-label="Start log, CSV" tabIndex={-1} onChange={(event) => void bringIn(event.target.files?.[0])} /></>}
+        {run && <a className="key" href={`/api/builds/${settled.id}/starts/${run.id}`} download>Take this log away (CSV)</a>}
+      </div>
+      <p className="soft" style={{ marginTop: 6 }}>Columns of a log: seconds, event, volts, amps, hertz, outlet_c, return_c.</p>
+    </>
+  );
+}

@@ -1,0 +1,8 @@
+'use client';
+import { ThemeProvider } from '@mui/material/styles';
+import type { ReactNode } from 'react';
+import { theme } from './theme';
+
+export function Providers({ children }: { children: ReactNode }) {
+  return <ThemeProvider theme={theme} defaultMode="system" disableTransitionOnChange>{children}</ThemeProvider>;
+}
