@@ -63,7 +63,7 @@ export const demoBuilds: readonly DemoBuild[] = [
     planned: all, fitted: { ...all, ...measured }, maker: { fuseA: 15 }, notes: ['Pickup cut 214 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 528, outcome: 'reached', frequencyHz: 4 }, started: start(11.78, 1.38), coPpm: [0, 0, 0], signed: true,
   },
   {
-    id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e02', identity: { name: 'Fellgate Control', what: 'rescue team’s control trailer', kind: 'trailer', place: 'Fellgate, Isle of Merrow', heaterSerial: 'INV-5009-0112' }, daysAgo: 2,
+    id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e02', identity: { name: 'Fellgate Control', what: 'rescue team’s control trailer', kind: 'trailer', place: 'Fellgate, Isle of Merrow', heaterSerial: 'INV-5009-0112' }, daysAgo: 3,
     planned: { ...all, 'heater.claimedOutputKw': 5, 'heater.pumpMaxHz': 5.4, 'heater.altitudeM': 2100, 'heater.coldestFuelC': -20, 'heater.fuelGrade': 'roadD' },
     fitted: {
       ...all, ...measured, 'fuel.pumpAngleDeg': 4, 'fuel.suctionLengthM': 2.6, 'fuel.suctionBoreMm': 4, 'fuel.filterPlace': 'afterPump', 'fuel.jointGapMm': 6, 'fuel.pickupClearanceMm': 42, 'fuel.fuelLevelMm': 36, 'fuel.pumpAboveTankFloorMm': 320, 'fuel.pressureLengthM': 2.1,
@@ -73,13 +73,13 @@ export const demoBuilds: readonly DemoBuild[] = [
     notes: ['Came in from another shed with the heater “fitted”. Nothing of it was written down.'],
   },
   {
-    id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e03', identity: { name: 'Sedge Otter', what: 'canal workboat', kind: 'boat', place: 'Long Lock, Isle of Merrow', heaterSerial: 'INV-2207-0044' }, daysAgo: 1,
+    id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e03', identity: { name: 'Sedge Otter', what: 'canal workboat', kind: 'boat', place: 'Long Lock, Isle of Merrow', heaterSerial: 'INV-2207-0044' }, daysAgo: 2,
     planned: { ...all, 'heater.altitudeM': 120, 'fuel.pressureLengthM': 2.2, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 210 },
     fitted: { ...fuel, ...air, ...wiring, ...measured, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' },
     notes: ['Skin fitting for the exhaust bedded; leave it till tomorrow.'],
   },
   {
-    id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e04', identity: { name: 'Thimble Theatre', what: 'puppet theatre’s stage van', kind: 'road', place: 'Hobb’s Reach, Isle of Merrow', heaterSerial: '' }, daysAgo: 0.3,
+    id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e04', identity: { name: 'Thimble Theatre', what: 'puppet theatre’s stage van', kind: 'road', place: 'Hobb’s Reach, Isle of Merrow', heaterSerial: '' }, daysAgo: 1,
     planned: { ...all, 'fuel.suctionLengthM': 1.1, 'fuel.pumpAngleDeg': 20, 'fuel.pressureLengthM': 3.4, 'air.exhaustLengthM': 0.6, 'air.exhaustPastOutlineMm': -60 }, fitted: {},
     notes: ['Puppets hang over the heater’s place: ask where the warm air goes.'],
   },

@@ -38,7 +38,8 @@ async function load(now: Date, transaction: Transaction): Promise<void> {
 
 /** Plays a demo build through the same commands as a person would, at times before now. */
 async function loadOne(demo: DemoBuild, { fitter, lead, now, transaction }: { fitter: Person; lead: Person; now: Date; transaction: Transaction }): Promise<void> {
-  let atMs = now.getTime() - demo.daysAgo * 24 * hourMs - 6 * hourMs;
+  // Work begins at nine, some whole days ago.
+  let atMs = new Date(now).setHours(9, 0, 0, 0) - demo.daysAgo * 24 * hourMs;
   const next = (hours = 0.4) => new Date((atMs += hours * hourMs));
   const kept = await importBuild(fitter, emptyBuild(demo.id, { ...demo.identity, invented: true }, defaultSchools), false, next(), transaction);
   if (!kept.ok) throw new Error(kept.errors.join(' '));

@@ -2,7 +2,7 @@ import { fuels } from '../fuel/fuels';
 import { choice, number, type FieldTable, type Figure, type Sheet, type ValueOf } from './field';
 
 const fuelLabels = Object.fromEntries(Object.entries(fuels).map(([id, fuel]) => [id, fuel.label])) as Record<keyof typeof fuels, string>;
-const arrow = { withFlow: 'arrow with the flow', againstFlow: 'arrow against the flow' } as const;
+const arrow = { withFlow: 'with the flow', againstFlow: 'against the flow' } as const;
 const yesNo = { yes: 'yes', no: 'no' } as const;
 
 /**
@@ -29,7 +29,7 @@ export const sheets = {
     tankLengthMm: number({ label: 'Tank, length', unit: 'mm', min: 50, max: 2000, decimals: 0, part: 'tank' }),
     tankHeightMm: number({ label: 'Tank, inside height', unit: 'mm', min: 50, max: 1000, decimals: 0, part: 'tank' }),
     fuelLevelMm: number({ label: 'Fuel standing in it', unit: 'mm', min: 0, max: 1000, decimals: 0, part: 'tank', words: ['fuel level', 'level'], hint: 'by a clean stick, from the tank’s floor' }),
-    pickupKind: choice({ label: 'Pickup', options: { standpipe: 'standpipe from above', bottomOutlet: 'outlet at the bottom', sideOutlet: 'outlet low on the side' }, part: 'pickup' }),
+    pickupKind: choice({ label: 'Pickup', options: { standpipe: 'standpipe', bottomOutlet: 'bottom outlet', sideOutlet: 'outlet low in side' }, part: 'pickup' }),
     pickupClearanceMm: number({ label: 'Pickup above tank floor', unit: 'mm', min: 0, max: 500, decimals: 0, part: 'pickup', words: ['pickup', 'pickup clearance', 'clearance'] }),
     suctionLengthM: number({ label: 'Suction line, tank to pump', unit: 'm', min: 0.05, max: 15, decimals: 2, part: 'suction', words: ['suction', 'suction line', 'suction length'] }),
     suctionBoreMm: number({ label: 'Bore, suction line', unit: 'mm', min: 0.5, max: 15, decimals: 1, part: 'suction', words: ['suction bore'] }),
@@ -44,7 +44,7 @@ export const sheets = {
     heaterAboveTankFloorMm: number({ label: 'Heater’s inlet above tank floor', unit: 'mm', min: -1500, max: 3000, decimals: 0, part: 'heater', words: ['heater height'] }),
   },
   air: {
-    intakeFrom: choice({ label: 'Combustion air comes from', options: { outside: 'outside', cabin: 'where people are', locker: 'a locker open to the inside' }, part: 'intake' }),
+    intakeFrom: choice({ label: 'Combustion air comes from', options: { outside: 'outside', cabin: 'where people are', locker: 'an inside locker' }, part: 'intake' }),
     intakeLengthM: number({ label: 'Intake pipe', unit: 'm', min: 0.05, max: 5, decimals: 2, part: 'intake', words: ['intake', 'intake length'] }),
     intakeFallMm: number({ label: 'Intake falls to its end', unit: 'mm', min: -1000, max: 2000, decimals: 0, part: 'intake', words: ['intake fall'] }),
     endsApartMm: number({ label: 'Intake end to exhaust end', unit: 'mm', min: 0, max: 10000, decimals: 0, part: 'intake', words: ['ends apart', 'apart', 'separation'] }),
@@ -52,12 +52,12 @@ export const sheets = {
     exhaustLengthM: number({ label: 'Exhaust pipe', unit: 'm', min: 0.1, max: 8, decimals: 2, part: 'exhaust', words: ['exhaust', 'exhaust length'] }),
     exhaustFallMm: number({ label: 'Exhaust falls to its end', unit: 'mm', min: -1500, max: 2500, decimals: 0, part: 'exhaust', words: ['exhaust fall'] }),
     exhaustPastOutlineMm: number({ label: 'Exhaust end past the outline', unit: 'mm', min: -3000, max: 1500, decimals: 0, part: 'exhaust', words: ['past outline', 'exhaust end'], hint: 'minus where it stops short, underneath' }),
-    exhaustLowPoint: choice({ label: 'Water in the exhaust', options: { fallsAll: 'falls all the way', drilled: 'low point with a drain hole', undrilled: 'low point, no hole' }, part: 'exhaust' }),
-    mufflerHole: choice({ label: 'Muffler’s drain hole', options: { lowest: 'at its lowest point', notLowest: 'not at its lowest point', noMuffler: 'no muffler' }, part: 'exhaust' }),
+    exhaustLowPoint: choice({ label: 'Water in the exhaust', options: { fallsAll: 'falls all the way', drilled: 'low point, drilled', undrilled: 'low point, no hole' }, part: 'exhaust' }),
+    mufflerHole: choice({ label: 'Muffler’s drain hole', options: { lowest: 'lowest', notLowest: 'not lowest', noMuffler: 'no muffler' }, part: 'exhaust' }),
   },
   wiring: {
     feedSource: choice({ label: 'Feed comes from', options: { leisure: 'leisure battery', starter: 'starter battery', panel: 'a control panel', socket: 'a socket', mains: 'mains power supply' }, part: 'battery' }),
-    batteryKind: choice({ label: 'Battery', options: { agm: 'AGM or gel', flooded: 'flooded lead-acid', lithium: 'lithium iron phosphate' }, part: 'battery' }),
+    batteryKind: choice({ label: 'Battery', options: { agm: 'AGM or gel', flooded: 'flooded lead-acid', lithium: 'lithium' }, part: 'battery' }),
     batteryCapacityAh: number({ label: 'Capacity', unit: 'Ah', min: 5, max: 2000, decimals: 0, part: 'battery', words: ['capacity', 'battery capacity'] }),
     batteryRestV: number({ label: 'Battery at rest', unit: 'V', min: 6, max: 32, decimals: 2, part: 'battery', words: ['battery', 'rest', 'at rest', 'battery at rest'] }),
     batteryMohm: number({ label: 'Battery’s own resistance', unit: 'mΩ', min: 0.1, max: 500, decimals: 1, part: 'battery', words: ['battery resistance'], hint: 'by a tester, or volts lost ÷ amps' }),

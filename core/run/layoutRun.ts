@@ -34,9 +34,9 @@ const usualGrid = 250;
  * Draws the run to scale as plain marks that a screen and a page can both show.
  * The bodies of pump, filter, heater and battery are shown larger than life where to scale they would be too small to read; their places are true.
  * @param width px, 320 and up
- * @param height px, 160 and up
+ * @param most px, the most height it may take; it takes less where the scale is set by the width
  */
-export function layoutRun(build: Build, calls: readonly Call[], width: number, height: number): RunDrawing {
+export function layoutRun(build: Build, calls: readonly Call[], width: number, most: number): RunDrawing {
   const proven = new Set<StageId>(stageIds.filter((stage) => isProven(build, calls, stage)));
   const g = runGeometry(build, proven);
   const pad = { left: 24, right: 40, top: 34, bottom: 40 };
@@ -44,7 +44,9 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, h
   const right = Math.max(g.exhaust.end.x + 60, g.outlineX + 60, g.heaterIn.x + 500);
   const low = Math.min(0, g.pumpIn.z - 60, g.exhaust.end.z - 40, g.intake.end.z - 40);
   const high = Math.max(g.floorZ + 260, g.tank.height + 90);
-  const scale = Math.min((width - pad.left - pad.right) / (right - left), (height - pad.top - pad.bottom) / (high - low));
+  const scale = Math.min((width - pad.left - pad.right) / (right - left), (most - pad.top - pad.bottom) / (high - low));
+  // The bodies above the floor are larger than to scale, so they need their room whatever the scale is.
+  const height = Math.round(Math.min(most, Math.max((high - low) * scale + pad.top + pad.bottom, (g.floorZ - low) * scale + pad.bottom + 128)));
   const x = (mm: number) => round(pad.left + (mm - left) * scale);
   const y = (mm: number) => round(height - pad.bottom - (mm - low) * scale);
   const at = (p: Point) => ({ x: x(p.x), y: y(p.z) });
@@ -109,7 +111,7 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, h
   draw('pump', 'ink', `M${turn(lengthPx * from, 0)}L${turn(lengthPx * to, 0)}M${turn(lengthPx * to + tip, -5)}L${turn(lengthPx * to, 0)}L${turn(lengthPx * to + tip, 5)}`, { ink: 'fitted', width: 1.75, name: 'pump arrow' });
   if (value('fuel.pumpAngleDeg') !== null) write('pump', pumpIn.x + lengthPx / 2, Math.max(pumpIn.y, pumpOut.y) + bodyH / 2 + 19, `${trim(angleDeg)}°`, { strong: true, anchor: 'middle' });
   const suctionM = value('fuel.suctionLengthM');
-  if (suctionM !== null) write('suction', (pickup.top.x + pumpIn.x) / 2, Math.min(pickup.top.y, filterAt.y) - 14, `${trim(suctionM as number)} m`, { anchor: 'middle' });
+  if (suctionM !== null) write('suction', Math.max(tank.x + tank.w + 8, (pickup.top.x + pumpIn.x) / 2 - 40), Math.max(pickup.top.y, filterAt.y) + 26, `${trim(suctionM as number)} m`);
   const lineM = value('fuel.pressureLengthM');
   if (lineM !== null) write('line', pumpOut.x + (heaterIn.x - pumpOut.x) * 0.5, Math.min(y(g.pumpIn.z), y(g.heaterIn.z) + 44) + 10, `${trim(lineM as number)} m, bore ${trim((value('fuel.pressureBoreMm') as number | null) ?? 0, 1)}, ${riseText(g)}`.replace('bore 0, ', ''), { anchor: 'middle' });
 
@@ -152,7 +154,7 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, h
   const middle = { x: pumpIn.x + (lengthPx * cos) / 2, y: pumpIn.y - (lengthPx * sin) / 2 };
   const lineMid = { x: pumpOut.x + (heaterIn.x - pumpOut.x) * 0.55, y: (pumpOut.y + heaterIn.y) / 2 };
   const anchors: RunDrawing['anchors'] = {
-    tank: { x: tank.x + tank.w * 0.3, y: tank.y - 14 }, pickup: { x: pickup.end.x + 14, y: Math.min(pickup.end.y - 12, y(0) - 12) }, suction: { x: filterAt.x, y: filterAt.y - 46 }, filter: { x: filterAt.x, y: filterAt.y + 26 },
+    tank: { x: tank.x + tank.w * 0.3, y: tank.y - 14 }, pickup: { x: pickup.end.x + 14, y: Math.min(pickup.end.y - 12, y(0) - 12) }, suction: { x: Math.max(tank.x + tank.w + 18, (pickup.top.x + pumpIn.x) / 2 - 30), y: Math.max(pickup.top.y, filterAt.y) + 42 }, filter: { x: filterAt.x, y: filterAt.y + 26 },
     pump: { x: middle.x + lengthPx * 0.45, y: Math.max(pumpIn.y, pumpOut.y) + bodyH / 2 + 13 }, line: { x: lineMid.x, y: Math.min(pumpOut.y, heaterIn.y) - 6 }, heater: { x: heaterX + heater.w / 2, y: hy - 16 },
     intake: { x: inEnd.x, y: (inside ? inLow : inEnd.y) + 18 }, exhaust: { x: Math.min(exEnd.x + 14, width - 16), y: exEnd.y - 14 }, battery: { x: battery.x + battery.w / 2, y: by + battery.h / 2 }, cabin: { x: alarm.x, y: alarm.y + 26 },
   };

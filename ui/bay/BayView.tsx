@@ -44,7 +44,7 @@ function BayRow({ build, changedAt }: { build: Build; changedAt: string }) {
           <p>{signed === 'signed' ? 'signed' : signed === 'corrected' ? 'corrected since signed' : <>waits for {stages[waitsFor ?? 'signoff'].toLowerCase()}</>}</p>
         </div>
         <div className="bay-waits">
-          {worst ? <><LevelMark level={worst.level} /> {told.map(({ level, n }) => `${n} ${level === 'stop' ? (n === 1 ? 'stop' : 'stops') : levelWords[level].toLowerCase()}`).join(', ')}<p><strong>{(worst.level === 'open' ? guarded ?? worst : worst).says}</strong></p></> : signed === 'signed' ? <LevelMark level="sound" /> : <p><strong>Nothing stands in the way.</strong></p>}
+          {worst ? <><LevelMark level={worst.level} /> {told.map(({ level, n }) => `${n} ${level === 'stop' ? (n === 1 ? 'stop' : 'stops') : level === 'fix' ? 'to put right' : levelWords[level].toLowerCase()}`).join(', ')}<p><strong>{(worst.level === 'open' ? guarded ?? worst : worst).says}</strong></p></> : signed === 'signed' ? <LevelMark level="sound" /> : <p><strong>Nothing stands in the way.</strong></p>}
           {moment && signed === 'unsigned' && <p>Next that can’t be undone: <strong>{momentSteps[moment]}</strong></p>}
         </div>
       </Link>

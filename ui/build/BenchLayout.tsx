@@ -29,9 +29,9 @@ export function BenchLayout({ children }: { children: ReactNode }) {
         <h1>{build.identity.name}</h1>
         <span className="what soft">{build.identity.what}</span>
         {build.identity.invented && <span className="invented">invented</span>}
-        <Link href={`/builds/${build.id}/heater`} className="plain-button" style={{ display: 'inline-flex', alignItems: 'center' }}>heater &amp; conditions</Link>
+        <Link href={`/builds/${build.id}/heater`} className="plain-button" style={{ display: 'inline-flex', alignItems: 'center', whiteSpace: 'nowrap' }}>heater &amp; conditions</Link>
         <p className="next">{signed === 'signed' ? <strong>Signed and locked</strong> : signed === 'corrected' ? <strong>Corrected since it was signed</strong> : moment ? <>Next that can’t be undone: <strong>{momentSteps[moment]}</strong></> : <strong>Ready for the signature</strong>}</p>
-        <span className="soft" style={{ whiteSpace: 'nowrap' }}>{who.name}</span>
+        <span className="soft who" style={{ whiteSpace: 'nowrap' }}>{who.name}</span>
         <ThemeSwitch />
         <ShortcutHelp stage={stage} />
       </header>

@@ -1,5 +1,6 @@
 'use client';
 import Link from 'next/link';
+import { useEffect, useRef } from 'react';
 import { levels, stageIds, stages, type Level } from '../../core/calls/Call';
 import { wettedStages } from '../../core/calls/progress';
 import { LevelGlyph } from '../calls/LevelMark';
@@ -11,6 +12,8 @@ const words: Partial<Record<Level, string>> = { stop: 'at stop', fix: 'to put ri
 /** Stages along a dipstick, wetted as far as work is proven; what stands open sits at its mark. */
 export function Dipstick({ stage }: { stage: string }) {
   const { build, settled, calls } = useBench();
+  const here = useRef<HTMLAnchorElement>(null);
+  useEffect(() => here.current?.scrollIntoView({ block: 'nearest', inline: 'center' }), [stage]);
   const wet = wettedStages(settled);
   const share = `${Math.round((wet / stageIds.length) * 100)}%`;
   return (
@@ -19,10 +22,10 @@ export function Dipstick({ stage }: { stage: string }) {
       <div className="dip-stages" style={{ '--wet': share } as React.CSSProperties}>
         <div className="dip-tube" role="img" aria-label={`${wet} of ${stageIds.length} stages proven`}><div className="dip-wet" style={{ height: share }} /></div>
         {stageIds.map((id) => {
-          const here = calls.filter((c) => c.stage === id && !c.waived);
-          const marks = told.map((level) => ({ level, n: here.filter((c) => c.level === level).length })).filter((mark) => mark.n > 0);
+          const own = calls.filter((c) => c.stage === id && !c.waived);
+          const marks = told.map((level) => ({ level, n: own.filter((c) => c.level === level).length })).filter((mark) => mark.n > 0);
           return (
-            <Link key={id} href={`/builds/${build.id}/${id}`} className="dip-stage" aria-current={id === stage ? 'page' : undefined}>
+            <Link key={id} ref={id === stage ? here : undefined} href={`/builds/${build.id}/${id}`} className="dip-stage" aria-current={id === stage ? 'page' : undefined}>
               {stages[id]}
               <span className="dip-marks">{marks.sort((a, b) => levels.indexOf(a.level) - levels.indexOf(b.level)).map(({ level, n }) => <span key={level} className={`level-${level}`}><LevelGlyph level={level} size={12} />{n}<span className="visually-hidden"> {words[level]}</span></span>)}</span>
             </Link>

@@ -30,7 +30,7 @@ export function ShortcutHelp({ stage }: { stage: string }) {
   }, [build.id, router, stage]);
   return (
     <>
-      <button type="button" className="icon-button" aria-label="Keys" onClick={() => setOpen(true)}><Keyboard size={20} /></button>
+      <button type="button" className="icon-button keys-help" aria-label="Keys" onClick={() => setOpen(true)}><Keyboard size={20} /></button>
       <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="keys-title">
         <div style={{ padding: 20, minWidth: 280 }}>
           <h2 id="keys-title">Keys</h2>

@@ -9,12 +9,11 @@ export function CallCard({ call, onWaive }: { call: Call; onWaive?: ((call: Call
   const look = call.waived ? 'watch' : call.level;
   return (
     <li className={`call call-${look}`} data-call={call.id} data-level={call.level}>
-      {call.level !== 'sound' && <div className="call-head"><LevelMark level={call.level} waived={call.waived !== null} /><span className="call-id">{call.id}</span></div>}
-      <p className="says">{call.level === 'sound' && <span className="visually-hidden">Sound: </span>}{call.says}</p>
+      {call.level !== 'sound' && <><div className="call-head"><LevelMark level={call.level} waived={call.waived !== null} /><span className="call-id">{call.id}</span></div><p className="says">{call.says}</p></>}
       {call.waived && <p className="todo">Waived by {call.waived.by}: {call.waived.reason}</p>}
       {call.todo !== '' && !call.waived && <p className="todo">{call.todo}</p>}
       <details>
-        <summary>Why, and by which rule</summary>
+        <summary>{call.level === 'sound' ? <span className="says"><span className="visually-hidden">Sound: </span>{call.says}</span> : 'Why, and by which rule'}</summary>
         <dl>
           <dt>Why it matters</dt><dd>{call.why}</dd>
           {call.rules.length > 0 && <><dt>Rule applied</dt>{call.rules.map((rule) => <dd key={rule.key}>{rule.label}: {trim(rule.value)} {rule.unit} ({rule.source})</dd>)}</>}

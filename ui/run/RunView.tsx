@@ -36,8 +36,8 @@ export function RunView({ stage }: { stage: string }) {
   const router = useRouter();
   const [holder, measured] = useWidth<HTMLDivElement>(1130);
   const width = Math.max(measured, minWidth);
-  const height = measured < 640 ? 210 : 286;
-  const drawing = useMemo(() => layoutRun(build, calls, width, height), [build, calls, width, height]);
+  const most = measured < 640 ? 210 : 286;
+  const drawing = useMemo(() => layoutRun(build, calls, width, most), [build, calls, width, most]);
   const svg = useRef<SVGSVGElement>(null);
   const live = useRef({ settled, scale: drawing.scale, pump: drawing.pump, mayWork });
   useEffect(() => { live.current = { settled, scale: drawing.scale, pump: drawing.pump, mayWork }; });
@@ -100,7 +100,7 @@ export function RunView({ stage }: { stage: string }) {
   const tip = { x: pump.x + pump.lengthPx * Math.cos((pump.angleDeg * Math.PI) / 180) * 1.0, y: pump.y - pump.lengthPx * Math.sin((pump.angleDeg * Math.PI) / 180) };
   return (
     <div ref={holder}>
-      <svg ref={svg} className="run" width={width} height={height} viewBox={`0 0 ${width} ${height}`} role="group" aria-label="The run, from tank to exhaust, drawn to scale. Planned parts are broken lines, fitted ones full, proven ones heavy.">
+      <svg ref={svg} className="run" width={width} height={drawing.height} viewBox={`0 0 ${width} ${drawing.height}`} role="group" aria-label="The run, from tank to exhaust, drawn to scale. Planned parts are broken lines, fitted ones full, proven ones heavy.">
         <RunMarks marks={drawing.marks} />
         {front && <EmptyLine marks={drawing.marks} front={front} />}
         {parts.map((part) => {

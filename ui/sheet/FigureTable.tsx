@@ -16,8 +16,8 @@ function FigureRow({ path }: { path: FigurePath }) {
     <Fragment>
       <tr data-figure={path}>
         <td>{field.label}{field.hint && <span className="hint">{field.hint}</span>}</td>
-        {field.given ? <td className="cell soft">given</td> : <td className="cell"><FigureCell path={path} slot="planned" onProblem={told} describedBy={id} /></td>}
-        <td className="cell"><FigureCell path={path} slot={field.given ? 'planned' : 'fitted'} onProblem={told} describedBy={id} /></td>
+        {!field.given && <td className="cell"><FigureCell path={path} slot="planned" onProblem={told} describedBy={id} /></td>}
+        <td className="cell" colSpan={field.given ? 2 : 1}><FigureCell path={path} slot={field.given ? 'planned' : 'fitted'} onProblem={told} describedBy={id} /></td>
         <td className="unit">{field.kind === 'number' ? unitShown(field.unit) : ''}</td>
       </tr>
       {sentence && <tr className="figures-stacked"><td colSpan={4} className="cell-problem" id={id} role="alert">{sentence}</td></tr>}
@@ -31,7 +31,7 @@ export function FigureTable({ paths, caption }: { paths: readonly FigurePath[]; 
   return (
     <table className="figures">
       <caption className="visually-hidden">{caption}</caption>
-      <thead><tr><th scope="col"><span className="visually-hidden">Figure</span></th><th scope="col">{allGiven ? '' : 'planned'}</th><th scope="col">{allGiven ? '' : 'as fitted'}</th><th scope="col"><span className="visually-hidden">Unit</span></th></tr></thead>
+      <thead><tr><th scope="col"><span className="visually-hidden">Figure</span></th>{allGiven ? <th scope="col" colSpan={2}>given</th> : <><th scope="col">planned</th><th scope="col">as fitted</th></>}<th scope="col"><span className="visually-hidden">Unit</span></th></tr></thead>
       <tbody>{paths.map((path) => <FigureRow key={path} path={path} />)}</tbody>
     </table>
   );

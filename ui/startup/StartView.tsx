@@ -50,7 +50,7 @@ export function StartView() {
       {run && summary && (
         <section style={{ marginTop: 10 }} aria-label="Last start">
           <h3>Start {settled.starts.length}{underway ? ', under way' : ''} <span className="soft" style={{ fontWeight: 400 }}>{format(new Date(run.at), 'd MMM HH:mm')}, {run.by}</span></h3>
-          <div className="derived" style={{ marginTop: 4 }}>
+          <div className="derived" style={{ marginTop: 4, gridTemplateColumns: 'repeat(auto-fit, minmax(120px, 1fr))' }}>
             {([['Button to flame', seconds(summary.ignitionS)], ['Lowest volts', summary.lowestStartV === null ? '—' : `${show(summary.lowestStartV, 2)} V`], ['Running', summary.runningA === null ? '—' : `${show(summary.runningA, 2)} A`], ['After-run', seconds(summary.afterrunS)]] as const).map(([label, value]) => <div key={label}><span className="label">{label}</span><span className="value" style={{ border: 0 }}>{value}</span></div>)}
           </div>
           <StartChart run={run} />
