@@ -43,7 +43,7 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
   const left = Math.min(0, g.intake.end.x);
   const right = Math.max(g.exhaust.end.x + 60, g.outlineX + 60, g.heaterIn.x + 500);
   const low = Math.min(0, g.pumpIn.z - 60, g.exhaust.end.z - 40, g.intake.end.z - 40);
-  const high = Math.max(g.floorZ + 260, g.tank.height + 90);
+  const high = Math.max(g.floorZ + 260, g.tank.height + 90, g.pumpIn.z + 120, g.exhaust.end.z + 60, g.intake.end.z + 60);
   const scale = Math.min((width - pad.left - pad.right) / (right - left), (most - pad.top - pad.bottom) / (high - low));
   // The bodies above the floor are larger than to scale, so they need their room whatever the scale is.
   const height = Math.round(Math.min(most, Math.max((high - low) * scale + pad.top + pad.bottom, (g.floorZ - low) * scale + pad.bottom + 128)));

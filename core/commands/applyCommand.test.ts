@@ -1,0 +1,90 @@
+import fc from 'fast-check';
+import { id, soundBuild } from '../../tests/soundBuild';
+import type { Build } from '../build/Build';
+import { fieldAt, figurePaths } from '../build/sheets';
+import { signState, wettedStages } from '../calls/progress';
+import { assess } from '../calls/assess';
+import { applyCommand, readCommand, type Author } from './applyCommand';
+import type { Change, Command } from './Command';
+
+const lead: Author = { name: 'Test Lead', role: 'lead', at: '2026-11-20T10:00:00.000Z' };
+const fitter: Author = { ...lead, name: 'Test Fitter', role: 'fitter' };
+const drawn = 'M10,10L20,20L30,10L40,20';
+const angle = (from: number | null, to: number | null): Command => ({ kind: 'figures', changes: [{ path: 'fuel.pumpAngleDeg', slot: 'fitted', from, to }] });
+function done(build: Build, command: Command, author = lead): Build {
+  const applied = applyCommand(build, command, author);
+  if (!applied.ok) throw new Error(applied.errors.join(' '));
+  return applied.build;
+}
+const why = (build: Build, command: Command, author = lead) => { const applied = applyCommand(build, command, author); return applied.ok ? 'ok' : `${applied.why}: ${applied.errors.join(' ')}`; };
+const signed = () => done(soundBuild(), { kind: 'sign', typedName: 'test lead', drawn });
+
+test('a changed figure tells which calls it made and which it cleared', () => {
+  const applied = applyCommand(soundBuild(), angle(25, 5), fitter);
+  expect(applied.ok && applied.calls).toEqual([expect.objectContaining({ id: 'fuel.pump.angle', from: 'sound', to: 'fix' })]);
+});
+test('two people on one figure: the second is told both values and nothing is lost', () => {
+  const first = done(soundBuild(), angle(25, 30));
+  const second = applyCommand(first, angle(25, 20), fitter);
+  expect(second).toMatchObject({ ok: false, why: 'clash', clashes: [{ path: 'fuel.pumpAngleDeg', theirs: 30, yours: 20 }] });
+});
+test('changes to different figures commute', () => {
+  const change = fc.constantFrom(...figurePaths.filter((path) => fieldAt(path).kind === 'number' && !fieldAt(path).given)).chain((path) => { const field = fieldAt(path); return field.kind === 'number' ? fc.integer({ min: Math.ceil(field.min), max: Math.floor(field.max) }).map((to): Change => ({ path, slot: 'planned', from: (soundBuild().sheets as never as Record<string, Record<string, { planned: number }>>)[path.split('.')[0] ?? '']?.[path.split('.')[1] ?? '']?.planned ?? null, to })) : fc.constant<Change>({ path, slot: 'planned', from: null, to: null }); });
+  fc.assert(fc.property(change, change, (a, b) => {
+    fc.pre(a.path !== b.path);
+    const one = (c: Change): Command => ({ kind: 'figures', changes: [c] });
+    expect(done(done(soundBuild(), one(a)), one(b))).toEqual(done(done(soundBuild(), one(b)), one(a)));
+  }), { numRuns: 60 });
+});
+test('the build given is never touched, refused or not', () => {
+  const build = soundBuild();
+  const before = JSON.stringify(build);
+  applyCommand(build, angle(25, 5), lead);
+  applyCommand(build, angle(25, 500), lead);
+  expect(JSON.stringify(build)).toBe(before);
+});
+test('bad values are refused in one sentence with field, value and what is allowed', () => {
+  expect(why(soundBuild(), angle(25, 500))).toBe('invalid: Pump angle, outlet up is 500 deg; allowed is -90 to 90 deg.');
+  expect(why(soundBuild(), { kind: 'figures', changes: [{ path: 'fuel.nothing' as 'fuel.fuelLevelMm', slot: 'fitted', from: null, to: 1 }] })).toMatch(/fuel.nothing is no figure/);
+  expect(why(soundBuild(), { kind: 'figures', changes: [{ path: 'fuel.filterPlace', slot: 'fitted', from: 'beforePump', to: 'sideways' }] })).toMatch(/one of: before the pump/);
+  expect(why(soundBuild(), { kind: 'maker', changes: [{ key: 'fuseA', from: null, to: 900 }] })).toMatch(/allowed is 1 to 100 A/);
+});
+test('what comes over the wire is read strictly', () => {
+  for (const bad of [null, 5, [], {}, { kind: 'drop' }, { kind: 'constructor' }, { kind: 'note' }, { kind: 'note', text: '' }, { kind: 'note', text: 'x', more: 1 }, { kind: 'figures', changes: [] }, { kind: 'sign', typedName: 'A', drawn: '<script>' }, JSON.parse('{"kind":"note","text":"x","__proto__":{"a":1}}')]) expect(readCommand(bad)).toMatchObject({ ok: false, errors: expect.arrayContaining([expect.stringMatching(/\.$/)]) });
+  expect(readCommand({ kind: 'note', text: 'dry after a night' }).ok).toBe(true);
+});
+test('roles: a viewer changes nothing, only a lead waives', () => {
+  expect(why(soundBuild(), angle(25, 20), { ...lead, role: 'viewer' })).toMatch(/^forbidden/);
+  expect(why(soundBuild({ 'fuel.jointGapMm': 4 }), { kind: 'waive', callId: 'fuel.line.joint', says: 'x', why: 'a reason long enough' }, fitter)).toMatch(/^forbidden/);
+});
+test('waivers: of a finding as it reads, never of a stop, never of a sound call', () => {
+  const gap = soundBuild({ 'fuel.jointGapMm': 4 });
+  const says = assess(gap).find((c) => c.id === 'fuel.line.joint')?.says ?? '';
+  const waive = (callId: string, text: string): Command => ({ kind: 'waive', callId, says: text, why: 'old joint, watched for a year' });
+  expect(assess(done(gap, waive('fuel.line.joint', says))).find((c) => c.id === 'fuel.line.joint')?.waived).toMatchObject({ by: 'Test Lead' });
+  expect(why(gap, waive('fuel.line.joint', 'something else'))).toMatch(/^standing.*something else now/);
+  expect(why(gap, waive('fuel.bubbles', 'x'))).toMatch(/only a finding/);
+  expect(why(soundBuild({ 'proving.coAlarmFitted': 'no' }), waive('co.alarm', 'x'))).toMatch(/a stop can’t be waived/);
+});
+describe('signing', () => {
+  test('locks the build; a correction needs a reason, shows, and wants a new signature', () => {
+    const build = signed();
+    expect([signState(build), wettedStages(build)]).toEqual(['signed', 7]);
+    expect(why(build, angle(25, 24))).toMatch(/^locked/);
+    const corrected = done(build, { ...angle(25, 24), reason: 'read from the wrong side' });
+    expect(signState(corrected)).toBe('corrected');
+    expect(signState(done(corrected, { kind: 'sign', typedName: 'Test Lead', drawn }))).toBe('signed');
+    expect(why(build, { kind: 'note', text: 'phoned the owner' })).toBe('ok');
+  });
+  test('is refused while anything stands, under another name, or twice', () => {
+    expect(why(soundBuild({ 'fuel.jointGapMm': 4 }), { kind: 'sign', typedName: 'Test Lead', drawn })).toMatch(/^standing: fuel.line.joint/);
+    expect(why(soundBuild(), { kind: 'sign', typedName: 'Somebody', drawn })).toMatch(/must be the name that is signed in/);
+    expect(why(signed(), { kind: 'sign', typedName: 'Test Lead', drawn })).toMatch(/^locked/);
+  });
+});
+test('readings go to the start that they name, and to no other', () => {
+  const more: Command = { kind: 'readings', startId: id(2), events: [], readings: [{ atS: 50, quantity: 'volts', value: 11.6 }] };
+  expect(done(soundBuild(), more).starts[0]?.readings).toHaveLength(6);
+  expect(why(soundBuild(), { ...more, startId: id(9) })).toMatch(/no start of this build/);
+  expect(why(soundBuild(), { ...more, readings: [{ atS: 50, quantity: 'volts', value: 90 }] })).toMatch(/0 to 40 V/);
+});
