@@ -1,5 +1,4 @@
 import { convertSchema } from '@sodaru/yup-to-json-schema';
-import type { AnySchema } from 'yup';
 import { buildSchema } from '../core/build/buildSchema';
 
 type Node = { [key: string]: unknown; properties?: Record<string, Node>; items?: Node; enum?: unknown[]; type?: string | string[] };
@@ -18,5 +17,5 @@ function tighten(node: Node): Node {
 
 /** JSON Schema of the build document, made from the Yup schema that validates it. */
 export function buildJsonSchema(): Node {
-  return { $schema: 'http://json-schema.org/draft-07/schema#', title: 'Lorbet build, version 1', ...tighten(convertSchema(buildSchema as unknown as AnySchema as Parameters<typeof convertSchema>[0]) as Node) };
+  return { $schema: 'http://json-schema.org/draft-07/schema#', title: 'Lorbet build, version 1', ...tighten(convertSchema(buildSchema) as Node) };
 }

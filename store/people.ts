@@ -37,7 +37,7 @@ export const anyPeople = async (): Promise<boolean> => (await database().models.
 /** The first lead of an empty Lorbet. Refused once anybody exists; the lock lets one of two at the same moment through. */
 export async function addFirstLead(workshopName: unknown, value: unknown): Promise<ReadResult<Person>> {
   const named = validate<string>(newWorkshopSchema, workshopName);
-  if (!named.ok) return { ok: false, errors: [`Workshop’s name must be 2 to 80 characters; it is “${String(workshopName ?? '')}”.`] };
+  if (!named.ok) return { ok: false, errors: [`Workshop’s name must be 2 to 80 characters; it is ${typeof workshopName === 'string' ? `“${workshopName.slice(0, 100)}”` : 'missing'}.`] };
   const { sequelize } = database();
   return sequelize.transaction(async (transaction) => {
     await sequelize.query('SELECT pg_advisory_xact_lock(7061)', { transaction });

@@ -7,6 +7,7 @@ import { sheetIds, sheets } from './sheets';
 
 const keys = <T extends object>(table: T): string[] => Object.keys(table);
 
+/* eslint-disable-next-line no-control-regex -- control characters are just what this refuses */
 export const text = (max: number, min = 0) => yup.string().defined().min(min).max(max).matches(/^[^\u0000-\u0008\u000b\u000c\u000e-\u001f]*$/, { message: '${path} holds control characters; plain text is allowed', excludeEmptyString: true });
 export const oneOf = (table: object) => yup.string().defined().oneOf(keys(table));
 export const bounded = (min: number, max: number) => yup.number().defined().min(min).max(max).test('finite', '${path} must be a finite number', (value) => value === null || value === undefined || Number.isFinite(value));

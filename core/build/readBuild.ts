@@ -37,7 +37,7 @@ function sentence(error: ValidationError): string {
 }
 
 function show(value: unknown): string {
-  const text = value === undefined ? 'missing' : JSON.stringify(value) ?? String(value);
+  const text = value === undefined ? 'missing' : JSON.stringify(value) ?? typeof value;
   return text.length > 60 ? `${text.slice(0, 57)}…` : text;
 }
 

@@ -10,7 +10,7 @@ import { whatStands } from '../calls/signoffCalls';
 import { unmeasuredFigures } from '../calls/unmeasuredFigures';
 import { buildHash } from '../ledger/hash';
 import { roleMay, type Role } from '../people/roles';
-import { limits, makerBounds, type LimitKey } from '../schools/limits';
+import { limits, makerBounds } from '../schools/limits';
 import { commandRules, type Change, type Command, type CommandKind } from './Command';
 
 export interface Author { name: string; role: Role; at: string }
@@ -24,7 +24,7 @@ export type Applied =
   | { ok: false; why: 'clash'; errors: string[]; clashes: Clash[] };
 
 const refuse = (why: 'invalid' | 'forbidden' | 'locked' | 'standing', ...errors: string[]): Applied => ({ ok: false, why, errors });
-const shown = (value: unknown) => (value === null ? 'empty' : String(value));
+const shown = (value: unknown) => (value === null ? 'empty' : typeof value === 'string' ? value : (JSON.stringify(value) ?? typeof value).slice(0, 60));
 
 /** Reads a command from anything that came over the wire. */
 export function readCommand(value: unknown): { ok: true; command: Command } | { ok: false; errors: string[] } {
@@ -64,7 +64,7 @@ function carryOut(build: Build, command: Command, author: Author): Step {
       const maker: Record<string, number> = { ...build.maker };
       const clashes: Clash[] = [];
       for (const { key, from, to } of command.changes) {
-        const bounds = Object.hasOwn(limits, key) ? makerBounds(key as LimitKey) : null;
+        const bounds = Object.hasOwn(limits, key) ? makerBounds(key) : null;
         if (!bounds) return refuse('invalid', `${key} is no figure that a maker gives.`);
         if (to !== null && !(to >= bounds.min && to <= bounds.max)) return refuse('invalid', `${limits[key].label} is ${shown(to)}; allowed is ${bounds.min} to ${bounds.max} ${limits[key].unit}.`);
         if ((maker[key] ?? null) !== from) clashes.push({ path: key, label: limits[key].label, theirs: maker[key] ?? null, yours: to });
@@ -128,7 +128,7 @@ function clash(clashes: Clash[]): Step {
 }
 
 function changeFigures(build: Build, changes: readonly Change[]): Step {
-  const sheets = structuredClone(build.sheets) as SheetValues;
+  const sheets = structuredClone<SheetValues>(build.sheets);
   const clashes: Clash[] = [];
   const errors: string[] = [];
   for (const { path, slot, from, to } of changes) {
@@ -142,7 +142,7 @@ function changeFigures(build: Build, changes: readonly Change[]): Step {
     const [sheet, name] = path.split('.') as [SheetId, string];
     (sheets[sheet] as Record<string, unknown>)[name] = { ...now, [slot]: to };
   }
-  if (errors.length > 0) return refuse('invalid', ...errors) as Extract<Applied, { ok: false }>;
+  if (errors.length > 0) return refuse('invalid', ...errors);
   return clashes.length > 0 ? clash(clashes) : { ok: true, build: { ...build, sheets }, body: { changes } };
 }
 

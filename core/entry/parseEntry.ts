@@ -5,7 +5,7 @@ import type { Command, Slot } from '../commands/Command';
 import { parseQuantity } from '../units/parseQuantity';
 import type { UnitId } from '../units/units';
 
-export interface EntryContext { build: Build; /** the clock, ms */ nowMs: number; newId(): string }
+export interface EntryContext { build: Build; /** the clock, ms */ nowMs: number; newId: () => string }
 export type Entry =
   /** Understood; `reads` says back how. */
   | { kind: 'command'; command: Command; reads: string }

@@ -7,12 +7,12 @@ import { limits } from '../schools/limits';
 import { trim } from '../units/show';
 import type { LedgerContent } from './chain';
 
-const was = (value: unknown, name: (v: unknown) => string) => (value === null || value === undefined ? '' : ` (was ${name(value)})`);
+const was = (value: Change['from'], name: (v: Change['from']) => string) => (value === null ? '' : ` (was ${name(value)})`);
 
 function changeText({ path, slot, from, to }: Change): string {
   if (!isFigurePath(path)) return path;
   const field = fieldAt(path);
-  const name = (v: unknown): string => (v === null ? 'emptied' : field.kind === 'choice' ? ((field.options as Record<string, string>)[String(v)] ?? String(v)) : `${trim(Number(v), 3)} ${field.unit}`);
+  const name = (v: Change['from']): string => (v === null ? 'emptied' : field.kind === 'choice' ? ((field.options as Record<string, string>)[String(v)] ?? String(v)) : `${trim(Number(v), 3)} ${field.unit}`);
   return `${field.label}${slot === 'planned' && !field.given ? ', planned' : ''}: ${name(to)}${was(from, name)}`;
 }
 

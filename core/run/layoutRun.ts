@@ -1,7 +1,7 @@
 import { curveMonotoneX, line as lineOf, path as pathOf } from 'd3';
 import type { Build } from '../build/Build';
 import type { Part } from '../build/field';
-import { valueAt } from '../build/sheets';
+import { valueAt, type FigurePath } from '../build/sheets';
 import { stageIds, type Call, type StageId } from '../calls/Call';
 import { isProven } from '../calls/progress';
 import { show, trim } from '../units/show';
@@ -56,7 +56,7 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
     marks.push({ kind: 'path', d, part, flow, ink, width: widths[ink], ...more });
   };
   const write = (part: Part | null, px: number, py: number, text: string, more: Partial<TextMark> = {}) => marks.push({ kind: 'text', x: round(px), y: round(py), text, part, anchor: 'start', flow: 'ink', ...more });
-  const value = <P extends Parameters<typeof valueAt>[1]>(path: P) => valueAt(build.sheets, path);
+  const value = <P extends FigurePath>(path: P) => valueAt<P>(build.sheets, path);
 
   // Grid, a quarter of a metre, only as large as the drawing is to scale.
   const grid = pathOf();
@@ -79,10 +79,10 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
   const pickup = { top: at(g.pickup.top), end: at(g.pickup.end) };
   draw('pickup', 'fuel', `M${pickup.end.x},${pickup.end.y}${g.pickup.end.x === g.pickup.top.x ? '' : `H${pickup.top.x}`}L${pickup.top.x},${pickup.top.y}`, { width: widths[g.ink.pickup] + 1, name: 'pickup' });
   const level = value('fuel.fuelLevelMm');
-  write('tank', tank.x + 6, y(0) + 17, level === null ? 'fuel level not measured' : `${show(level as number)} mm of fuel`);
+  write('tank', tank.x + 6, y(0) + 17, level === null ? 'fuel level not measured' : `${show(level)} mm of fuel`);
 
   // Pump at its true angle.
-  const angleDeg = (value('fuel.pumpAngleDeg') as number | null) ?? 0;
+  const angleDeg = value('fuel.pumpAngleDeg') ?? 0;
   const lengthPx = Math.max(130 * scale, 58);
   const bodyH = Math.max(40 * scale, 20);
   const pumpIn = at(g.pumpIn);
@@ -111,9 +111,9 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
   draw('pump', 'ink', `M${turn(lengthPx * from, 0)}L${turn(lengthPx * to, 0)}M${turn(lengthPx * to + tip, -5)}L${turn(lengthPx * to, 0)}L${turn(lengthPx * to + tip, 5)}`, { ink: 'fitted', width: 1.75, name: 'pump arrow' });
   if (value('fuel.pumpAngleDeg') !== null) write('pump', pumpIn.x + lengthPx / 2, Math.max(pumpIn.y, pumpOut.y) + bodyH / 2 + 19, `${trim(angleDeg)}°`, { strong: true, anchor: 'middle' });
   const suctionM = value('fuel.suctionLengthM');
-  if (suctionM !== null) write('suction', Math.max(tank.x + tank.w + 8, (pickup.top.x + pumpIn.x) / 2 - 40), Math.max(pickup.top.y, filterAt.y) + 26, `${trim(suctionM as number)} m`);
+  if (suctionM !== null) write('suction', Math.max(tank.x + tank.w + 8, (pickup.top.x + pumpIn.x) / 2 - 40), Math.max(pickup.top.y, filterAt.y) + 26, `${trim(suctionM)} m`);
   const lineM = value('fuel.pressureLengthM');
-  if (lineM !== null) write('line', pumpOut.x + (heaterIn.x - pumpOut.x) * 0.5, Math.min(y(g.pumpIn.z), y(g.heaterIn.z) + 44) + 10, `${trim(lineM as number)} m, bore ${trim((value('fuel.pressureBoreMm') as number | null) ?? 0, 1)}, ${riseText(g)}`.replace('bore 0, ', ''), { anchor: 'middle' });
+  if (lineM !== null) write('line', pumpOut.x + (heaterIn.x - pumpOut.x) * 0.5, Math.min(y(g.pumpIn.z), y(g.heaterIn.z) + 44) + 10, `${trim(lineM)} m, bore ${trim(value('fuel.pressureBoreMm') ?? 0, 1)}, ${riseText(g)}`.replace('bore 0, ', ''), { anchor: 'middle' });
 
   // Heater on the floor, its pipes below it.
   const heater = { w: Math.max(360 * scale, 92), h: Math.max(130 * scale, 40) };
@@ -132,8 +132,8 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
   const inLow = inside ? floorY - (inStart.y - floorY) * 0.4 : inStart.y;
   draw('intake', 'air', inside ? `M${round(heaterX)},${round(inLow)}H${inEnd.x}` : `M${round(inTop)},${floorY}V${round(inLow)}L${inEnd.x},${inEnd.y}`, { width: widths[g.ink.intake] + 1, name: 'intake' });
   const fall = value('air.exhaustFallMm');
-  const past = value('air.exhaustPastOutlineMm') as number | null;
-  if (fall !== null) write('exhaust', Math.min(exEnd.x, width - 6), Math.min(exEnd.y + 19, height - 6), `falls ${show(fall as number)} mm${past === null ? '' : past < 0 ? `, ends ${show(-past)} short` : `, ends ${show(past)} past`}`, { anchor: 'end', flow: 'heat' });
+  const past = value('air.exhaustPastOutlineMm');
+  if (fall !== null) write('exhaust', Math.min(exEnd.x, width - 6), Math.min(exEnd.y + 19, height - 6), `falls ${show(fall)} mm${past === null ? '' : past < 0 ? `, ends ${show(-past)} short` : `, ends ${show(past)} past`}`, { anchor: 'end', flow: 'heat' });
 
   // Feed and alarm.
   const battery = { ...at(g.battery), w: Math.max(240 * scale, 46), h: Math.max(170 * scale, 28) };
@@ -141,7 +141,7 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
   draw('battery', 'ink', `M${battery.x},${round(by)}h${round(battery.w)}v${round(battery.h)}h${round(-battery.w)}Zm8,0v-5h8v5m${round(battery.w - 32)},0v-5h8v5`, { fill: 'paper', name: 'battery' });
   draw('battery', 'ink', `M${round(battery.x + battery.w - 12)},${round(by - 5)}V${round(by - 14)}H${round(heaterX + 14)}V${round(hy)}`, { width: Math.max(1, widths[g.ink.battery] - 0.75), name: 'feed' });
   const feed = value('wiring.feedLengthM');
-  if (feed !== null) write('battery', (battery.x + battery.w + heaterX) / 2, by - 20, `${trim(feed as number, 1)} m feed`, { anchor: 'middle' });
+  if (feed !== null) write('battery', (battery.x + battery.w + heaterX) / 2, by - 20, `${trim(feed, 1)} m feed`, { anchor: 'middle' });
   const alarm = { x: outlineX - 46, y: Math.max(20, floorY - 150) };
   if (g.ink.cabin !== 'unknown' && value('proving.coAlarmFitted') === 'yes') {
     draw('cabin', 'ink', `M${alarm.x - 14},${alarm.y - 10}h28v20h-28Z`, { fill: 'paper', name: 'alarm' });

@@ -24,20 +24,20 @@ export interface BuildBench {
   who: Who;
   link: Link;
   /** Sends a command. @returns why not, or an empty list */
-  send(command: Command): string[];
+  send: (command: Command) => string[];
   /** Figures being typed or dragged: calls follow, nothing is kept yet. */
-  setDraft(key: string, figures: readonly DraftFigure[]): void;
+  setDraft: (key: string, figures: readonly DraftFigure[]) => void;
   clashes: readonly Clash[];
-  settleClash(take: 'theirs' | 'yours'): void;
+  settleClash: (take: 'theirs' | 'yours') => void;
   problems: readonly string[];
-  clearProblems(): void;
+  clearProblems: () => void;
   /** Reason under which a signed build is being corrected; null while it is locked. */
   correcting: string | null;
-  setCorrecting(reason: string | null): void;
+  setCorrecting: (reason: string | null) => void;
   mayWork: boolean;
   /** Strokes pumped into the line while it is being primed; the drawing shows how far the fuel has come. */
   primedStrokes: number | null;
-  setPrimedStrokes(strokes: number | null): void;
+  setPrimedStrokes: (strokes: number | null) => void;
 }
 
 export const BuildContext = createContext<BuildBench | null>(null);

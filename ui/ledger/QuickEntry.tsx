@@ -1,10 +1,13 @@
 'use client';
 import { CornerDownLeft } from 'lucide-react';
 import { useState } from 'react';
+import type { Build } from '../../core/build/Build';
 import { parseEntry, type Entry } from '../../core/entry/parseEntry';
 import { useBench } from '../build/BuildContext';
 
 const examples = 'pump 24 deg · 12.4 V under glow · prime 140 strokes · CO 0 ppm pillow · note …';
+
+const read = (text: string, build: Build) => parseEntry(text, { build, nowMs: Date.now(), newId: () => crypto.randomUUID() });
 
 /** One line, units understood; what could mean two things is asked back. */
 export function QuickEntry() {
@@ -12,7 +15,7 @@ export function QuickEntry() {
   const [line, setLine] = useState('');
   const [answer, setAnswer] = useState<Entry | { kind: 'done'; reads: string } | null>(null);
   const enter = (text: string) => {
-    const entry = parseEntry(text, { build: settled, nowMs: Date.now(), newId: () => crypto.randomUUID() });
+    const entry = read(text, settled);
     if (entry.kind !== 'command') { setAnswer(entry); setLine(text); return; }
     const errors = send(entry.command);
     if (errors.length > 0) setAnswer({ kind: 'refused', sentence: errors.join(' ') });

@@ -23,7 +23,7 @@ function useAlarm() {
 }
 
 /** The whole screen says stop: the line is full at the latest now, and fuel would go into the burner. */
-export function Halt({ strokes, high, onStopped }: { strokes: number; high: number; onStopped(): void }) {
+export function Halt({ strokes, high, onStopped }: { strokes: number; high: number; onStopped: () => void }) {
   useAlarm();
   const button = useRef<HTMLButtonElement>(null);
   useEffect(() => button.current?.focus(), []);

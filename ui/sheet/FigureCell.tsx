@@ -21,7 +21,7 @@ function readText(path: FigurePath, text: string): { value: number | null } | { 
   return problem ? { problem } : { value: parsed.value };
 }
 
-interface CellProps { path: FigurePath; slot: Slot; onProblem(slot: Slot, problem: string): void; describedBy: string }
+interface CellProps { path: FigurePath; slot: Slot; onProblem: (slot: Slot, problem: string) => void; describedBy: string }
 
 export function FigureCell({ path, slot, onProblem, describedBy }: CellProps) {
   const { settled, send, setDraft, mayWork } = useBench();

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { buildKinds, type BuildKind } from '../../core/build/Build';
+import { buildKinds } from '../../core/build/Build';
 import { figurePaths } from '../../core/build/sheets';
 import { stageFigures } from '../../core/figures/stageFigures';
 import { limits, makerKeys, type LimitKey } from '../../core/schools/limits';
@@ -49,7 +49,7 @@ function Particulars() {
   const { identity } = settled;
   const [problems, setProblems] = useState<string[]>([]);
   const change = (name: 'name' | 'what' | 'place' | 'heaterSerial' | 'kind') => (value: string) => {
-    if (value !== identity[name]) setProblems(send({ kind: 'identity', from: identity, to: { ...identity, [name]: value } as typeof identity }));
+    if (value !== identity[name]) setProblems(send({ kind: 'identity', from: identity, to: { ...identity, [name]: value } }));
   };
   const row = (name: 'name' | 'what' | 'place' | 'heaterSerial', label: string) => (
     <label><span className="field-label">{label}</span><input key={identity[name]} className="text-field" defaultValue={identity[name]} readOnly={!mayWork} maxLength={120} onBlur={(event) => change(name)(event.target.value.trim())} /></label>
@@ -57,7 +57,7 @@ function Particulars() {
   return (
     <div className="derived" style={{ gridTemplateColumns: 'repeat(auto-fill, minmax(240px, 1fr))', gap: 14 }}>
       {row('name', 'Name')}{row('what', 'What it is')}{row('place', 'Place')}{row('heaterSerial', 'Heater’s serial number')}
-      <label><span className="field-label">Kind</span><select className="text-field" value={identity.kind} disabled={!mayWork} onChange={(event) => change('kind')(event.target.value as BuildKind)}>{Object.entries(buildKinds).map(([id, label]) => <option key={id} value={id}>{label}</option>)}</select></label>
+      <label><span className="field-label">Kind</span><select className="text-field" value={identity.kind} disabled={!mayWork} onChange={(event) => change('kind')(event.target.value)}>{Object.entries(buildKinds).map(([id, label]) => <option key={id} value={id}>{label}</option>)}</select></label>
       {problems.length > 0 && <p className="error-line" role="alert">{problems.join(' ')}</p>}
     </div>
   );

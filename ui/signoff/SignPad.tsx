@@ -10,7 +10,7 @@ function pathOf(pad: SignaturePad, width: number, height: number): string {
   return strokes.join('').slice(0, 20000).replace(/[ML][^ML]*$/, (tail) => (/^[ML]-?\d+,-?\d+$/.test(tail) ? tail : ''));
 }
 
-export function SignPad({ onDrawn }: { onDrawn(path: string): void }) {
+export function SignPad({ onDrawn }: { onDrawn: (path: string) => void }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const pad = useRef<SignaturePad | null>(null);
   const told = useRef(onDrawn);

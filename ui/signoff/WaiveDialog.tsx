@@ -5,7 +5,7 @@ import type { Call } from '../../core/calls/Call';
 import { useBench } from '../build/BuildContext';
 
 /** A lead's reason for accepting one finding as it is. */
-export function WaiveDialog({ call, onClose }: { call: Call; onClose(): void }) {
+export function WaiveDialog({ call, onClose }: { call: Call; onClose: () => void }) {
   const { send } = useBench();
   const { register, handleSubmit, setError, formState: { errors } } = useForm<{ why: string }>({ defaultValues: { why: '' } });
   const waive = ({ why }: { why: string }) => {

@@ -45,7 +45,7 @@ export function StartChart({ run }: { run: StartRun }) {
         if (points.length < 80) root.selectAll(null).data(points).join('circle').attr('cx', (p) => x(p.atS)).attr('cy', (p) => y(p.value)).attr('r', 2.6).attr('fill', colour[j] ?? 'var(--ink)');
       });
     });
-    root.append('g').attr('class', 'axis').attr('transform', `translate(0,${height - 24})`).call(axisBottom(x).ticks(Math.max(3, width / 110)).tickFormat((s) => (last > 300 ? `${Math.round((Number(s) / 60) * 10) / 10} min` : `${s} s`)).tickSizeOuter(0));
+    root.append('g').attr('class', 'axis').attr('transform', `translate(0,${height - 24})`).call(axisBottom(x).ticks(Math.max(3, width / 110)).tickFormat((s) => (last > 300 ? `${Math.round((Number(s) / 60) * 10) / 10} min` : `${Number(s)} s`)).tickSizeOuter(0));
   }, [run, width, height, shown]);
   if (shown.length === 0) return <p className="soft">No readings yet.</p>;
   const told = shown.flatMap(({ ids }) => ids).map((id) => quantities[id].label.toLowerCase()).join(', ');

@@ -1,7 +1,7 @@
 'use client';
 import { format } from 'date-fns';
 import { useRef, useState } from 'react';
-import { quantities, startEvents, type QuantityId, type StartEventKind } from '../../core/build/Build';
+import { quantities, startEvents, type QuantityId, type StartEventKind, type StartRun } from '../../core/build/Build';
 import { stages } from '../../core/calls/Call';
 import { summarizeStart } from '../../core/startup/summarizeStart';
 import { parseQuantity } from '../../core/units/parseQuantity';
@@ -13,6 +13,9 @@ import { StartChart } from './StartChart';
 const eventKeys: readonly StartEventKind[] = ['on', 'glow', 'pump', 'flame', 'full', 'off', 'end'];
 const seconds = (s: number | undefined | null) => (s === null || s === undefined ? '—' : `${show(s)} s`);
 
+/** Seconds since a start was begun, in tenths. */
+const secondsInto = (run: StartRun) => Math.min(86400, Math.round(Math.max(0, Date.now() - Date.parse(run.at)) / 100) / 10);
+
 export function StartView() {
   const { settled, send, mayWork } = useBench();
   const [problems, setProblems] = useState<string[]>([]);
@@ -21,17 +24,16 @@ export function StartView() {
   const run = settled.starts[settled.starts.length - 1];
   const summary = run ? summarizeStart(run) : null;
   const underway = run !== undefined && summary?.at.end === undefined && summary?.at.cut === undefined;
-  const clock = () => (run ? Math.min(86400, Math.round(Math.max(0, Date.now() - Date.parse(run.at)) / 100) / 10) : 0);
 
   const begin = () => setProblems(send({ kind: 'start', id: crypto.randomUUID(), events: [], readings: [], source: 'live' }));
-  const mark = (event: StartEventKind) => { if (run) setProblems(send({ kind: 'readings', startId: run.id, events: [{ atS: clock(), event }], readings: [] })); };
+  const mark = (event: StartEventKind) => { if (run) setProblems(send({ kind: 'readings', startId: run.id, events: [{ atS: secondsInto(run), event }], readings: [] })); };
   const read = (quantity: QuantityId) => {
     const { unit, label, min, max } = quantities[quantity];
     const text = typed[quantity] ?? '';
     const parsed = parseQuantity(text, unit);
     if (!parsed.ok || parsed.value < min || parsed.value > max) { setProblems([`${label}: “${text.slice(0, 30)}” ${parsed.ok ? 'is out of range' : parsed.reason}; allowed is ${min} to ${max} ${unit}.`]); return; }
     if (!run) return;
-    const errors = send({ kind: 'readings', startId: run.id, events: [], readings: [{ atS: clock(), quantity, value: parsed.value }] });
+    const errors = send({ kind: 'readings', startId: run.id, events: [], readings: [{ atS: secondsInto(run), quantity, value: parsed.value }] });
     setProblems(errors);
     if (errors.length === 0) setTyped((old) => ({ ...old, [quantity]: '' }));
   };

@@ -1,0 +1,89 @@
+// npm test: everything installed, then lint, types, units, integration, build, browser tests. Last line: N passed, N failed.
+import { mkdirSync, readFileSync, rmSync } from 'node:fs';
+import path from 'node:path';
+import { ensureBuilt } from './lib/build.mjs';
+import { ensureChromium, ensurePackages, ensurePostgres } from './lib/install.mjs';
+import { startPostgres } from './lib/postgres.mjs';
+import { guarded, root, say, start, Trouble } from './lib/run.mjs';
+import { serve } from './lib/serve.mjs';
+
+let passed = 0;
+let failed = 0;
+const bin = (name) => path.join(root, 'node_modules/.bin', name);
+
+/** Runs a program with its output shown. @returns whether it ended well */
+const run = (program, args, env = {}) => new Promise((resolve) => {
+  start(program, args, { env: { ...process.env, ...env } }).once('exit', (code) => resolve(code === 0)).once('error', () => resolve(false));
+});
+
+/** One step that counts as one check. */
+async function step(name, work) {
+  say(`${name} …`);
+  const began = Date.now();
+  const ok = await work();
+  if (ok) passed += 1;
+  else failed += 1;
+  say(`${name}: ${ok ? 'passed' : 'FAILED'} (${Math.round((Date.now() - began) / 1000)} s)`);
+  return ok;
+}
+
+/** Runs a test runner and counts its tests from the report that it writes; no report counts as one failure. */
+async function tests(name, program, args, report, count, env) {
+  say(`${name} …`);
+  rmSync(path.join(root, report), { force: true });
+  const ok = await run(program, args, env);
+  try {
+    const [good, bad] = count(JSON.parse(readFileSync(path.join(root, report), 'utf8')));
+    passed += good;
+    failed += bad === 0 && !ok ? 1 : bad;
+    say(`${name}: ${good} passed, ${bad} failed${good === 0 ? ' (no test ran)' : ''}`);
+    if (good + bad === 0) failed += 1;
+  } catch {
+    failed += 1;
+    say(`${name}: FAILED without a report`);
+  }
+}
+
+const jestCount = (report) => [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites];
+const playwrightCount = ({ stats }) => [stats.expected, stats.unexpected + stats.flaky];
+const jest = (project) => ['--selectProjects', project, '--json', `--outputFile=test-results/${project}.json`, '--silent=false', ...(project === 'integration' ? ['--runInBand'] : [])];
+
+async function main() {
+  ensurePackages();
+  ensurePostgres();
+  ensureChromium();
+  mkdirSync(path.join(root, 'test-results'), { recursive: true });
+  const data = path.join(root, '.test');
+  rmSync(data, { recursive: true, force: true });
+  await step('lint', () => run(bin('eslint'), ['.']));
+  await step('rooms', () => run(bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'app', 'ui', 'store', 'formats', 'core', 'bin', 'demo', 'tests']));
+  await step('types', () => run(bin('tsc'), ['--noEmit']));
+  await tests('unit', bin('jest'), jest('unit'), 'test-results/unit.json', jestCount);
+  const database = await startPostgres(path.join(data, 'integration'));
+  try {
+    await tests('integration', bin('jest'), jest('integration'), 'test-results/integration.json', jestCount, database.env);
+  } finally {
+    database.stop();
+  }
+  const built = await step('build', async () => { ensureBuilt(); return true; });
+  if (!built) return;
+  const app = await serve({ data: path.join(data, 'e2e'), quiet: true });
+  try {
+    await tests('browser', bin('playwright'), ['test'], 'test-results/e2e.json', playwrightCount, { LORBET_URL: app.address, ...app.env });
+  } finally {
+    await app.stop();
+  }
+  await step('command line and cold start', () => run('node', ['bin/testCommands.mjs']));
+}
+
+await guarded(async () => {
+  try {
+    await main();
+  } catch (error) {
+    failed += 1;
+    if (!(error instanceof Trouble)) console.error(error);
+    else say(error.message);
+  }
+  process.exitCode = failed === 0 && passed > 0 ? 0 : 1;
+  console.log(`${passed} passed, ${failed} failed`);
+});
