@@ -46,7 +46,7 @@ async function tests(name, program, args, report, count, env) {
 
 const jestCount = (report) => [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites];
 const playwrightCount = ({ stats }) => [stats.expected, stats.unexpected + stats.flaky];
-const jest = (project) => ['--selectProjects', project, '--json', `--outputFile=test-results/${project}.json`, '--silent=false', ...(project === 'integration' ? ['--runInBand'] : [])];
+const jest = (project) => ['--selectProjects', project, '--json', `--outputFile=test-results/${project}.json`, '--silent=false', ...(project !== 'unit' ? ['--runInBand'] : [])];
 
 async function main() {
   ensurePackages();
@@ -73,7 +73,7 @@ async function main() {
   } finally {
     await app.stop();
   }
-  await step('command line and cold start', () => run('node', ['bin/testCommands.mjs']));
+  await tests('commands', bin('jest'), jest('commands'), 'test-results/commands.json', jestCount);
 }
 
 await guarded(async () => {

@@ -13,7 +13,8 @@ const words: Partial<Record<Level, string>> = { stop: 'at stop', fix: 'to put ri
 export function Dipstick({ stage }: { stage: string }) {
   const { build, settled, calls } = useBench();
   const here = useRef<HTMLAnchorElement>(null);
-  useEffect(() => here.current?.scrollIntoView({ block: 'nearest', inline: 'center' }), [stage]);
+  // In braces: some browsers give a promise back, which React would take for a clean-up.
+  useEffect(() => { void here.current?.scrollIntoView({ block: 'nearest', inline: 'center' }); }, [stage]);
   const wet = wettedStages(settled);
   const share = `${Math.round((wet / stageIds.length) * 100)}%`;
   return (

@@ -26,7 +26,7 @@ function useAlarm() {
 export function Halt({ strokes, high, onStopped }: { strokes: number; high: number; onStopped: () => void }) {
   useAlarm();
   const button = useRef<HTMLButtonElement>(null);
-  useEffect(() => button.current?.focus(), []);
+  useEffect(() => { button.current?.focus(); }, []);
   return (
     <div className="halt" role="alertdialog" aria-modal="true" aria-labelledby="halt-title">
       <strong id="halt-title">STOP THE PUMP</strong>

@@ -1,0 +1,182 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { copyOf, demoId, enter, newBuild, settled, signIn } from './people';
+
+test('the pump dragged, tilted and moved by keys: figures and calls follow', async ({ page }) => {
+  await signIn(page, 'bram');
+  const id = await copyOf(page.request, 3);
+  await page.goto(`/builds/${id}/fuel`);
+  const angle = page.getByLabel(/^Pump angle, outlet up, as fitted/);
+  const suction = page.getByLabel(/^Suction line, tank to pump, as fitted/);
+  await expect(suction).toHaveValue('0.64');
+  const pump = page.locator('[data-drag="pump"]');
+  const box = await pump.boundingBox();
+  if (!box) throw new Error('no pump');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 60, y, { steps: 4 });
+  await page.mouse.move(x + 420, y, { steps: 10 });
+  // Before the hand lets go, the call stands already.
+  await expect(page.locator('[data-call="fuel.suction.length"]')).toHaveAttribute('data-level', 'fix');
+  await page.mouse.up();
+  await settled(page);
+  expect(Number(await suction.inputValue())).toBeGreaterThan(2);
+  await pump.focus();
+  for (let i = 0; i < 20; i += 1) await pump.press('[');
+  await expect(angle).toHaveValue('7');
+  await expect(page.locator('[data-call="fuel.pump.angle"]')).toContainText('Pump lies at 7°');
+  await pump.press('Shift+ArrowLeft');
+  await settled(page);
+  await page.reload();
+  await expect(angle).toHaveValue('7');
+  await expect(page).toHaveURL(/fuel$/);
+});
+
+test('every kind of wrong input gets one sentence, nothing is kept, and what was typed stays', async ({ page }) => {
+  await signIn(page, 'bram');
+  const id = await newBuild(page.request, 'Wrong Input');
+  await page.goto(`/builds/${id}/fuel`);
+  const angle = page.getByLabel(/^Pump angle, outlet up, as fitted/);
+  for (const [text, sentence] of [['999', 'Pump angle, outlet up is 999 deg; allowed is -90 to 90 deg.'], ['24 V', '“24 V” is in V, which does not fit a figure in deg'], ['steep', '“steep” is not a number'], ['1,250', '“1,250” could be read two ways'], ['<b>5</b>', 'is not a number'], ['5 kg', 'is not a unit known here']] as const) {
+    await angle.fill(text);
+    await angle.press('Enter');
+    await expect(page.getByRole('alert').filter({ hasText: sentence })).toBeVisible();
+    await expect(angle).toHaveValue(text);
+    await expect(angle).toHaveAttribute('aria-invalid', 'true');
+  }
+  await angle.fill('');
+  await angle.press('Enter');
+  const quick = page.getByLabel('Quick entry');
+  await quick.fill('12.4 V');
+  await quick.press('Enter');
+  await expect(page.getByText('Which is “12.4 V”?')).toBeVisible();
+  await page.getByRole('button', { name: 'Battery at rest: 12.4 v' }).click();
+  await expect(page.getByText('Kept: Battery at rest 12.4 V, as fitted')).toBeVisible();
+  await quick.fill('pump 240 deg');
+  await quick.press('Enter');
+  await expect(page.getByText('allowed is -90 to 90 deg')).toBeVisible();
+  await expect(page.locator('.roll li')).toHaveCount(2);
+});
+
+test('the priming count survives a reload and halts unmissably', async ({ page }) => {
+  await signIn(page, 'bram');
+  const id = await copyOf(page.request, 3);
+  await page.clock.install();
+  await page.goto(`/builds/${id}/priming`);
+  await page.getByRole('button', { name: 'Pump runs: start counting' }).click();
+  await page.clock.runFor(30000);
+  await page.reload();
+  // The clock went on while the page was away; 437 are expected, 510 at the latest.
+  await page.clock.fastForward(60000);
+  const count = page.locator('[data-strokes]');
+  await expect(count).toHaveAttribute('data-strokes', /^3[56]\d$/);
+  await page.getByRole('button', { name: 'Pump stopped' }).click();
+  await page.clock.fastForward(60000);
+  await expect(count).toHaveAttribute('data-strokes', /^3[56]\d$/);
+  await page.getByRole('button', { name: 'Pump runs again: go on' }).click();
+  await page.clock.fastForward(60000);
+  await page.clock.runFor(300);
+  await expect(page.getByRole('alertdialog', { name: 'STOP THE PUMP' })).toBeVisible();
+  await page.getByRole('button', { name: 'The pump is stopped' }).click();
+  await page.getByRole('button', { name: 'fuel seen at the heater' }).click();
+  await page.clock.resume();
+  await expect(page.locator('[data-call="priming.over"]')).toHaveAttribute('data-level', 'stop');
+});
+
+test('a session that ends in the middle of a form: what was typed is kept and goes in after signing in', async ({ page }) => {
+  await signIn(page, 'bram');
+  const id = await newBuild(page.request, 'Session Ends');
+  await page.goto(`/builds/${id}/fuel`);
+  const cookies = await page.context().cookies();
+  await page.context().clearCookies();
+  await enter(page, 'Tank, length', '444');
+  await expect(page.getByText('You are signed out.')).toBeVisible();
+  await enter(page, 'Fuel standing in it', '123');
+  await page.getByRole('main').getByRole('link', { name: 'Sign in' }).click();
+  await page.getByLabel('Sign-in name').fill('bram');
+  await page.getByLabel('Password').fill('kettle-and-flame');
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByLabel(/^Tank, length, as fitted/)).toHaveValue('444');
+  await settled(page);
+  await expect(page.locator('.roll')).toContainText('Fuel standing in it: 123 mm');
+  const kept = (await (await page.request.get(`/api/builds/${id}/file`)).json()) as { sheets: { fuel: Record<string, { fitted: number }> } };
+  expect([kept.sheets.fuel.tankLengthMm?.fitted, kept.sheets.fuel.fuelLevelMm?.fitted]).toEqual([444, 123]);
+  expect(cookies.find((c) => c.name === 'lorbet')).toMatchObject({ httpOnly: true, sameSite: 'Lax' });
+});
+
+test('two people on one figure: the second sees both values and chooses', async ({ page, browser }) => {
+  await signIn(page, 'bram');
+  const id = await newBuild(page.request, 'Two Hands');
+  const other = await (await browser.newContext()).newPage();
+  await signIn(other, 'odile');
+  await Promise.all([page.goto(`/builds/${id}/fuel`), other.goto(`/builds/${id}/fuel`)]);
+  await other.route('**/state?**', (route) => route.abort());
+  await enter(page, 'Tank, length', '500');
+  await settled(page);
+  await enter(other, 'Tank, length', '600');
+  const dialog = other.getByRole('alertdialog', { name: 'Changed by somebody else' });
+  await expect(dialog).toContainText('theirs is 500, yours is 600');
+  await other.unroute('**/state?**');
+  await other.waitForTimeout(6500);
+  await dialog.getByRole('button', { name: 'Put in yours' }).click();
+  await expect(page.getByLabel(/^Tank, length, as fitted/)).toHaveValue('600', { timeout: 15000 });
+});
+
+test('wrong role, no session, another site and nonsense by direct request are refused on the server', async ({ page, playwright, baseURL }) => {
+  await signIn(page, 'ines');
+  const url = `/api/builds/${demoId(3)}/commands`;
+  const command = (kind: object) => ({ commandId: crypto.randomUUID(), command: kind });
+  const figure = { kind: 'figures', changes: [{ path: 'fuel.pumpAngleDeg', slot: 'fitted', from: 27, to: 1 }] };
+  expect((await page.request.post(url, { data: command(figure) })).status()).toBe(403);
+  expect((await page.request.post('/api/builds', { data: { name: 'x' } })).status()).toBe(403);
+  await page.goto(`/builds/${demoId(3)}/fuel`);
+  await expect(page.getByLabel(/^Pump angle, outlet up, as fitted/)).toHaveAttribute('readonly', '');
+  const nobody = await playwright.request.newContext({ baseURL: baseURL ?? '' });
+  for (const path of ['file', 'certificate', 'state?after=0']) expect((await nobody.get(`/api/builds/${demoId(1)}/${path}`)).status()).toBe(401);
+  expect((await nobody.post(url, { data: command(figure) })).status()).toBe(401);
+  expect((await nobody.post('/api/sign-in', { data: { login: 'odile', password: 'guess' } })).status()).toBe(401);
+  expect((await nobody.post('/api/set-up', { data: { workshop: 'Mine', name: 'Me', login: 'me', password: 'long enough to pass' } })).status()).toBe(400);
+  await page.request.post('/api/sign-in', { data: { login: 'bram', password: 'kettle-and-flame' } });
+  expect((await page.request.post(url, { data: command({ kind: 'waive', callId: 'fuel.line.joint', says: 'x', why: 'because I say so' }) })).status()).toBe(403);
+  expect((await page.request.post(url, { data: command(figure), headers: { origin: 'http://elsewhere.invalid', 'sec-fetch-site': 'cross-site' } })).status()).toBe(403);
+  for (const data of ['{', '[]', 'null', '{"commandId":"x"}', JSON.stringify(command({ kind: 'nothing' })), JSON.stringify(command({ kind: 'figures', changes: [{ path: '__proto__.x', slot: 'fitted', from: null, to: 1 }] }))]) {
+    const answer = await page.request.post(url, { data, headers: { 'content-type': 'application/json' } });
+    expect([data, answer.status()]).toEqual([data, 400]);
+    expect(((await answer.json()) as { errors: string[] }).errors[0]).toMatch(/\.$/);
+  }
+  expect((await page.request.get('/api/builds/00000000-0000-4000-8000-000000000000/file')).status()).toBe(404);
+  expect((await page.request.get(`/sign-in?to=//elsewhere.invalid`)).url()).not.toContain('elsewhere');
+});
+
+const screens = ['/', '/builds/new', ...['fuel', 'air', 'wiring', 'priming', 'startup', 'proving', 'signoff', 'heater'].map((stage) => `/builds/${demoId(2)}/${stage}`), `/builds/${demoId(1)}/startup`];
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`axe finds nothing on any screen, ${colorScheme}`, async ({ browser }) => {
+    test.setTimeout(150000);
+    const page = await (await browser.newContext({ colorScheme, reducedMotion: 'reduce' })).newPage();
+    await signIn(page, 'odile');
+    for (const url of screens) {
+      await page.goto(url);
+      await page.waitForLoadState('networkidle');
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(violations.map((v) => `${url} ${v.id}: ${v.nodes.slice(0, 3).map((n) => n.html.slice(0, 160)).join(' | ')}`)).toEqual([]);
+    }
+  });
+}
+
+for (const viewport of [{ width: 390, height: 844 }, { width: 820, height: 1180 }]) {
+  test(`nothing runs off the side and targets are large at ${viewport.width} px`, async ({ browser }) => {
+    const page = await (await browser.newContext({ viewport, hasTouch: true })).newPage();
+    const errors: string[] = [];
+    page.on('pageerror', (error) => errors.push(error.message));
+    await signIn(page, 'odile');
+    for (const url of screens) {
+      await page.goto(url);
+      const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      expect([url, wide]).toEqual([url, 0]);
+      const small = await page.locator('button:visible, .dip-stage:visible, select:visible, input:not(.visually-hidden):not([type=checkbox]):visible').evaluateAll((all) => all.map((e) => ({ h: e.getBoundingClientRect().height, what: e.outerHTML.slice(0, 90) })).filter(({ h }) => h < 43.5));
+      expect([url, small]).toEqual([url, []]);
+    }
+    expect(errors).toEqual([]);
+  });
+}

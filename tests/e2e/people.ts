@@ -1,0 +1,42 @@
+import { expect, type APIRequestContext, type Page } from '@playwright/test';
+import cast from '../../demo/people.json';
+
+export const demoId = (n: number): string => `5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e0${n}`;
+
+export async function signIn(page: Page, login: 'odile' | 'bram' | 'ines'): Promise<void> {
+  await page.goto('/sign-in');
+  await page.getByLabel('Sign-in name').fill(login);
+  await page.getByLabel('Password').fill(cast.password);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await expect(page.getByRole('heading', { name: 'The bay' })).toBeVisible();
+}
+
+/** Types a figure into its cell and leaves it with Enter, as a person does. */
+export async function enter(page: Page, label: string, text: string, slot: 'planned' | 'as fitted' | 'given' = 'as fitted'): Promise<void> {
+  const cell = page.getByLabel(new RegExp(`^${label.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}, ${slot}`));
+  if ((await cell.evaluate((element) => element.tagName)) === 'SELECT') await cell.selectOption({ label: text });
+  else {
+    await cell.fill(text);
+    await cell.press('Enter');
+  }
+}
+
+/** Waits until nothing is on its way any more. */
+export async function settled(page: Page): Promise<void> {
+  await expect(page.locator('.roll .waiting')).toHaveCount(0);
+}
+
+/** A build of one's own, so that tests don't tread on each other. */
+export async function newBuild(request: APIRequestContext, name: string): Promise<string> {
+  const made = await request.post('/api/builds', { data: { name, what: 'test barrow', kind: 'trailer', place: '', heaterSerial: '' } });
+  expect(made.status()).toBe(201);
+  return ((await made.json()) as { id: string }).id;
+}
+
+/** A copy of a demo build, brought in through the same door as a file. */
+export async function copyOf(request: APIRequestContext, n: number): Promise<string> {
+  const file: unknown = await (await request.get(`/api/builds/${demoId(n)}/file`)).json();
+  const made = await request.post('/api/builds/import', { data: { file, asCopy: true } });
+  expect(made.status()).toBe(201);
+  return ((await made.json()) as { id: string }).id;
+}
