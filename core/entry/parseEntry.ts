@@ -1,4 +1,4 @@
-import { coPlaces, primingOutcomes, quantities, startEvents, type Build, type QuantityId, type StartEventKind } from '../build/Build';
+import { coPlaces, primingOutcomes, quantities, startEvents, type Build, type QuantityId, type StartEventKind, type StartRun } from '../build/Build';
 import { fieldAt, figureAt, figurePaths, valueAt, type FigurePath } from '../build/sheets';
 import { valueProblem } from '../commands/applyCommand';
 import type { Command, Slot } from '../commands/Command';
@@ -65,7 +65,7 @@ function quantityEntry(text: string, rest: string, quantity: string, unitWord: s
   if (only && exactFit.length === 1) return figureEntry(only, quantity, slot, context);
   // A number that does not fit the one figure that was named: say so, unless another figure of that name takes it.
   const near = (rest === '' ? figurePaths.filter((path) => fieldAt(path).words) : named((word) => wordsOverlap(word, rest))).filter((path) => fits(path) && (unitWord !== '' || rest !== ''));
-  const readings = rest === '' && unitQuantity[unitWord] ? [unitQuantity[unitWord]] : rest === '' && /c$/.test(unitWord) ? (['outletC', 'returnC'] as const) : [];
+  const readings = !liveStart(context.build) || rest !== '' ? [] : unitQuantity[unitWord] ? [unitQuantity[unitWord]] : /c$/.test(unitWord) ? (['outletC', 'returnC'] as const) : [];
   const options = [
     ...readings.map((id) => ({ label: `${quantities[id].label}, now: ${quantity}`, line: `${Object.entries(readingWords).find(([, q]) => q === id)?.[0]} ${quantity}` })),
     ...near.slice(0, 6).map((path) => ({ label: `${fieldAt(path).label}: ${quantity}`, line: `${slot === 'planned' ? 'planned ' : ''}${fieldAt(path).words?.[0]} ${quantity}` })),
@@ -93,9 +93,15 @@ function asNote(text: string, why: string): Entry {
   return { kind: 'ask', question: why, options: [{ label: 'Keep it as a note', line: `note ${text}` }] };
 }
 
+/** The start that is being logged now: the last one, while its fan has not stopped and its power was not cut. */
+function liveStart({ starts }: Build): StartRun | null {
+  const run = starts[starts.length - 1];
+  return run && !run.events.some(({ event }) => event === 'end' || event === 'cut') ? run : null;
+}
+
 function startEntry({ build, nowMs }: EntryContext, what: { events?: StartEventKind[]; reading?: { quantity: QuantityId; value: number } }, reads: string): Entry {
-  const run = build.starts[build.starts.length - 1];
-  if (!run || run.events.some((e) => e.event === 'end')) return { kind: 'refused', sentence: 'No start is being logged; begin one on the First start sheet, then enter readings.' };
+  const run = liveStart(build);
+  if (!run) return { kind: 'refused', sentence: 'No start is being logged; begin one on the First start sheet, then enter readings.' };
   const atS = Math.round(Math.max(0, nowMs - Date.parse(run.at)) / 100) / 10;
   if (atS > 86400) return { kind: 'refused', sentence: 'The last start was begun more than a day ago; begin a new one on the First start sheet.' };
   return { kind: 'command', command: { kind: 'readings', startId: run.id, events: (what.events ?? []).map((event) => ({ atS, event })), readings: what.reading ? [{ atS, ...what.reading }] : [] }, reads: `${reads}, ${Math.round(atS)} s into the start` };

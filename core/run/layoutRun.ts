@@ -113,7 +113,7 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
   const suctionM = value('fuel.suctionLengthM');
   if (suctionM !== null) write('suction', Math.max(tank.x + tank.w + 8, (pickup.top.x + pumpIn.x) / 2 - 40), Math.max(pickup.top.y, filterAt.y) + 26, `${trim(suctionM)} m`);
   const lineM = value('fuel.pressureLengthM');
-  if (lineM !== null) write('line', pumpOut.x + (heaterIn.x - pumpOut.x) * 0.5, Math.min(y(g.pumpIn.z), y(g.heaterIn.z) + 44) + 10, `${trim(lineM)} m, bore ${trim(value('fuel.pressureBoreMm') ?? 0, 1)}, ${riseText(g)}`.replace('bore 0, ', ''), { anchor: 'middle' });
+  if (lineM !== null) write('line', pumpOut.x + (heaterIn.x - pumpOut.x) * 0.42, Math.min(y(g.pumpIn.z), y(g.heaterIn.z) + 44) + 10, `${trim(lineM)} m, bore ${trim(value('fuel.pressureBoreMm') ?? 0, 1)}, ${riseText(g)}`.replace('bore 0, ', ''), { anchor: 'middle' });
 
   // Heater on the floor, its pipes below it.
   const heater = { w: Math.max(360 * scale, 92), h: Math.max(130 * scale, 40) };

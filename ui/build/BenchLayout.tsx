@@ -40,7 +40,7 @@ export function BenchLayout({ children }: { children: ReactNode }) {
         <main className="bench-sheet"><Banners />{children}</main>
         <aside className="bench-side" aria-label="Calls and ledger">
           <div className="bench-calls" tabIndex={-1}>
-            {isStage && stage !== 'signoff' ? <CallList calls={calls.filter((c) => c.stage === stage)} /> : <CallList calls={calls.filter((c) => c.level === 'stop' || (c.level === 'fix' && !c.waived))} empty="Nothing at stop, nothing to put right." />}
+            {isStage ? <CallList calls={calls.filter((c) => c.stage === stage)} /> : <CallList calls={calls.filter((c) => c.level === 'stop' || (c.level === 'fix' && !c.waived))} empty="Nothing at stop, nothing to put right." />}
           </div>
           <section className="bench-ledger" aria-label="Ledger">
             <LedgerRoll />

@@ -45,7 +45,7 @@ export function BringInForm() {
   return (
     <form className="form-narrow" onSubmit={(event) => { event.preventDefault(); void bringIn(); }}>
       <label><span className="field-label">Build file (JSON)</span><input ref={file} className="text-field" style={{ paddingTop: 10 }} type="file" accept=".json,application/json" onChange={() => setProblems([])} /></label>
-      <label className="inline" style={{ minHeight: 44 }}><input type="checkbox" checked={asCopy} onChange={(event) => setAsCopy(event.target.checked)} style={{ width: 24, height: 24 }} /> As a copy, with its own id, without its signatures and waivers</label>
+      <label className="inline" style={{ minHeight: 44, flexWrap: 'nowrap' }}><input type="checkbox" checked={asCopy} onChange={(event) => setAsCopy(event.target.checked)} style={{ width: 24, height: 24, flex: 'none' }} /> As a copy, with its own id, without its signatures and waivers</label>
       {problems.length > 0 && <div role="alert"><p className="error-line">Nothing was brought in.</p><ul className="error-line">{problems.slice(0, 30).map((problem) => <li key={problem}>{problem}</li>)}</ul>{problems.length > 30 && <p>and {problems.length - 30} more</p>}</div>}
       <button type="submit" className="key">Bring it in</button>
     </form>

@@ -21,14 +21,15 @@ export function PrimingView() {
   const { settled, send, mayWork, setPrimedStrokes } = useBench();
   const clock = usePrimingClock(settled.id);
   const [problems, setProblems] = useState<string[]>([]);
-  const [haltSeen, setHaltSeen] = useState(false);
+  /** The count at which the halt was answered; one stroke more and it is back. */
+  const [haltedAt, setHaltedAt] = useState(0);
   const earlier = primedStrokes(settled.primingRuns);
   const hz = valueAt(settled.sheets, 'priming.primingHz');
   const [low, expected, high] = (['priming.lowStrokes', 'priming.expectedStrokes', 'priming.highStrokes'] as const).map((key) => explain(settled, key).value);
   const known = low !== null && expected !== null && high !== null && low !== undefined && expected !== undefined && high !== undefined;
   const before = clock.count && !clock.count.fromEmpty ? earlier.strokes : 0;
   const total = before + clock.strokes;
-  const halted = known && clock.running && total >= high;
+  const halted = known && clock.count !== null && (clock.running || clock.count.by === 'taps') && total >= high && total > haltedAt;
   const active = clock.count !== null;
   useEffect(() => { setPrimedStrokes(active ? total : null); }, [active, total, setPrimedStrokes]);
   useEffect(() => () => setPrimedStrokes(null), [setPrimedStrokes]);
@@ -36,7 +37,7 @@ export function PrimingView() {
   const begin = (by: 'clock' | 'taps', fromEmpty: boolean) => {
     if (hz === null) { setProblems(['Pump frequency while priming is not known; enter it below first.']); return; }
     setProblems([]);
-    setHaltSeen(false);
+    setHaltedAt(0);
     clock.begin(by, hz, fromEmpty);
   };
   const keep = (outcome: PrimingRun['outcome']) => {
@@ -50,7 +51,7 @@ export function PrimingView() {
     <>
       <h2 className="sheet-title">{stages.priming}</h2>
       <p className="soft">Stop at the heater. Watch the line: bubbles that keep coming are air drawn in before the pump.</p>
-      {halted && !haltSeen && <Halt strokes={total} high={high} onStopped={() => { clock.pause(); setHaltSeen(true); }} />}
+      {halted && <Halt strokes={total} high={high} onStopped={() => { clock.pause(); setHaltedAt(total); }} />}
       {known && <StrokeBand strokes={active ? total : earlier.strokes} low={low} expected={expected} high={high} />}
       {!known && <p className="banner">How many strokes it should take isn’t known yet; lengths, bores, dose and filter volume are needed. Count all the same, and stop the pump as soon as fuel is seen at the heater.</p>}
       {mayWork && !active && (
@@ -69,7 +70,7 @@ export function PrimingView() {
           {clock.count.by === 'taps' && <button type="button" className="key ink prime-go" onClick={clock.tap}>Click</button>}
           {clock.count.by === 'clock' && (clock.running
             ? <button type="button" className="key ink prime-go" onClick={clock.pause}>Pump stopped</button>
-            : <button type="button" className="key ink prime-go" onClick={() => { setHaltSeen(false); clock.goOn(); }}>Pump runs again: go on</button>)}
+            : <button type="button" className="key ink prime-go" onClick={clock.goOn}>Pump runs again: go on</button>)}
           <div className="keys">{outcomeKeys.map((id) => <button key={id} type="button" className="key" onClick={() => keep(id)}>{primingOutcomes[id]}</button>)}<button type="button" className="plain-button" onClick={clock.clear}>Throw this count away</button></div>
         </div>
       )}

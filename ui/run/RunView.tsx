@@ -16,7 +16,9 @@ import { useWidth } from './useWidth';
 const sheetOf: Record<Part, string> = { tank: 'fuel', pickup: 'fuel', suction: 'fuel', filter: 'fuel', pump: 'fuel', line: 'fuel', heater: 'heater', intake: 'air', exhaust: 'air', battery: 'wiring', cabin: 'proving' };
 const partNames: Record<Part, string> = { tank: 'Tank', pickup: 'Pickup', suction: 'Suction line', filter: 'Filter', pump: 'Pump', line: 'Line to the heater', heater: 'Heater', intake: 'Combustion air intake', exhaust: 'Exhaust', battery: 'Battery and feed', cabin: 'Carbon monoxide alarm' };
 const parts = Object.keys(sheetOf) as Part[];
-const minWidth = 760;
+/** On a phone the drawing keeps this width, px, and is pushed along. */
+const phoneWidth = 760;
+const partOfStage: Record<string, Part> = { fuel: 'tank', air: 'exhaust', wiring: 'battery', priming: 'line', startup: 'heater', proving: 'cabin', signoff: 'tank', heater: 'heater' };
 
 /** The calls that sit on a part, the worst first; sound ones are not shown. */
 function worstOn(calls: readonly Call[], part: Part): { call: Call; more: number } | null {
@@ -35,10 +37,12 @@ export function RunView({ stage }: { stage: string }) {
   const { build, settled, calls, send, setDraft, mayWork, primedStrokes } = useBench();
   const router = useRouter();
   const [holder, measured] = useWidth<HTMLDivElement>(1130);
-  const width = Math.max(measured, minWidth);
-  const most = measured < 640 ? 210 : 286;
+  const width = measured < 600 ? phoneWidth : measured;
+  const most = measured < 600 ? 210 : 286;
   const drawing = useMemo(() => layoutRun(build, calls, width, most), [build, calls, width, most]);
   const svg = useRef<SVGSVGElement>(null);
+  const partX = drawing.anchors[partOfStage[stage] ?? 'tank'].x;
+  useEffect(() => { void holder.current?.parentElement?.scrollTo({ left: partX - measured / 2 }); }, [holder, stage, measured, partX]);
   const live = useRef({ settled, scale: drawing.scale, pump: drawing.pump, mayWork });
   useEffect(() => { live.current = { settled, scale: drawing.scale, pump: drawing.pump, mayWork }; });
 

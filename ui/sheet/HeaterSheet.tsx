@@ -55,7 +55,7 @@ function Particulars() {
     <label><span className="field-label">{label}</span><input key={identity[name]} className="text-field" defaultValue={identity[name]} readOnly={!mayWork} maxLength={120} onBlur={(event) => change(name)(event.target.value.trim())} /></label>
   );
   return (
-    <div className="derived" style={{ gridTemplateColumns: 'repeat(auto-fill, minmax(240px, 1fr))', gap: 14 }}>
+    <div className="columns" style={{ marginTop: 10 }}>
       {row('name', 'Name')}{row('what', 'What it is')}{row('place', 'Place')}{row('heaterSerial', 'Heater’s serial number')}
       <label><span className="field-label">Kind</span><select className="text-field" value={identity.kind} disabled={!mayWork} onChange={(event) => change('kind')(event.target.value)}>{Object.entries(buildKinds).map(([id, label]) => <option key={id} value={id}>{label}</option>)}</select></label>
       {problems.length > 0 && <p className="error-line" role="alert">{problems.join(' ')}</p>}

@@ -56,6 +56,7 @@ export function StartView() {
             {([['Button to flame', seconds(summary.ignitionS)], ['Lowest volts', summary.lowestStartV === null ? '—' : `${show(summary.lowestStartV, 2)} V`], ['Running', summary.runningA === null ? '—' : `${show(summary.runningA, 2)} A`], ['After-run', seconds(summary.afterrunS)]] as const).map(([label, value]) => <div key={label}><span className="label">{label}</span><span className="value" style={{ border: 0 }}>{value}</span></div>)}
           </div>
           <StartChart run={run} />
+          {summary.phases.length > 0 && <p className="soft">Phases from: {summary.phases.map((phase) => `${phase.name} ${show(phase.fromS)} s`).join(' · ')}</p>}
         </section>
       )}
       {mayWork && underway && (

@@ -14,7 +14,7 @@ export default async function NewBuild() {
   return (
     <div className="page">
       <header className="top-line"><Link className="word-mark" href="/"><span className="dip-ring" aria-hidden /> Bay</Link></header>
-      <main className="derived" style={{ gridTemplateColumns: 'repeat(auto-fit, minmax(300px, 1fr))', gap: 40, margin: 0 }}>
+      <main className="columns">
         <section><h1>Begin a build</h1><NewBuildForm /></section>
         <section><h2>Bring one in</h2><p className="soft" style={{ marginBottom: 14 }}>A build file that Lorbet wrote, here or elsewhere.</p><BringInForm /></section>
       </main>
