@@ -1,17 +1,48 @@
 // Imports go downwards only: each room may reach the rooms below it in this list, never one above or beside it.
 const rooms = ['app', 'ui', 'workers', 'devices', 'store', 'formats', 'core'];
 const upwards = rooms.slice(1).map((room, i) => ({
-  name: `${room}-reaches-up`, severity: 'error', comment: `${room}/ may import only from itself and the rooms below it.`,
-  from: { path: `^${room}/`, pathNot: '\\.test\\.tsx?$' }, to: { path: `^(${[...rooms.slice(0, i + 1), 'bin', 'demo', 'tests'].join('|')})/` },
+  name: `${room}-reaches-up`,
+  severity: 'error',
+  comment: `${room}/ may import only from itself and the rooms below it.`,
+  from: { path: `^${room}/`, pathNot: '\\.test\\.tsx?$' },
+  to: { path: `^(${[...rooms.slice(0, i + 1), 'bin', 'demo', 'tests'].join('|')})/` },
 }));
 module.exports = {
   forbidden: [
     ...upwards,
-    { name: 'core-is-pure', severity: 'error', comment: 'core/ reaches no machine, no framework, no database.', from: { path: '^core/', pathNot: '\\.test\\.ts$' }, to: { path: '(^|node_modules/)(react|next|sequelize|pg|@mui|@emotion|pdfkit)(/|$)', pathNot: '^core/' } },
-    { name: 'core-no-node', severity: 'error', from: { path: '^core/', pathNot: '\\.test\\.ts$' }, to: { dependencyTypes: ['core'] } },
-    { name: 'sql-only-in-store', severity: 'error', comment: 'store/ is the only room that knows SQL; the demo loads in one transaction of it.', from: { pathNot: '^(store|demo|tests)/' }, to: { path: 'node_modules/(sequelize|pg|umzug)/' } },
+    {
+      name: 'core-is-pure',
+      severity: 'error',
+      comment: 'core/ reaches no machine, no framework, no database.',
+      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      to: { path: '(^|node_modules/)(react|next|sequelize|pg|@mui|@emotion|pdfkit)(/|$)', pathNot: '^core/' },
+    },
+    {
+      name: 'core-no-node',
+      severity: 'error',
+      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      to: { dependencyTypes: ['core'] },
+    },
+    {
+      name: 'sql-only-in-store',
+      severity: 'error',
+      comment: 'store/ is the only room that knows SQL; the demo loads in one transaction of it.',
+      from: { pathNot: '^(store|demo|tests)/' },
+      to: { path: 'node_modules/(sequelize|pg|umzug)/' },
+    },
     { name: 'interface-never-reaches-store', severity: 'error', from: { path: '^ui/' }, to: { path: '^store/' } },
-    { name: 'no-circles', severity: 'error', comment: 'Types may refer to each other in a circle; code may not.', from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } } },
+    {
+      name: 'no-circles',
+      severity: 'error',
+      comment: 'Types may refer to each other in a circle; code may not.',
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ['type-only'] } },
+    },
   ],
-  options: { doNotFollow: { path: 'node_modules' }, exclude: { path: '^(\\.next|\\.data)' }, tsPreCompilationDeps: true, tsConfig: { fileName: 'tsconfig.json' } },
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '^(\\.next|\\.data)' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
+  },
 };

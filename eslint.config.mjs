@@ -5,18 +5,66 @@ import ts from 'typescript-eslint';
 export default ts.config(
   { ignores: ['.next/', 'node_modules/', '.data/', '.test/', 'next-env.d.ts', 'docs/'] },
   js.configs.recommended,
-  { files: ['**/*.{ts,tsx}'], extends: [...ts.configs.recommendedTypeChecked], languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } }, rules: {
-    '@typescript-eslint/no-explicit-any': 'error', '@typescript-eslint/consistent-type-imports': 'error', '@typescript-eslint/no-floating-promises': 'error',
-    '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
-    // Route handlers of Next are async by contract, and tests hand over matchers that are typed any.
-    '@typescript-eslint/require-await': 'off', '@typescript-eslint/no-unsafe-assignment': 'off',
-  } },
-  { files: ['ui/**/*.tsx', 'app/**/*.tsx', 'ui/**/*.ts'], plugins: { 'react-hooks': hooks }, rules: hooks.configs.recommended.rules },
+  {
+    files: ['**/*.{ts,tsx}'],
+    extends: [...ts.configs.recommendedTypeChecked],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/consistent-type-imports': 'error',
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      // Route handlers of Next are async by contract, and tests hand over matchers that are typed any.
+      '@typescript-eslint/require-await': 'off',
+      '@typescript-eslint/no-unsafe-assignment': 'off',
+    },
+  },
+  {
+    files: ['ui/**/*.tsx', 'app/**/*.tsx', 'ui/**/*.ts'],
+    plugins: { 'react-hooks': hooks },
+    rules: hooks.configs.recommended.rules,
+  },
   // core is pure: no clock, no randomness, nothing of the machine.
-  { files: ['core/**/*.ts'], ignores: ['core/**/*.test.ts'], rules: {
-    'no-restricted-globals': ['error', 'process', 'window', 'document', 'localStorage', 'fetch', 'setTimeout', 'setInterval', 'console'],
-    'no-restricted-properties': ['error', { object: 'Date', property: 'now', message: 'Pass the time in.' }, { object: 'Math', property: 'random', message: 'Pass randomness in.' }, { object: 'crypto', property: 'randomUUID', message: 'Pass ids in.' }],
-    'no-restricted-syntax': ['error', { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Pass the time in.' }],
-  } },
-  { files: ['**/*.mjs', '**/*.cjs'], languageOptions: { globals: { process: 'readonly', console: 'readonly', fetch: 'readonly', setTimeout: 'readonly', clearTimeout: 'readonly', Buffer: 'readonly', module: 'readonly', URL: 'readonly' } } },
+  {
+    files: ['core/**/*.ts'],
+    ignores: ['core/**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': [
+        'error',
+        'process',
+        'window',
+        'document',
+        'localStorage',
+        'fetch',
+        'setTimeout',
+        'setInterval',
+        'console',
+      ],
+      'no-restricted-properties': [
+        'error',
+        { object: 'Date', property: 'now', message: 'Pass the time in.' },
+        { object: 'Math', property: 'random', message: 'Pass randomness in.' },
+        { object: 'crypto', property: 'randomUUID', message: 'Pass ids in.' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Pass the time in.' },
+      ],
+    },
+  },
+  {
+    files: ['**/*.mjs', '**/*.cjs'],
+    languageOptions: {
+      globals: {
+        process: 'readonly',
+        console: 'readonly',
+        fetch: 'readonly',
+        setTimeout: 'readonly',
+        clearTimeout: 'readonly',
+        Buffer: 'readonly',
+        module: 'readonly',
+        URL: 'readonly',
+      },
+    },
+  },
 );

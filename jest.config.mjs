@@ -1,4 +1,7 @@
-const swc = ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022', transform: { react: { runtime: 'automatic' } } } }];
+const swc = [
+  '@swc/jest',
+  { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022', transform: { react: { runtime: 'automatic' } } } },
+];
 const common = {
   transform: { '^.+\\.(t|j)sx?$': swc },
   // Jest takes no .mjs through require: the same library in its other form.

@@ -1,6 +1,14 @@
 import { defineConfig } from '@playwright/test';
 
-const args = ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'];
+const args = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
 
 /** Run by `npm test`, which starts the app and names its address. */
 export default defineConfig({
@@ -11,5 +19,10 @@ export default defineConfig({
   workers: 2,
   fullyParallel: false,
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
-  use: { baseURL: process.env.LORBET_URL ?? 'http://127.0.0.1:3777', launchOptions: { executablePath: '/usr/bin/chromium', args }, viewport: { width: 1280, height: 800 }, screenshot: 'only-on-failure' },
+  use: {
+    baseURL: process.env.LORBET_URL ?? 'http://127.0.0.1:3777',
+    launchOptions: { executablePath: '/usr/bin/chromium', args },
+    viewport: { width: 1280, height: 800 },
+    screenshot: 'only-on-failure',
+  },
 });

@@ -7,15 +7,27 @@ import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
 import { Providers } from '../ui/theme/Providers';
 
-export const metadata: Metadata = { title: { default: 'Lorbet', template: '%s · Lorbet' }, description: 'Fitting a diesel heater, from the first look to the signed certificate.' };
-export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: [{ media: '(prefers-color-scheme: light)', color: '#e8ebe6' }, { media: '(prefers-color-scheme: dark)', color: '#121719' }] };
+export const metadata: Metadata = {
+  title: { default: 'Lorbet', template: '%s · Lorbet' },
+  description: 'Fitting a diesel heater, from the first look to the signed certificate.',
+};
+export const viewport: Viewport = {
+  width: 'device-width',
+  initialScale: 1,
+  themeColor: [
+    { media: '(prefers-color-scheme: light)', color: '#e8ebe6' },
+    { media: '(prefers-color-scheme: dark)', color: '#121719' },
+  ],
+};
 
 export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
         <InitColorSchemeScript attribute="data-theme" defaultMode="system" />
-        <AppRouterCacheProvider><Providers>{children}</Providers></AppRouterCacheProvider>
+        <AppRouterCacheProvider>
+          <Providers>{children}</Providers>
+        </AppRouterCacheProvider>
       </body>
     </html>
   );

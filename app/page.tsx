@@ -17,14 +17,25 @@ export default async function Bay() {
   return (
     <div className="page">
       <header className="top-line">
-        <span className="word-mark"><span className="dip-ring" aria-hidden /> {workshop.name}</span>
+        <span className="word-mark">
+          <span className="dip-ring" aria-hidden /> {workshop.name}
+        </span>
         {workshop.demo && <span className="invented">invented demo</span>}
-        <span className="push soft">{person.name}, {person.role}</span>
+        <span className="push soft">
+          {person.name}, {person.role}
+        </span>
         <SignOutButton />
         <ThemeSwitch />
       </header>
       <main>
-        <div className="top-line"><h1>The bay</h1>{roleMay(person.role, 'work') && <Link className="key push" href="/builds/new">Begin a build, or bring one in</Link>}</div>
+        <div className="top-line">
+          <h1>The bay</h1>
+          {roleMay(person.role, 'work') && (
+            <Link className="key push" href="/builds/new">
+              Begin a build, or bring one in
+            </Link>
+          )}
+        </div>
         <BayView builds={builds} />
       </main>
     </div>

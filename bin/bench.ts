@@ -17,12 +17,17 @@ function fullBuild(): Build {
   const by = { name: 'Bench', role: 'lead', at: '2026-11-20T09:00:00.000Z' } as const;
   let build = emptyBuild(demo.id, { ...demo.identity, invented: true });
   for (const slot of ['planned', 'fitted'] as const) {
-    const changes = (Object.entries(demo[slot]) as [FigurePath, number | string][]).filter(([path]) => slot === 'planned' || !fieldAt(path).given).map(([path, to]) => ({ path, slot, from: null, to }));
+    const changes = (Object.entries(demo[slot]) as [FigurePath, number | string][])
+      .filter(([path]) => slot === 'planned' || !fieldAt(path).given)
+      .map(([path, to]) => ({ path, slot, from: null, to }));
     const applied = applyCommand(build, { kind: 'figures', changes }, by);
     if (!applied.ok) throw new Error(applied.errors.join(' '));
     build = applied.build;
   }
-  return { ...build, starts: demo.started ? [{ id: '00000000-0000-4000-8000-000000000001', at: by.at, by: by.name, ...demo.started }] : [] };
+  return {
+    ...build,
+    starts: demo.started ? [{ id: '00000000-0000-4000-8000-000000000001', at: by.at, by: by.name, ...demo.started }] : [],
+  };
 }
 
 async function medianMs(times: number, work: () => unknown): Promise<number> {
@@ -39,15 +44,34 @@ async function main(): Promise<void> {
   const build = fullBuild();
   const calls = assess(build);
   const rows: LedgerRow[] = [];
-  for (let i = 0; i < 2000; i += 1) rows.push(nextRow(rows[i - 1] ?? null, { buildId: build.id, at: '2026-11-20T09:00:00.000Z', by: 'Bench', role: 'lead', kind: 'note', body: { text: `entry ${i}` } }));
+  for (let i = 0; i < 2000; i += 1)
+    rows.push(
+      nextRow(rows[i - 1] ?? null, {
+        buildId: build.id,
+        at: '2026-11-20T09:00:00.000Z',
+        by: 'Bench',
+        role: 'lead',
+        kind: 'note',
+        body: { text: `entry ${i}` },
+      }),
+    );
   const lines: [string, number, number][] = [
     ['assess, a complete build', await medianMs(200, () => assess(build)), 3],
     ['lay the run out', await medianMs(200, () => layoutRun(build, calls, 1150, 286)), 8],
     ['validate a build document', await medianMs(50, () => readBuild(build)), 30],
     ['verify 2,000 ledger rows', await medianMs(5, () => firstBreak(rows)), 500],
-    ['certificate', await medianMs(3, () => writeCertificate(build, { workshop: 'Bench', demo: true, rows: [], madeAt: '2026-11-20T09:00:00.000Z' })), 2000],
+    [
+      'certificate',
+      await medianMs(3, () =>
+        writeCertificate(build, { workshop: 'Bench', demo: true, rows: [], madeAt: '2026-11-20T09:00:00.000Z' }),
+      ),
+      2000,
+    ],
   ];
-  for (const [name, ms, limit] of lines) console.log(`${name.padEnd(28)} ${(ms / limit).toFixed(2).padStart(6)} of its limit of ${limit} ms${ms > limit ? '  OVER' : ''}`);
+  for (const [name, ms, limit] of lines)
+    console.log(
+      `${name.padEnd(28)} ${(ms / limit).toFixed(2).padStart(6)} of its limit of ${limit} ms${ms > limit ? '  OVER' : ''}`,
+    );
 }
 
 void main();

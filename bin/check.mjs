@@ -9,5 +9,7 @@ await guarded(async () => {
   ensurePackages();
   process.stdout.write = write;
   const child = start(tsx, [`${root}/bin/checkFile.ts`, ...process.argv.slice(2)], { cwd: process.cwd() });
-  child.once('exit', (code) => { process.exitCode = code ?? 2; });
+  child.once('exit', (code) => {
+    process.exitCode = code ?? 2;
+  });
 });

@@ -25,7 +25,8 @@ else {
   if (!build.ok) fail(build.errors);
   else {
     const calls = assess(build.value);
-    for (const { id, stage, moment, level, says, todo, source, rules, inputs, missing, waived } of calls) console.log(JSON.stringify({ id, stage, moment, level, says, todo, source, rules, inputs, missing, waived }));
+    for (const { id, stage, moment, level, says, todo, source, rules, inputs, missing, waived } of calls)
+      console.log(JSON.stringify({ id, stage, moment, level, says, todo, source, rules, inputs, missing, waived }));
     process.exitCode = calls.some((c) => !c.waived && (c.level === 'stop' || c.level === 'fix')) ? 1 : 0;
   }
 }

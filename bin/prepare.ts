@@ -9,7 +9,9 @@ async function main(): Promise<void> {
   if (process.argv.includes('--demo') && (await loadDemo())) console.log('lorbet: demo data loaded (all of it invented)');
 }
 
-main().catch((error: unknown) => {
-  console.error(`lorbet: the database could not be prepared: ${error instanceof Error ? error.message : String(error)}`);
-  process.exitCode = 1;
-}).finally(closeDatabase);
+main()
+  .catch((error: unknown) => {
+    console.error(`lorbet: the database could not be prepared: ${error instanceof Error ? error.message : String(error)}`);
+    process.exitCode = 1;
+  })
+  .finally(closeDatabase);

@@ -9,7 +9,8 @@ await guarded(async () => {
   const dev = process.argv.includes('--dev');
   const demo = process.env.LORBET_DEMO !== '0';
   const port = Number(process.env.PORT ?? 3777);
-  if (!Number.isInteger(port) || port < 0 || port > 65535) throw new Trouble(`PORT is ${process.env.PORT}; allowed is a whole number from 0 (any free port) to 65535.`);
+  if (!Number.isInteger(port) || port < 0 || port > 65535)
+    throw new Trouble(`PORT is ${process.env.PORT}; allowed is a whole number from 0 (any free port) to 65535.`);
   ensurePackages();
   if (!dev) ensureBuilt();
   say('starting the database …');
@@ -26,7 +27,13 @@ await guarded(async () => {
   running = await serve({ data: defaultData(), port, dev, demo });
   process.on('SIGINT', end);
   process.on('SIGTERM', end);
-  running.app.once('exit', () => { if (!stopping) { say('the app ended by itself; the database is stopped too.'); process.exitCode = 1; void running.stop(); } });
+  running.app.once('exit', () => {
+    if (!stopping) {
+      say('the app ended by itself; the database is stopped too.');
+      process.exitCode = 1;
+      void running.stop();
+    }
+  });
   say('');
   say(`Lorbet is at ${running.address}`);
   if (demo) {

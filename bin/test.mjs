@@ -12,9 +12,12 @@ let failed = 0;
 const bin = (name) => path.join(root, 'node_modules/.bin', name);
 
 /** Runs a program with its output shown. @returns whether it ended well */
-const run = (program, args, env = {}) => new Promise((resolve) => {
-  start(program, args, { env: { ...process.env, ...env } }).once('exit', (code) => resolve(code === 0)).once('error', () => resolve(false));
-});
+const run = (program, args, env = {}) =>
+  new Promise((resolve) => {
+    start(program, args, { env: { ...process.env, ...env } })
+      .once('exit', (code) => resolve(code === 0))
+      .once('error', () => resolve(false));
+  });
 
 /** One step that counts as one check. */
 async function step(name, work) {
@@ -46,7 +49,14 @@ async function tests(name, program, args, report, count, env) {
 
 const jestCount = (report) => [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites];
 const playwrightCount = ({ stats }) => [stats.expected, stats.unexpected + stats.flaky];
-const jest = (project) => ['--selectProjects', project, '--json', `--outputFile=test-results/${project}.json`, '--silent=false', ...(project !== 'unit' ? ['--runInBand'] : [])];
+const jest = (project) => [
+  '--selectProjects',
+  project,
+  '--json',
+  `--outputFile=test-results/${project}.json`,
+  '--silent=false',
+  ...(project !== 'unit' ? ['--runInBand'] : []),
+];
 
 async function main() {
   ensurePackages();
@@ -56,7 +66,21 @@ async function main() {
   const data = path.join(root, '.test');
   rmSync(data, { recursive: true, force: true });
   await step('lint', () => run(bin('eslint'), ['.']));
-  await step('rooms', () => run(bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'app', 'ui', 'store', 'formats', 'core', 'bin', 'demo', 'tests']));
+  await step('format', () => run(bin('prettier'), ['--check', '--log-level', 'warn', '.']));
+  await step('rooms', () =>
+    run(bin('depcruise'), [
+      '--config',
+      '.dependency-cruiser.cjs',
+      'app',
+      'ui',
+      'store',
+      'formats',
+      'core',
+      'bin',
+      'demo',
+      'tests',
+    ]),
+  );
   await step('types', () => run(bin('tsc'), ['--noEmit']));
   await tests('unit', bin('jest'), jest('unit'), 'test-results/unit.json', jestCount);
   const database = await startPostgres(path.join(data, 'integration'));
@@ -65,11 +89,17 @@ async function main() {
   } finally {
     database.stop();
   }
-  const built = await step('build', async () => { ensureBuilt(); return true; });
+  const built = await step('build', async () => {
+    ensureBuilt();
+    return true;
+  });
   if (!built) return;
   const app = await serve({ data: path.join(data, 'e2e'), quiet: true });
   try {
-    await tests('browser', bin('playwright'), ['test'], 'test-results/e2e.json', playwrightCount, { LORBET_URL: app.address, ...app.env });
+    await tests('browser', bin('playwright'), ['test'], 'test-results/e2e.json', playwrightCount, {
+      LORBET_URL: app.address,
+      ...app.env,
+    });
   } finally {
     await app.stop();
   }

@@ -9,13 +9,36 @@ import { buildJsonSchema } from '../formats/jsonSchema';
 
 const docs = path.join(__dirname, '../docs');
 const row = (cells: readonly string[]) => `| ${cells.map((cell) => cell.replace(/\|/g, '\\|')).join(' | ')} |`;
-const table = (head: readonly string[], rows: readonly (readonly string[])[]) => [row(head), row(head.map(() => '---')), ...rows.map(row)].join('\n');
+const table = (head: readonly string[], rows: readonly (readonly string[])[]) =>
+  [row(head), row(head.map(() => '---')), ...rows.map(row)].join('\n');
 
 writeFileSync(path.join(docs, 'build.schema.json'), `${JSON.stringify(buildJsonSchema(), null, 1)}\n`);
-const figures = table(['figure', 'means', 'unit or choices', 'allowed'], figurePaths.map((name) => {
-  const field = fieldAt(name);
-  return [`\`${name}\`${field.given ? ' (given)' : ''}`, field.label, field.kind === 'number' ? field.unit : Object.keys(field.options).join(', '), field.kind === 'number' ? `${field.min} to ${field.max}` : ''];
-}));
-const calls = table(['call', 'stage', 'moment', 'why', 'source'], judges.map((judge) => [`\`${judge.id}\``, stages[judge.stage], moments[judge.moment], judge.why, judge.source]));
-const rules = table(['limit', 'means', 'default', 'source'], Object.entries(limits).map(([key, limit]) => [`\`${key}\`${'maker' in limit ? ' (maker may give it)' : ''}`, limit.label, `${limit.value} ${limit.unit}`, limit.source]));
-writeFileSync(path.join(docs, 'figures-and-calls.md'), `# Figures, calls and limits\n\nMade by \`npm run docs\` from the code; don't edit it by hand.\n\n## Figures\n\n${figures}\n\n## Calls\n\n${calls}\n\n## Limits\n\nA school of the workshop goes before the default, a maker's figure before both.\n\n${rules}\n`);
+const figures = table(
+  ['figure', 'means', 'unit or choices', 'allowed'],
+  figurePaths.map((name) => {
+    const field = fieldAt(name);
+    return [
+      `\`${name}\`${field.given ? ' (given)' : ''}`,
+      field.label,
+      field.kind === 'number' ? field.unit : Object.keys(field.options).join(', '),
+      field.kind === 'number' ? `${field.min} to ${field.max}` : '',
+    ];
+  }),
+);
+const calls = table(
+  ['call', 'stage', 'moment', 'why', 'source'],
+  judges.map((judge) => [`\`${judge.id}\``, stages[judge.stage], moments[judge.moment], judge.why, judge.source]),
+);
+const rules = table(
+  ['limit', 'means', 'default', 'source'],
+  Object.entries(limits).map(([key, limit]) => [
+    `\`${key}\`${'maker' in limit ? ' (maker may give it)' : ''}`,
+    limit.label,
+    `${limit.value} ${limit.unit}`,
+    limit.source,
+  ]),
+);
+writeFileSync(
+  path.join(docs, 'figures-and-calls.md'),
+  `# Figures, calls and limits\n\nMade by \`npm run docs\` from the code; don't edit it by hand.\n\n## Figures\n\n${figures}\n\n## Calls\n\n${calls}\n\n## Limits\n\nA school of the workshop goes before the default, a maker's figure before both.\n\n${rules}\n`,
+);

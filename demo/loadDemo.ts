@@ -37,11 +37,20 @@ async function load(now: Date, transaction: Transaction): Promise<void> {
 }
 
 /** Plays a demo build through the same commands as a person would, at times before now. */
-async function loadOne(demo: DemoBuild, { fitter, lead, now, transaction }: { fitter: Person; lead: Person; now: Date; transaction: Transaction }): Promise<void> {
+async function loadOne(
+  demo: DemoBuild,
+  { fitter, lead, now, transaction }: { fitter: Person; lead: Person; now: Date; transaction: Transaction },
+): Promise<void> {
   // Work begins at nine, some whole days ago.
   let atMs = new Date(now).setHours(9, 0, 0, 0) - demo.daysAgo * 24 * hourMs;
   const next = (hours = 0.4) => new Date((atMs += hours * hourMs));
-  const kept = await importBuild(fitter, emptyBuild(demo.id, { ...demo.identity, invented: true }, defaultSchools), false, next(), transaction);
+  const kept = await importBuild(
+    fitter,
+    emptyBuild(demo.id, { ...demo.identity, invented: true }, defaultSchools),
+    false,
+    next(),
+    transaction,
+  );
   if (!kept.ok) throw new Error(kept.errors.join(' '));
   let build: Build = kept.value.build;
   const run = async (person: Person, command: Command, hours?: number) => {
@@ -49,12 +58,19 @@ async function loadOne(demo: DemoBuild, { fitter, lead, now, transaction }: { fi
     if (!done.ok) throw new Error(`${demo.identity.name}: ${done.errors.join(' ')}`);
     build = done.kept.build;
   };
-  const changes = (slot: keyof Figure<unknown>): Change[] => figurePaths.flatMap((path) => {
-    const to = demo[slot][path];
-    return to === undefined || (slot === 'fitted' && fieldAt(path).given) ? [] : [{ path, slot, from: null, to }];
-  });
+  const changes = (slot: keyof Figure<unknown>): Change[] =>
+    figurePaths.flatMap((path) => {
+      const to = demo[slot][path];
+      return to === undefined || (slot === 'fitted' && fieldAt(path).given) ? [] : [{ path, slot, from: null, to }];
+    });
   await run(fitter, { kind: 'figures', changes: changes('planned') });
-  if (demo.maker) await run(fitter, { kind: 'maker', changes: (Object.entries(demo.maker) as [LimitKey, number][]).filter(([key]) => key in limits).map(([key, to]) => ({ key, from: null, to })) });
+  if (demo.maker)
+    await run(fitter, {
+      kind: 'maker',
+      changes: (Object.entries(demo.maker) as [LimitKey, number][])
+        .filter(([key]) => key in limits)
+        .map(([key, to]) => ({ key, from: null, to })),
+    });
   const fitted = changes('fitted');
   for (const stage of ['fuel', 'air', 'wiring', 'priming', 'proving']) {
     const part = fitted.filter((change) => change.path.startsWith(`${stage}.`));
@@ -63,10 +79,21 @@ async function loadOne(demo: DemoBuild, { fitter, lead, now, transaction }: { fi
   for (const text of demo.notes ?? []) await run(fitter, { kind: 'note', text }, 0.1);
   if (demo.primed) await run(fitter, { kind: 'priming', run: { id: randomUUID(), fromEmpty: true, ...demo.primed } });
   if (demo.started) await run(fitter, { kind: 'start', id: randomUUID(), source: 'csv', ...demo.started });
-  for (const [i, ppm] of (demo.coPpm ?? []).entries()) await run(fitter, { kind: 'co', reading: { id: randomUUID(), ppm, place: (['pillow', 'floor', 'outlet'] as const)[i] ?? 'pillow' } }, 0.05);
+  for (const [i, ppm] of (demo.coPpm ?? []).entries())
+    await run(
+      fitter,
+      { kind: 'co', reading: { id: randomUUID(), ppm, place: (['pillow', 'floor', 'outlet'] as const)[i] ?? 'pillow' } },
+      0.05,
+    );
   if (demo.waived) {
     const call = assess(build).find((c) => c.id === demo.waived?.callId);
     await run(lead, { kind: 'waive', callId: demo.waived.callId, says: call?.says ?? '', why: demo.waived.why });
   }
-  if (demo.signed) await run(lead, { kind: 'sign', typedName: lead.name, drawn: 'M40,140C80,40 120,40 110,120C105,160 70,150 90,110C120,60 190,70 180,120C175,150 210,150 230,110C250,70 270,150 300,120C340,80 360,150 420,100L520,95' });
+  if (demo.signed)
+    await run(lead, {
+      kind: 'sign',
+      typedName: lead.name,
+      drawn:
+        'M40,140C80,40 120,40 110,120C105,160 70,150 90,110C120,60 190,70 180,120C175,150 210,150 230,110C250,70 270,150 300,120C340,80 360,150 420,100L520,95',
+    });
 }

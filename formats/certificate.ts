@@ -25,10 +25,25 @@ function standingText(build: Build, calls: readonly Call[], fromHere: boolean): 
   const standing = whatStands(calls);
   const state = signState(build);
   const open = standing.stop.length + standing.fix.length + standing.open.length;
-  if (state === 'signed' && !fromHere) return { title: 'BROUGHT IN SIGNED', text: 'This build came as a file with its signature; it was not signed in this workshop’s ledger, which can’t vouch for it.', colour: levelInk.fix };
-  if (state === 'signed') return { title: 'SIGNED', text: 'Signed as it stands; nothing has changed since.', colour: levelInk.sound };
-  if (state === 'corrected') return { title: 'NOT VALID: CORRECTED SINCE IT WAS SIGNED', text: `Something was changed after the signature (see the ledger), and it has not been signed again. ${open === 0 ? '' : `Standing now: ${standing.stop.length} at stop, ${standing.fix.length} to put right, ${standing.open.length} not measured.`}`, colour: levelInk.stop };
-  return { title: 'DRAFT, NOT SIGNED', text: `Not to be used as proof of anything. Standing: ${standing.stop.length} at stop, ${standing.fix.length} to put right, ${standing.open.length} not measured, ${unmeasuredFigures(build).length} figures only planned.`, colour: levelInk.stop };
+  if (state === 'signed' && !fromHere)
+    return {
+      title: 'BROUGHT IN SIGNED',
+      text: 'This build came as a file with its signature; it was not signed in this workshop’s ledger, which can’t vouch for it.',
+      colour: levelInk.fix,
+    };
+  if (state === 'signed')
+    return { title: 'SIGNED', text: 'Signed as it stands; nothing has changed since.', colour: levelInk.sound };
+  if (state === 'corrected')
+    return {
+      title: 'NOT VALID: CORRECTED SINCE IT WAS SIGNED',
+      text: `Something was changed after the signature (see the ledger), and it has not been signed again. ${open === 0 ? '' : `Standing now: ${standing.stop.length} at stop, ${standing.fix.length} to put right, ${standing.open.length} not measured.`}`,
+      colour: levelInk.stop,
+    };
+  return {
+    title: 'DRAFT, NOT SIGNED',
+    text: `Not to be used as proof of anything. Standing: ${standing.stop.length} at stop, ${standing.fix.length} to put right, ${standing.open.length} not measured, ${unmeasuredFigures(build).length} figures only planned.`,
+    colour: levelInk.stop,
+  };
 }
 
 function drawRun(page: CertificatePage, marks: readonly Mark[], drawing: { width: number; height: number }): void {
@@ -40,15 +55,23 @@ function drawRun(page: CertificatePage, marks: readonly Mark[], drawing: { width
   doc.rect(0, 0, drawing.width, drawing.height).lineWidth(1.5).strokeColor(ink).stroke();
   for (const mark of marks) {
     if (mark.kind === 'text') {
-      doc.font(mark.strong ? 'bold' : 'text').fontSize(14).fillColor(mark.part === null ? soft : flowInk[mark.flow]);
+      doc
+        .font(mark.strong ? 'bold' : 'text')
+        .fontSize(14)
+        .fillColor(mark.part === null ? soft : flowInk[mark.flow]);
       const width = doc.widthOfString(mark.text);
-      doc.text(mark.text, mark.x - (mark.anchor === 'middle' ? width / 2 : mark.anchor === 'end' ? width : 0), mark.y - 11, { lineBreak: false });
+      doc.text(mark.text, mark.x - (mark.anchor === 'middle' ? width / 2 : mark.anchor === 'end' ? width : 0), mark.y - 11, {
+        lineBreak: false,
+      });
       continue;
     }
     if (mark.d === '') continue;
     if (mark.fill && mark.fill !== 'ground') doc.path(mark.d).fill(mark.fill === 'fuel' ? '#efd68d' : '#ffffff');
     if (mark.width === 0) continue;
-    doc.path(mark.d).lineWidth(mark.width).strokeColor(mark.name === 'grid' ? '#e3e8e3' : mark.name === 'hatch' ? hair : flowInk[mark.flow]);
+    doc
+      .path(mark.d)
+      .lineWidth(mark.width)
+      .strokeColor(mark.name === 'grid' ? '#e3e8e3' : mark.name === 'hatch' ? hair : flowInk[mark.flow]);
     if (mark.ink === 'planned') doc.dash(7, { space: 5 });
     else if (mark.ink === 'unknown') doc.dash(2, { space: 5 });
     doc.stroke().undash();
@@ -61,32 +84,68 @@ function drawRun(page: CertificatePage, marks: readonly Mark[], drawing: { width
 function valueText(path: FigurePath, value: number | string | null): string {
   if (value === null) return '—';
   const field = fieldAt(path);
-  return field.kind === 'choice' ? ((field.options as Record<string, string>)[value] ?? String(value)) : `${trim(Number(value), 3)} ${field.unit === 'deg' ? '°' : field.unit}`;
+  return field.kind === 'choice'
+    ? ((field.options as Record<string, string>)[value] ?? String(value))
+    : `${trim(Number(value), 3)} ${field.unit === 'deg' ? '°' : field.unit}`;
 }
 
 function figures(page: CertificatePage, build: Build): void {
   for (const sheet of sheetIds) {
-    const paths = figurePaths.filter((path) => path.startsWith(`${sheet}.`) && Object.values(figureAt(build.sheets, path)).some((v) => v !== null));
+    const paths = figurePaths.filter(
+      (path) => path.startsWith(`${sheet}.`) && Object.values(figureAt(build.sheets, path)).some((v) => v !== null),
+    );
     if (paths.length === 0) continue;
     page.room(50);
-    page.row([{ text: sheetTitles[sheet] ?? sheet, share: 0.5, bold: true }, { text: 'planned', share: 0.25, colour: soft, right: true }, { text: fieldAt(paths[0] as FigurePath).given ? 'given' : 'as fitted', share: 0.25, colour: soft, right: true }]);
+    page.row([
+      { text: sheetTitles[sheet] ?? sheet, share: 0.5, bold: true },
+      { text: 'planned', share: 0.25, colour: soft, right: true },
+      { text: fieldAt(paths[0] as FigurePath).given ? 'given' : 'as fitted', share: 0.25, colour: soft, right: true },
+    ]);
     for (const path of paths) {
       const { planned, fitted } = figureAt(build.sheets, path);
       const { label, given } = fieldAt(path);
-      page.row([{ text: label, share: 0.5 }, { text: given ? '' : valueText(path, planned), share: 0.25, right: true, colour: soft }, { text: valueText(path, given ? planned : fitted), share: 0.25, right: true, bold: true }]);
+      page.row([
+        { text: label, share: 0.5 },
+        { text: given ? '' : valueText(path, planned), share: 0.25, right: true, colour: soft },
+        { text: valueText(path, given ? planned : fitted), share: 0.25, right: true, bold: true },
+      ]);
     }
   }
 }
 
 function tests(page: CertificatePage, build: Build): void {
   page.heading('Tests');
-  for (const run of build.primingRuns) page.row([{ text: day(run.at), share: 0.22 }, { text: `Primed ${show(run.strokes)} strokes at ${trim(run.frequencyHz)} Hz: ${primingOutcomes[run.outcome]}`, share: 0.58 }, { text: run.by, share: 0.2 }]);
+  for (const run of build.primingRuns)
+    page.row([
+      { text: day(run.at), share: 0.22 },
+      {
+        text: `Primed ${show(run.strokes)} strokes at ${trim(run.frequencyHz)} Hz: ${primingOutcomes[run.outcome]}`,
+        share: 0.58,
+      },
+      { text: run.by, share: 0.2 },
+    ]);
   for (const [i, run] of build.starts.entries()) {
     const s = summarizeStart(run);
-    const told = [s.ignitionS === null ? 'no flame recorded' : `flame after ${show(s.ignitionS)} s`, s.lowestStartV === null ? '' : `lowest ${show(s.lowestStartV, 2)} V`, s.runningA === null ? '' : `running ${show(s.runningA, 2)} A`, s.afterrunS === null ? '' : `after-run ${show(s.afterrunS)} s`].filter(Boolean).join(', ');
-    page.row([{ text: day(run.at), share: 0.22 }, { text: `Start ${i + 1}: ${told} (${run.readings.length} readings)`, share: 0.58 }, { text: run.by, share: 0.2 }]);
+    const told = [
+      s.ignitionS === null ? 'no flame recorded' : `flame after ${show(s.ignitionS)} s`,
+      s.lowestStartV === null ? '' : `lowest ${show(s.lowestStartV, 2)} V`,
+      s.runningA === null ? '' : `running ${show(s.runningA, 2)} A`,
+      s.afterrunS === null ? '' : `after-run ${show(s.afterrunS)} s`,
+    ]
+      .filter(Boolean)
+      .join(', ');
+    page.row([
+      { text: day(run.at), share: 0.22 },
+      { text: `Start ${i + 1}: ${told} (${run.readings.length} readings)`, share: 0.58 },
+      { text: run.by, share: 0.2 },
+    ]);
   }
-  for (const r of build.coReadings) page.row([{ text: day(r.at), share: 0.22 }, { text: `Carbon monoxide ${trim(r.ppm)} ppm, ${coPlaces[r.place]}`, share: 0.58 }, { text: r.by, share: 0.2 }]);
+  for (const r of build.coReadings)
+    page.row([
+      { text: day(r.at), share: 0.22 },
+      { text: `Carbon monoxide ${trim(r.ppm)} ppm, ${coPlaces[r.place]}`, share: 0.58 },
+      { text: r.by, share: 0.2 },
+    ]);
   if (build.primingRuns.length + build.starts.length + build.coReadings.length === 0) page.paragraph('None recorded.');
 }
 
@@ -95,7 +154,11 @@ function callsOf(page: CertificatePage, calls: readonly Call[]): void {
   for (const stage of stageIds) {
     for (const call of calls.filter((c) => c.stage === stage)) {
       const level = call.waived ? 'watch' : call.level;
-      page.row([{ text: call.waived ? 'WAIVED' : levelWords[call.level], share: 0.15, bold: true, colour: levelInk[level] }, { text: `${call.says}${call.waived ? `\nWaived by ${call.waived.by}: ${call.waived.reason}` : ''}`, share: 0.58 }, { text: call.id, share: 0.27, mono: true, colour: soft }]);
+      page.row([
+        { text: call.waived ? 'WAIVED' : levelWords[call.level], share: 0.15, bold: true, colour: levelInk[level] },
+        { text: `${call.says}${call.waived ? `\nWaived by ${call.waived.by}: ${call.waived.reason}` : ''}`, share: 0.58 },
+        { text: call.id, share: 0.27, mono: true, colour: soft },
+      ]);
     }
   }
 }
@@ -105,16 +168,36 @@ function annex(page: CertificatePage, build: Build, calls: readonly Call[]): voi
   for (const key of derivedKeys) {
     const figure = explain(build, key);
     if (figure.value === null) continue;
-    page.row([{ text: figure.label, share: 0.27 }, { text: `${show(figure.value, figure.decimals)} ${figure.unit}`, share: 0.15, bold: true, right: true }, { text: figure.formula, share: 0.22, mono: true }, { text: figure.source, share: 0.36, colour: soft }]);
+    page.row([
+      { text: figure.label, share: 0.27 },
+      { text: `${show(figure.value, figure.decimals)} ${figure.unit}`, share: 0.15, bold: true, right: true },
+      { text: figure.formula, share: 0.22, mono: true },
+      { text: figure.source, share: 0.36, colour: soft },
+    ]);
   }
   page.heading('Annex: rules applied');
-  const rules = new Map(calls.flatMap((c) => c.rules).filter((rule) => rule.origin !== 'default' || rule.value !== 0).map((rule) => [rule.key, rule]));
-  for (const rule of rules.values()) page.row([{ text: rule.label, share: 0.4 }, { text: `${trim(rule.value)} ${rule.unit}`, share: 0.15, bold: true, right: true }, { text: rule.source, share: 0.45, colour: soft }]);
+  const rules = new Map(
+    calls
+      .flatMap((c) => c.rules)
+      .filter((rule) => rule.origin !== 'default' || rule.value !== 0)
+      .map((rule) => [rule.key, rule]),
+  );
+  for (const rule of rules.values())
+    page.row([
+      { text: rule.label, share: 0.4 },
+      { text: `${trim(rule.value)} ${rule.unit}`, share: 0.15, bold: true, right: true },
+      { text: rule.source, share: 0.45, colour: soft },
+    ]);
   page.heading('Annex: sources of the calls');
   for (const source of new Set(calls.map((c) => c.source))) page.paragraph(source, { size: 8.5, colour: soft });
 }
 
-export interface CertificateFacts { workshop: string; demo: boolean; rows: readonly LedgerRow[]; madeAt: string }
+export interface CertificateFacts {
+  workshop: string;
+  demo: boolean;
+  rows: readonly LedgerRow[];
+  madeAt: string;
+}
 
 /**
  * The certificate of a build: A4, made from the same calls as the screen shows. A build that is not signed as it stands gives a draft that says so.
@@ -125,23 +208,44 @@ export async function writeCertificate(build: Build, { workshop, demo, rows, mad
   const hash = buildHash(build);
   const lastHash = rows[rows.length - 1]?.hash ?? '';
   const lastSignature = build.signatures[build.signatures.length - 1];
-  const fromHere = rows.some((row) => row.kind === 'sign' && (row.body as { buildHash?: string }).buildHash === lastSignature?.buildHash);
+  const fromHere = rows.some(
+    (row) => row.kind === 'sign' && (row.body as { buildHash?: string }).buildHash === lastSignature?.buildHash,
+  );
   const standing = standingText(build, calls, fromHere);
   const page = new CertificatePage(`Heater installation, ${build.identity.name}`, `${build.id}  ledger ${lastHash.slice(0, 32)}`);
   const { doc } = page;
-  const qr = await QRCode.toBuffer(`lorbet-build:${build.id}?build=${hash}&ledger=${lastHash}`, { errorCorrectionLevel: 'M', margin: 1, width: 320 });
+  const qr = await QRCode.toBuffer(`lorbet-build:${build.id}?build=${hash}&ledger=${lastHash}`, {
+    errorCorrectionLevel: 'M',
+    margin: 1,
+    width: 320,
+  });
   doc.image(qr, page.left + page.width - 92, 40, { width: 92 });
   doc.font('text').fontSize(9.5).fillColor(soft).text('Record of a diesel heater installation', page.left, 46);
-  doc.font('bold').fontSize(22).fillColor(ink).text(build.identity.name, { width: page.width - 110 });
-  doc.font('text').fontSize(11).text([build.identity.what, buildKinds[build.identity.kind], build.identity.place].filter(Boolean).join(' · '), { width: page.width - 110 });
-  doc.text(`Fitted by ${workshop}${build.identity.heaterSerial ? ` · heater serial ${build.identity.heaterSerial}` : ''}`, { width: page.width - 110 });
-  if (build.identity.invented || demo) page.paragraph('DEMO: workshop, people, vehicle and figures are all invented.', { bold: true, colour: levelInk.stop });
+  doc
+    .font('bold')
+    .fontSize(22)
+    .fillColor(ink)
+    .text(build.identity.name, { width: page.width - 110 });
+  doc
+    .font('text')
+    .fontSize(11)
+    .text([build.identity.what, buildKinds[build.identity.kind], build.identity.place].filter(Boolean).join(' · '), {
+      width: page.width - 110,
+    });
+  doc.text(`Fitted by ${workshop}${build.identity.heaterSerial ? ` · heater serial ${build.identity.heaterSerial}` : ''}`, {
+    width: page.width - 110,
+  });
+  if (build.identity.invented || demo)
+    page.paragraph('DEMO: workshop, people, vehicle and figures are all invented.', { bold: true, colour: levelInk.stop });
   doc.y = Math.max(doc.y, 138);
   page.paragraph(standing.title, { bold: true, size: 15, colour: standing.colour });
   page.paragraph(standing.text);
   const drawing = layoutRun(build, calls, 1100, 300);
   drawRun(page, drawing.marks, drawing);
-  page.paragraph('Broken lines are planned, full ones fitted, heavy ones proven. Lengths are to scale; bodies may be drawn larger.', { size: 8, colour: soft });
+  page.paragraph(
+    'Broken lines are planned, full ones fitted, heavy ones proven. Lengths are to scale; bodies may be drawn larger.',
+    { size: 8, colour: soft },
+  );
 
   page.heading('Signatures');
   if (build.signatures.length === 0) page.paragraph('None.');
@@ -149,8 +253,19 @@ export async function writeCertificate(build: Build, { workshop, demo, rows, mad
     page.room(62);
     const top = doc.y;
     doc.save().translate(page.left, top).scale(0.28).path(signature.drawn).lineWidth(4).strokeColor(ink).stroke().restore();
-    doc.font('bold').text(signature.typedName, page.left + 190, top + 6).font('text').text(`${signature.role}, ${day(signature.at)}`, page.left + 190);
-    doc.font('mono').fontSize(7).fillColor(soft).text(`signed over build ${signature.buildHash}`, page.left + 190).font('text').fontSize(9.5).fillColor(ink);
+    doc
+      .font('bold')
+      .text(signature.typedName, page.left + 190, top + 6)
+      .font('text')
+      .text(`${signature.role}, ${day(signature.at)}`, page.left + 190);
+    doc
+      .font('mono')
+      .fontSize(7)
+      .fillColor(soft)
+      .text(`signed over build ${signature.buildHash}`, page.left + 190)
+      .font('text')
+      .fontSize(9.5)
+      .fillColor(ink);
     doc.x = page.left;
     doc.y = top + 60;
   }
@@ -168,14 +283,17 @@ export async function writeCertificate(build: Build, { workshop, demo, rows, mad
     'Standards are quoted from memory and by number only; where a limit is a habit of the trade or Lorbet’s own choice, the annex says so.',
     'A carbon monoxide alarm is kept in working order and tested as its instructions say. Headache or sickness: out, doors open, heater off by its button, call for help.',
     'Never cut the power of a hot heater. Never run it while refuelling or in a closed building. Keep exhaust and intake clear of snow, mud and nests.',
-  ]) page.paragraph(`• ${text}`);
+  ])
+    page.paragraph(`• ${text}`);
   callsOf(page, calls);
   page.heading('Figures');
   figures(page, build);
   tests(page, build);
   page.heading('Record');
   const broken = firstBreak(rows);
-  page.paragraph(`Ledger: ${rows.length} rows, ${broken === null ? 'each following from the one before' : `BROKEN: ${broken.why}`}. Last row’s hash:`);
+  page.paragraph(
+    `Ledger: ${rows.length} rows, ${broken === null ? 'each following from the one before' : `BROKEN: ${broken.why}`}. Last row’s hash:`,
+  );
   doc.font('mono').fontSize(8).text(lastHash, page.left).font('text').fontSize(9.5);
   page.paragraph('Hash of the build without its signatures (SHA-256 over canonical JSON):');
   doc.font('mono').fontSize(8).text(hash, page.left).font('text').fontSize(9.5);

@@ -9,7 +9,13 @@ export const hair = '#b9c3be';
 export const levelInk: Record<Level, string> = { stop: '#a31621', fix: '#9a4700', watch: '#5f5300', open: ink, sound: '#2b6149' };
 const margin = 46;
 
-const font = (family: 'next' | 'mono', weight: number) => readFileSync(path.join(process.cwd(), `node_modules/@fontsource/atkinson-hyperlegible-${family}/files/atkinson-hyperlegible-${family}-latin-${weight}-normal.woff`));
+const font = (family: 'next' | 'mono', weight: number) =>
+  readFileSync(
+    path.join(
+      process.cwd(),
+      `node_modules/@fontsource/atkinson-hyperlegible-${family}/files/atkinson-hyperlegible-${family}-latin-${weight}-normal.woff`,
+    ),
+  );
 
 /** An A4 document with the app's own faces and a few ways to set text; every page gets a foot when it is closed. */
 export class CertificatePage {
@@ -17,14 +23,28 @@ export class CertificatePage {
   readonly left = margin;
   readonly width: number;
 
-  constructor(title: string, private readonly foot: string) {
-    this.doc = new PDFDocument({ size: 'A4', margins: { top: margin, left: margin, right: margin, bottom: 56 }, bufferPages: true, info: { Title: title, Producer: 'Lorbet', Creator: 'Lorbet' } });
-    this.doc.registerFont('text', font('next', 400)).registerFont('bold', font('next', 700)).registerFont('mono', font('mono', 400)).registerFont('monobold', font('mono', 700));
+  constructor(
+    title: string,
+    private readonly foot: string,
+  ) {
+    this.doc = new PDFDocument({
+      size: 'A4',
+      margins: { top: margin, left: margin, right: margin, bottom: 56 },
+      bufferPages: true,
+      info: { Title: title, Producer: 'Lorbet', Creator: 'Lorbet' },
+    });
+    this.doc
+      .registerFont('text', font('next', 400))
+      .registerFont('bold', font('next', 700))
+      .registerFont('mono', font('mono', 400))
+      .registerFont('monobold', font('mono', 700));
     this.width = this.doc.page.width - 2 * margin;
     this.doc.font('text').fontSize(9.5).fillColor(ink);
   }
 
-  private get bottom(): number { return this.doc.page.height - 60; }
+  private get bottom(): number {
+    return this.doc.page.height - 60;
+  }
 
   /** Begins a new page where less than so much is left. */
   room(points: number): void {
@@ -36,23 +56,40 @@ export class CertificatePage {
     this.room(60);
     this.doc.moveDown(0.7).font('bold').fontSize(12).fillColor(ink).text(text, this.left);
     const { y } = this.doc;
-    this.doc.moveTo(this.left, y + 1).lineTo(this.left + this.width, y + 1).lineWidth(1).strokeColor(ink).stroke();
+    this.doc
+      .moveTo(this.left, y + 1)
+      .lineTo(this.left + this.width, y + 1)
+      .lineWidth(1)
+      .strokeColor(ink)
+      .stroke();
     this.doc.y = y + 5;
     this.doc.font('text').fontSize(9.5);
   }
 
   paragraph(text: string, options: { bold?: boolean; colour?: string; size?: number; indent?: number } = {}): void {
     const indent = options.indent ?? 0;
-    this.doc.font(options.bold ? 'bold' : 'text').fontSize(options.size ?? 9.5).fillColor(options.colour ?? ink);
+    this.doc
+      .font(options.bold ? 'bold' : 'text')
+      .fontSize(options.size ?? 9.5)
+      .fillColor(options.colour ?? ink);
     this.room(this.doc.heightOfString(text, { width: this.width - indent }) + 2);
     this.doc.text(text, this.left + indent, this.doc.y, { width: this.width - indent });
     this.doc.font('text').fontSize(9.5).fillColor(ink).moveDown(0.2);
   }
 
   /** A row of cells at given shares of the width; the row is as high as its highest cell. */
-  row(cells: readonly { text: string; share: number; bold?: boolean; mono?: boolean; right?: boolean; colour?: string }[], line = true): void {
-    const set = (cell: (typeof cells)[number]) => this.doc.font(cell.mono ? (cell.bold ? 'monobold' : 'mono') : cell.bold ? 'bold' : 'text').fontSize(9).fillColor(cell.colour ?? ink);
-    const height = Math.max(...cells.map((cell) => set(cell).heightOfString(cell.text || ' ', { width: cell.share * this.width - 6 })));
+  row(
+    cells: readonly { text: string; share: number; bold?: boolean; mono?: boolean; right?: boolean; colour?: string }[],
+    line = true,
+  ): void {
+    const set = (cell: (typeof cells)[number]) =>
+      this.doc
+        .font(cell.mono ? (cell.bold ? 'monobold' : 'mono') : cell.bold ? 'bold' : 'text')
+        .fontSize(9)
+        .fillColor(cell.colour ?? ink);
+    const height = Math.max(
+      ...cells.map((cell) => set(cell).heightOfString(cell.text || ' ', { width: cell.share * this.width - 6 })),
+    );
     this.room(height + 5);
     const top = this.doc.y;
     let x = this.left;
@@ -61,7 +98,13 @@ export class CertificatePage {
       x += cell.share * this.width;
     }
     const y = top + height + 4;
-    if (line) this.doc.moveTo(this.left, y).lineTo(this.left + this.width, y).lineWidth(0.4).strokeColor(hair).stroke();
+    if (line)
+      this.doc
+        .moveTo(this.left, y)
+        .lineTo(this.left + this.width, y)
+        .lineWidth(0.4)
+        .strokeColor(hair)
+        .stroke();
     this.doc.x = this.left;
     this.doc.y = y;
     this.doc.font('text').fontSize(9.5).fillColor(ink);
@@ -75,12 +118,19 @@ export class CertificatePage {
       const y = this.doc.page.height - 40;
       // Writing below the bottom margin would begin a page of its own.
       this.doc.page.margins.bottom = 0;
-      this.doc.font('mono').fontSize(7).fillColor(soft).text(this.foot, this.left, y, { width: this.width - 70, lineBreak: false });
+      this.doc
+        .font('mono')
+        .fontSize(7)
+        .fillColor(soft)
+        .text(this.foot, this.left, y, { width: this.width - 70, lineBreak: false });
       this.doc.text(`page ${i + 1} of ${count}`, this.left + this.width - 70, y, { width: 70, align: 'right', lineBreak: false });
     }
     return new Promise((resolve, reject) => {
       const chunks: Buffer[] = [];
-      this.doc.on('data', (chunk: Buffer) => chunks.push(chunk)).on('end', () => resolve(Buffer.concat(chunks))).on('error', reject);
+      this.doc
+        .on('data', (chunk: Buffer) => chunks.push(chunk))
+        .on('end', () => resolve(Buffer.concat(chunks)))
+        .on('error', reject);
       this.doc.end();
     });
   }

@@ -21,28 +21,61 @@ describe('build file', () => {
   });
   test('meets its JSON Schema by ajv, and a damaged one does not', () => {
     const schema = buildJsonSchema();
-    expect(JSON.parse(readFileSync(path.join(__dirname, '../docs/build.schema.json'), 'utf8'))).toEqual(JSON.parse(JSON.stringify(schema)));
+    expect(JSON.parse(readFileSync(path.join(__dirname, '../docs/build.schema.json'), 'utf8'))).toEqual(
+      JSON.parse(JSON.stringify(schema)),
+    );
     const valid = new Ajv({ allErrors: true, allowUnionTypes: true }).compile(schema);
     expect([valid(JSON.parse(writeBuildFile(soundBuild()))), valid.errors]).toEqual([true, null]);
-    for (const damage of [{ version: 9 }, { extra: 1 }, { sheets: {} }, { id: 'x' }, { maker: { fuseA: 'ten' } }]) expect(valid({ ...soundBuild(), ...damage })).toBe(false);
+    for (const damage of [{ version: 9 }, { extra: 1 }, { sheets: {} }, { id: 'x' }, { maker: { fuseA: 'ten' } }])
+      expect(valid({ ...soundBuild(), ...damage })).toBe(false);
   });
-  test('a name makes a plain file name', () => expect([fileName({ ...soundBuild(), identity: { ...soundBuild().identity, name: '../Ötter "2"\r\n' } }), fileName({ ...soundBuild(), identity: { ...soundBuild().identity, name: '♨' } })]).toEqual(['o-tter-2', 'build']));
+  test('a name makes a plain file name', () =>
+    expect([
+      fileName({ ...soundBuild(), identity: { ...soundBuild().identity, name: '../Ötter "2"\r\n' } }),
+      fileName({ ...soundBuild(), identity: { ...soundBuild().identity, name: '♨' } }),
+    ]).toEqual(['o-tter-2', 'build']));
 });
 
 describe('start log', () => {
   test('goes out and in unchanged', () => {
-    const sorted = (log: { events: unknown[]; readings: unknown[] }) => [log.events, log.readings].map((list) => list.map((x) => JSON.stringify(x)).sort());
-    const reading = fc.record({ atS: fc.integer({ min: 0, max: 3000 }), quantity: fc.constantFrom('volts' as const, 'amps' as const), value: fc.integer({ min: 0, max: 390 }).map((n) => n / 10) });
-    fc.assert(fc.property(fc.array(reading, { minLength: 1, maxLength: 40 }), (readings) => {
-      const log = { events: soundStart().events, readings };
-      const read = readStartCsv(writeStartCsv(log));
-      expect(read.ok && sorted(read)).toEqual(sorted(log));
-    }));
+    const sorted = (log: { events: unknown[]; readings: unknown[] }) =>
+      [log.events, log.readings].map((list) => list.map((x) => JSON.stringify(x)).sort());
+    const reading = fc.record({
+      atS: fc.integer({ min: 0, max: 3000 }),
+      quantity: fc.constantFrom('volts' as const, 'amps' as const),
+      value: fc.integer({ min: 0, max: 390 }).map((n) => n / 10),
+    });
+    fc.assert(
+      fc.property(fc.array(reading, { minLength: 1, maxLength: 40 }), (readings) => {
+        const log = { events: soundStart().events, readings };
+        const read = readStartCsv(writeStartCsv(log));
+        expect(read.ok && sorted(read)).toEqual(sorted(log));
+      }),
+    );
   });
-  test('gaps are gaps, decimal commas are read', () => expect(readStartCsv('seconds;event;volts;amps\n0;on;;\n12,5;;11,9;\n30;;;9')).toEqual({ ok: true, events: [{ atS: 0, event: 'on' }], readings: [{ atS: 12.5, quantity: 'volts', value: 11.9 }, { atS: 30, quantity: 'amps', value: 9 }] }));
+  test('gaps are gaps, decimal commas are read', () =>
+    expect(readStartCsv('seconds;event;volts;amps\n0;on;;\n12,5;;11,9;\n30;;;9')).toEqual({
+      ok: true,
+      events: [{ atS: 0, event: 'on' }],
+      readings: [
+        { atS: 12.5, quantity: 'volts', value: 11.9 },
+        { atS: 30, quantity: 'amps', value: 9 },
+      ],
+    }));
   test.each<[string, RegExp]>([
-    ['', /names nothing/], ['a,b\n1,2', /must name seconds/], ['seconds,volts\nx,12', /Line 2: seconds is “x”/], ['seconds,volts\n1,12\n2,=HYPERLINK()', /Line 3: volts is “=HYPERLINK\(\)”/], ['seconds,volts\n5,900', /0 to 40 V/], ['seconds,event\n5,explode', /event is “explode”/], ['seconds,volts\n', /no event and no reading/], ['seconds,volts\n-4,12', /0 to 86400/], ['\u0000\u0001\u0002', /must name seconds/],
-  ])('%j is refused whole with its line', (text, sentence) => { const read = readStartCsv(text); expect(read.ok ? '' : read.errors.join(' ')).toMatch(sentence); });
+    ['', /names nothing/],
+    ['a,b\n1,2', /must name seconds/],
+    ['seconds,volts\nx,12', /Line 2: seconds is “x”/],
+    ['seconds,volts\n1,12\n2,=HYPERLINK()', /Line 3: volts is “=HYPERLINK\(\)”/],
+    ['seconds,volts\n5,900', /0 to 40 V/],
+    ['seconds,event\n5,explode', /event is “explode”/],
+    ['seconds,volts\n', /no event and no reading/],
+    ['seconds,volts\n-4,12', /0 to 86400/],
+    ['\u0000\u0001\u0002', /must name seconds/],
+  ])('%j is refused whole with its line', (text, sentence) => {
+    const read = readStartCsv(text);
+    expect(read.ok ? '' : read.errors.join(' ')).toMatch(sentence);
+  });
 });
 
 const reader = `import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'; import { readFileSync } from 'node:fs';
@@ -54,25 +87,72 @@ describe('certificate, read back with pdfjs-dist', () => {
   const facts = (rows: LedgerRow[]) => ({ workshop: 'Test Shed', demo: false, rows, madeAt: '2026-11-20T12:00:00.000Z' });
   async function textOf(pdf: Promise<Buffer>): Promise<{ text: string; sizes: number[][] }> {
     const pages = runModule<{ text: string; size: number[] }[]>(reader, (await pdf).toString('base64'));
-    return { text: pages.map((page) => page.text).join(' ').replace(/\s+/g, ' '), sizes: pages.map((page) => page.size) };
+    return {
+      text: pages
+        .map((page) => page.text)
+        .join(' ')
+        .replace(/\s+/g, ' '),
+      sizes: pages.map((page) => page.size),
+    };
   }
   const sign = () => {
-    const applied = applyCommand(soundBuild(), { kind: 'sign', typedName: 'Test Lead', drawn: 'M10,10L20,20L30,10L40,20' }, { name: 'Test Lead', role: 'lead', at: '2026-11-20T11:00:00.000Z' });
+    const applied = applyCommand(
+      soundBuild(),
+      { kind: 'sign', typedName: 'Test Lead', drawn: 'M10,10L20,20L30,10L40,20' },
+      { name: 'Test Lead', role: 'lead', at: '2026-11-20T11:00:00.000Z' },
+    );
     if (!applied.ok) throw new Error(applied.errors.join());
-    return { build: applied.build, rows: [nextRow(null, { buildId: applied.build.id, at: '2026-11-20T11:00:00.000Z', by: 'Test Lead', role: 'lead', kind: 'sign', body: applied.body })] };
+    return {
+      build: applied.build,
+      rows: [
+        nextRow(null, {
+          buildId: applied.build.id,
+          at: '2026-11-20T11:00:00.000Z',
+          by: 'Test Lead',
+          role: 'lead',
+          kind: 'sign',
+          body: applied.body,
+        }),
+      ],
+    };
   };
   test('a signed build: A4, who, what, every call, hashes, cautions, sources', async () => {
     const { build, rows } = sign();
     const { text, sizes } = await textOf(writeCertificate(build, facts(rows)));
     for (const [w = 0, h = 0] of sizes) expect([Math.round(w), Math.round(h)]).toEqual([595, 842]);
-    for (const part of ['Test Barrow', 'SIGNED', 'Test Lead', 'Test Shed', buildHash(build), rows[0]?.hash ?? '-', 'fuel.pump.angle', 'Pump lies at 25°', 'Flame after 115 s'.replace('Flame', 'flame'), 'no approval', 'Never cut the power', 'Bretherton 1961', 'each following from the one before']) expect(text).toContain(part);
+    for (const part of [
+      'Test Barrow',
+      'SIGNED',
+      'Test Lead',
+      'Test Shed',
+      buildHash(build),
+      rows[0]?.hash ?? '-',
+      'fuel.pump.angle',
+      'Pump lies at 25°',
+      'Flame after 115 s'.replace('Flame', 'flame'),
+      'no approval',
+      'Never cut the power',
+      'Bretherton 1961',
+      'each following from the one before',
+    ])
+      expect(text).toContain(part);
   }, 60000);
   test('unsigned, corrected, brought in, or with a broken ledger, it says so and is no certificate', async () => {
     const { build, rows } = sign();
-    expect((await textOf(writeCertificate(soundBuild({ 'proving.coAlarmFitted': 'no' }), facts([])))).text).toMatch(/DRAFT, NOT SIGNED.*1 at stop/);
-    const corrected = applyCommand(build, { kind: 'figures', changes: [{ path: 'fuel.jointGapMm', slot: 'fitted', from: 0, to: 4 }], reason: 'found it when wiping' }, { name: 'A', role: 'lead', at: '2026-11-20T12:00:00.000Z' });
-    expect(corrected.ok && (await textOf(writeCertificate(corrected.build, facts(rows)))).text).toMatch(/NOT VALID: CORRECTED SINCE IT WAS SIGNED.*1 to put right/);
+    expect((await textOf(writeCertificate(soundBuild({ 'proving.coAlarmFitted': 'no' }), facts([])))).text).toMatch(
+      /DRAFT, NOT SIGNED.*1 at stop/,
+    );
+    const corrected = applyCommand(
+      build,
+      { kind: 'figures', changes: [{ path: 'fuel.jointGapMm', slot: 'fitted', from: 0, to: 4 }], reason: 'found it when wiping' },
+      { name: 'A', role: 'lead', at: '2026-11-20T12:00:00.000Z' },
+    );
+    expect(corrected.ok && (await textOf(writeCertificate(corrected.build, facts(rows)))).text).toMatch(
+      /NOT VALID: CORRECTED SINCE IT WAS SIGNED.*1 to put right/,
+    );
     expect((await textOf(writeCertificate(build, facts([])))).text).toContain('BROUGHT IN SIGNED');
-    expect((await textOf(writeCertificate(build, facts(rows.map((row) => ({ ...row, by: 'Somebody' })))))).text).toContain('BROKEN: row 1 was altered');
+    expect((await textOf(writeCertificate(build, facts(rows.map((row) => ({ ...row, by: 'Somebody' })))))).text).toContain(
+      'BROKEN: row 1 was altered',
+    );
   }, 60000);
 });

@@ -1,7 +1,13 @@
 import { convertSchema } from '@sodaru/yup-to-json-schema';
 import { buildSchema } from '../core/build/buildSchema';
 
-type Node = { [key: string]: unknown; properties?: Record<string, Node>; items?: Node; enum?: unknown[]; type?: string | string[] };
+type Node = {
+  [key: string]: unknown;
+  properties?: Record<string, Node>;
+  items?: Node;
+  enum?: unknown[];
+  type?: string | string[];
+};
 
 /** Closes what the converter leaves open: unknown fields are refused, and a figure that may be empty may be null. */
 function tighten(node: Node): Node {
@@ -11,11 +17,16 @@ function tighten(node: Node): Node {
     rest.additionalProperties = false;
   }
   if (rest.items) rest.items = tighten(rest.items);
-  if (rest.enum && Array.isArray(rest.type) && rest.type.includes('null') && !rest.enum.includes(null)) rest.enum = [...rest.enum, null];
+  if (rest.enum && Array.isArray(rest.type) && rest.type.includes('null') && !rest.enum.includes(null))
+    rest.enum = [...rest.enum, null];
   return rest;
 }
 
 /** JSON Schema of the build document, made from the Yup schema that validates it. */
 export function buildJsonSchema(): Node {
-  return { $schema: 'http://json-schema.org/draft-07/schema#', title: 'Lorbet build, version 1', ...tighten(convertSchema(buildSchema) as Node) };
+  return {
+    $schema: 'http://json-schema.org/draft-07/schema#',
+    title: 'Lorbet build, version 1',
+    ...tighten(convertSchema(buildSchema) as Node),
+  };
 }

@@ -1,7 +1,21 @@
 import Papa from 'papaparse';
-import { quantities, startEvents, type QuantityId, type StartEvent, type StartEventKind, type StartReading, type StartRun } from '../core/build/Build';
+import {
+  quantities,
+  startEvents,
+  type QuantityId,
+  type StartEvent,
+  type StartEventKind,
+  type StartReading,
+  type StartRun,
+} from '../core/build/Build';
 
-const columns: Record<QuantityId, string> = { volts: 'volts', amps: 'amps', hertz: 'hertz', outletC: 'outlet_c', returnC: 'return_c' };
+const columns: Record<QuantityId, string> = {
+  volts: 'volts',
+  amps: 'amps',
+  hertz: 'hertz',
+  outletC: 'outlet_c',
+  returnC: 'return_c',
+};
 const quantityIds = Object.keys(columns) as QuantityId[];
 export const startCsvMaxBytes = 4 * 1024 * 1024;
 
@@ -30,18 +44,32 @@ export type StartCsv = { ok: true; events: StartEvent[]; readings: StartReading[
  * Empty cells are gaps. Any nonsense refuses the whole file, each error with its line.
  */
 export function readStartCsv(text: string): StartCsv {
-  if (text.length > startCsvMaxBytes) return { ok: false, errors: [`The file holds ${text.length} characters; at most ${startCsvMaxBytes} are allowed.`] };
-  const table = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), { header: true, skipEmptyLines: 'greedy', transformHeader: (name) => name.trim().toLowerCase() });
+  if (text.length > startCsvMaxBytes)
+    return { ok: false, errors: [`The file holds ${text.length} characters; at most ${startCsvMaxBytes} are allowed.`] };
+  const table = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: (name) => name.trim().toLowerCase(),
+  });
   const fields = table.meta.fields ?? [];
   const known = quantityIds.filter((id) => fields.includes(columns[id]));
-  if (!fields.includes('seconds') || (known.length === 0 && !fields.includes('event'))) return { ok: false, errors: [`The first line names ${fields.length > 0 ? fields.slice(0, 8).join(', ').slice(0, 80) : 'nothing'}; it must name seconds and at least one of event, ${Object.values(columns).join(', ')}.`] };
+  if (!fields.includes('seconds') || (known.length === 0 && !fields.includes('event')))
+    return {
+      ok: false,
+      errors: [
+        `The first line names ${fields.length > 0 ? fields.slice(0, 8).join(', ').slice(0, 80) : 'nothing'}; it must name seconds and at least one of event, ${Object.values(columns).join(', ')}.`,
+      ],
+    };
   const errors: string[] = [];
   const events: StartEvent[] = [];
   const readings: StartReading[] = [];
   table.data.forEach((row, i) => {
     const line = i + 2;
     const atS = number(row.seconds);
-    if (atS === null || !(atS >= 0 && atS <= 86400)) { errors.push(`Line ${line}: seconds is “${short(row.seconds)}”; allowed is 0 to 86400.`); return; }
+    if (atS === null || !(atS >= 0 && atS <= 86400)) {
+      errors.push(`Line ${line}: seconds is “${short(row.seconds)}”; allowed is 0 to 86400.`);
+      return;
+    }
     const event = row.event?.trim() ?? '';
     if (event !== '') {
       if (Object.hasOwn(startEvents, event)) events.push({ atS, event: event as StartEventKind });
@@ -52,7 +80,8 @@ export function readStartCsv(text: string): StartCsv {
       if (cell === '') continue;
       const value = number(cell);
       const { min, max, unit } = quantities[quantity];
-      if (value === null || value < min || value > max) errors.push(`Line ${line}: ${columns[quantity]} is “${short(cell)}”; allowed is ${min} to ${max} ${unit}.`);
+      if (value === null || value < min || value > max)
+        errors.push(`Line ${line}: ${columns[quantity]} is “${short(cell)}”; allowed is ${min} to ${max} ${unit}.`);
       else readings.push({ atS, quantity, value });
     }
   });

@@ -1,4 +1,11 @@
-import { DataTypes, Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
+import {
+  DataTypes,
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize';
 import type { Build } from '../core/build/Build';
 import type { Role } from '../core/people/roles';
 import type { Schools } from '../core/schools/schools';
@@ -46,20 +53,70 @@ export class LedgerEntryRow extends Model<InferAttributes<LedgerEntryRow>, Infer
   declare personId: string | null;
   declare commandId: string;
 }
-export interface Models { WorkshopRow: typeof WorkshopRow; PersonRow: typeof PersonRow; SessionRow: typeof SessionRow; BuildRow: typeof BuildRow; LedgerEntryRow: typeof LedgerEntryRow }
+export interface Models {
+  WorkshopRow: typeof WorkshopRow;
+  PersonRow: typeof PersonRow;
+  SessionRow: typeof SessionRow;
+  BuildRow: typeof BuildRow;
+  LedgerEntryRow: typeof LedgerEntryRow;
+}
 
 export function defineModels(sequelize: Sequelize): Models {
   const { UUID, UUIDV4, STRING, TEXT, BOOLEAN, JSONB, INTEGER, DATE } = DataTypes;
   const uuid = { type: UUID, primaryKey: true, defaultValue: UUIDV4 };
   const table = (tableName: string) => ({ sequelize, tableName, underscored: true, timestamps: false });
   const text = (length: number) => ({ type: STRING(length), allowNull: false });
-  WorkshopRow.init({ id: uuid, name: text(80), schools: { type: JSONB, allowNull: false }, demo: { type: BOOLEAN, allowNull: false } }, table('workshops'));
-  PersonRow.init({ id: uuid, workshopId: { type: UUID, allowNull: false }, name: text(80), login: text(60), passwordHash: text(200), role: text(10), demo: { type: BOOLEAN, allowNull: false } }, table('people'));
-  SessionRow.init({ tokenHash: { ...text(64), primaryKey: true }, personId: { type: UUID, allowNull: false }, createdAt: { type: DATE, allowNull: false }, seenAt: { type: DATE, allowNull: false } }, table('sessions'));
-  BuildRow.init({ id: { type: UUID, primaryKey: true }, workshopId: { type: UUID, allowNull: false }, document: { type: JSONB, allowNull: false }, lastSeq: { type: INTEGER, allowNull: false }, lastHash: text(64), changedAt: { type: DATE, allowNull: false } }, table('builds'));
-  LedgerEntryRow.init({
-    buildId: { type: UUID, primaryKey: true }, seq: { type: INTEGER, primaryKey: true }, at: { type: DATE(3), allowNull: false }, by: { ...text(80), field: 'by_name' }, role: text(10), kind: text(20),
-    body: { type: TEXT, allowNull: false }, prevHash: text(64), hash: text(64), personId: { type: UUID, allowNull: true }, commandId: { type: UUID, allowNull: false },
-  }, table('ledger'));
+  WorkshopRow.init(
+    { id: uuid, name: text(80), schools: { type: JSONB, allowNull: false }, demo: { type: BOOLEAN, allowNull: false } },
+    table('workshops'),
+  );
+  PersonRow.init(
+    {
+      id: uuid,
+      workshopId: { type: UUID, allowNull: false },
+      name: text(80),
+      login: text(60),
+      passwordHash: text(200),
+      role: text(10),
+      demo: { type: BOOLEAN, allowNull: false },
+    },
+    table('people'),
+  );
+  SessionRow.init(
+    {
+      tokenHash: { ...text(64), primaryKey: true },
+      personId: { type: UUID, allowNull: false },
+      createdAt: { type: DATE, allowNull: false },
+      seenAt: { type: DATE, allowNull: false },
+    },
+    table('sessions'),
+  );
+  BuildRow.init(
+    {
+      id: { type: UUID, primaryKey: true },
+      workshopId: { type: UUID, allowNull: false },
+      document: { type: JSONB, allowNull: false },
+      lastSeq: { type: INTEGER, allowNull: false },
+      lastHash: text(64),
+      changedAt: { type: DATE, allowNull: false },
+    },
+    table('builds'),
+  );
+  LedgerEntryRow.init(
+    {
+      buildId: { type: UUID, primaryKey: true },
+      seq: { type: INTEGER, primaryKey: true },
+      at: { type: DATE(3), allowNull: false },
+      by: { ...text(80), field: 'by_name' },
+      role: text(10),
+      kind: text(20),
+      body: { type: TEXT, allowNull: false },
+      prevHash: text(64),
+      hash: text(64),
+      personId: { type: UUID, allowNull: true },
+      commandId: { type: UUID, allowNull: false },
+    },
+    table('ledger'),
+  );
   return { WorkshopRow, PersonRow, SessionRow, BuildRow, LedgerEntryRow };
 }

@@ -9,26 +9,63 @@ import { database } from './database';
 import type { PersonRow } from './models';
 import { hashPassword, passwordMatches } from './passwords';
 
-export interface Person { id: string; workshopId: string; name: string; login: string; role: Role; demo: boolean }
+export interface Person {
+  id: string;
+  workshopId: string;
+  name: string;
+  login: string;
+  role: Role;
+  demo: boolean;
+}
 
 const idleMs = 12 * 3600 * 1000;
 const longestMs = 7 * 24 * 3600 * 1000;
 const hashToken = (token: string) => createHash('sha256').update(token).digest('hex');
 const plain = ({ id, workshopId, name, login, role, demo }: PersonRow): Person => ({ id, workshopId, name, login, role, demo });
 
-export interface NewPerson { name: string; login: string; password: string; role: Role; demo?: boolean }
-const newPersonSchema = yup.object({ name: text(80, 2), login: yup.string().defined().matches(/^[a-z0-9.-]{2,60}$/, 'login must be 2 to 60 of a to z, 0 to 9, point and hyphen'), password: yup.string().defined().min(10).max(200), role: yup.string().defined().oneOf(['viewer', 'fitter', 'lead']), demo: yup.boolean().optional() }).defined().noUnknown().strict();
+export interface NewPerson {
+  name: string;
+  login: string;
+  password: string;
+  role: Role;
+  demo?: boolean;
+}
+const newPersonSchema = yup
+  .object({
+    name: text(80, 2),
+    login: yup
+      .string()
+      .defined()
+      .matches(/^[a-z0-9.-]{2,60}$/, 'login must be 2 to 60 of a to z, 0 to 9, point and hyphen'),
+    password: yup.string().defined().min(10).max(200),
+    role: yup.string().defined().oneOf(['viewer', 'fitter', 'lead']),
+    demo: yup.boolean().optional(),
+  })
+  .defined()
+  .noUnknown()
+  .strict();
 const newWorkshopSchema = text(80, 2);
 
-export async function addWorkshop(name: string, schools: Schools = defaultSchools, demo = false, transaction?: Transaction): Promise<string> {
-  return (await database().models.WorkshopRow.create({ name: newWorkshopSchema.validateSync(name), schools, demo }, { transaction })).id;
+export async function addWorkshop(
+  name: string,
+  schools: Schools = defaultSchools,
+  demo = false,
+  transaction?: Transaction,
+): Promise<string> {
+  return (
+    await database().models.WorkshopRow.create({ name: newWorkshopSchema.validateSync(name), schools, demo }, { transaction })
+  ).id;
 }
 
 export async function addPerson(workshopId: string, value: unknown, transaction?: Transaction): Promise<ReadResult<Person>> {
   const read = validate<NewPerson>(newPersonSchema, value);
   if (!read.ok) return { ok: false, errors: read.errors.map((error) => error.replace(/ \(it is ".*"\)(?=\.$)/, '')) };
   const { password, ...person } = read.value;
-  const [row, fresh] = await database().models.PersonRow.findOrCreate({ where: { login: person.login }, defaults: { ...person, demo: person.demo ?? false, workshopId, passwordHash: await hashPassword(password) }, transaction });
+  const [row, fresh] = await database().models.PersonRow.findOrCreate({
+    where: { login: person.login },
+    defaults: { ...person, demo: person.demo ?? false, workshopId, passwordHash: await hashPassword(password) },
+    transaction,
+  });
   return fresh ? { ok: true, value: plain(row) } : { ok: false, errors: [`login ${person.login} is taken.`] };
 }
 
@@ -37,7 +74,13 @@ export const anyPeople = async (): Promise<boolean> => (await database().models.
 /** The first lead of an empty Lorbet. Refused once anybody exists; the lock lets one of two at the same moment through. */
 export async function addFirstLead(workshopName: unknown, value: unknown): Promise<ReadResult<Person>> {
   const named = validate<string>(newWorkshopSchema, workshopName);
-  if (!named.ok) return { ok: false, errors: [`Workshop’s name must be 2 to 80 characters; it is ${typeof workshopName === 'string' ? `“${workshopName.slice(0, 100)}”` : 'missing'}.`] };
+  if (!named.ok)
+    return {
+      ok: false,
+      errors: [
+        `Workshop’s name must be 2 to 80 characters; it is ${typeof workshopName === 'string' ? `“${workshopName.slice(0, 100)}”` : 'missing'}.`,
+      ],
+    };
   const { sequelize } = database();
   return sequelize.transaction(async (transaction) => {
     await sequelize.query('SELECT pg_advisory_xact_lock(7061)', { transaction });
@@ -85,4 +128,5 @@ export async function workshopOf(person: Person): Promise<{ name: string; school
 }
 
 /** Whether the invented workshop is in this database, so that the sign-in page can say so. */
-export const demoIsLoaded = async (): Promise<boolean> => (await database().models.WorkshopRow.count({ where: { demo: true } })) > 0;
+export const demoIsLoaded = async (): Promise<boolean> =>
+  (await database().models.WorkshopRow.count({ where: { demo: true } })) > 0;

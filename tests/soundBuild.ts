@@ -6,11 +6,62 @@ export type Values = { [P in FigurePath]?: ValueAt<P> | null };
 
 /** Figures with which every call holds. Made up for tests; they come from no real build. */
 const soundValues: Values = {
-  'heater.claimedOutputKw': 2, 'heater.supplyV': 'v12', 'heater.strokeVolumeMl': 0.022, 'heater.pumpMinHz': 1.2, 'heater.pumpMaxHz': 4, 'heater.startCurrentA': 10, 'heater.startMinutes': 2, 'heater.runCurrentA': 1.4, 'heater.altitudeM': 500, 'heater.coldestFuelC': -5, 'heater.fuelGrade': 'roadF', 'heater.nightHours': 8,
-  'fuel.tankLengthMm': 400, 'fuel.tankHeightMm': 250, 'fuel.fuelLevelMm': 140, 'fuel.pickupKind': 'standpipe', 'fuel.pickupClearanceMm': 30, 'fuel.suctionLengthM': 0.6, 'fuel.suctionBoreMm': 2, 'fuel.filterPlace': 'beforePump', 'fuel.filterDirection': 'withFlow', 'fuel.jointGapMm': 0, 'fuel.pumpDirection': 'withFlow', 'fuel.pumpAngleDeg': 25, 'fuel.pumpAboveTankFloorMm': 60, 'fuel.pressureLengthM': 2.8, 'fuel.pressureBoreMm': 2, 'fuel.heaterAboveTankFloorMm': 400,
-  'air.intakeFrom': 'outside', 'air.intakeLengthM': 0.5, 'air.intakeFallMm': 60, 'air.endsApartMm': 800, 'air.endsFacing': 'opposite', 'air.exhaustLengthM': 0.8, 'air.exhaustFallMm': 90, 'air.exhaustPastOutlineMm': 40, 'air.exhaustLowPoint': 'fallsAll', 'air.mufflerHole': 'lowest',
-  'wiring.feedSource': 'leisure', 'wiring.batteryKind': 'agm', 'wiring.batteryCapacityAh': 100, 'wiring.batteryRestV': 12.7, 'wiring.batteryMohm': 10, 'wiring.feedLengthM': 2.5, 'wiring.cableAreaMm2': 4, 'wiring.insulationC': 'c90', 'wiring.cableC': 20, 'wiring.jointsMohm': 5, 'wiring.fuseA': 15, 'wiring.fuseFromBatteryMm': 100,
-  'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes',
+  'heater.claimedOutputKw': 2,
+  'heater.supplyV': 'v12',
+  'heater.strokeVolumeMl': 0.022,
+  'heater.pumpMinHz': 1.2,
+  'heater.pumpMaxHz': 4,
+  'heater.startCurrentA': 10,
+  'heater.startMinutes': 2,
+  'heater.runCurrentA': 1.4,
+  'heater.altitudeM': 500,
+  'heater.coldestFuelC': -5,
+  'heater.fuelGrade': 'roadF',
+  'heater.nightHours': 8,
+  'fuel.tankLengthMm': 400,
+  'fuel.tankHeightMm': 250,
+  'fuel.fuelLevelMm': 140,
+  'fuel.pickupKind': 'standpipe',
+  'fuel.pickupClearanceMm': 30,
+  'fuel.suctionLengthM': 0.6,
+  'fuel.suctionBoreMm': 2,
+  'fuel.filterPlace': 'beforePump',
+  'fuel.filterDirection': 'withFlow',
+  'fuel.jointGapMm': 0,
+  'fuel.pumpDirection': 'withFlow',
+  'fuel.pumpAngleDeg': 25,
+  'fuel.pumpAboveTankFloorMm': 60,
+  'fuel.pressureLengthM': 2.8,
+  'fuel.pressureBoreMm': 2,
+  'fuel.heaterAboveTankFloorMm': 400,
+  'air.intakeFrom': 'outside',
+  'air.intakeLengthM': 0.5,
+  'air.intakeFallMm': 60,
+  'air.endsApartMm': 800,
+  'air.endsFacing': 'opposite',
+  'air.exhaustLengthM': 0.8,
+  'air.exhaustFallMm': 90,
+  'air.exhaustPastOutlineMm': 40,
+  'air.exhaustLowPoint': 'fallsAll',
+  'air.mufflerHole': 'lowest',
+  'wiring.feedSource': 'leisure',
+  'wiring.batteryKind': 'agm',
+  'wiring.batteryCapacityAh': 100,
+  'wiring.batteryRestV': 12.7,
+  'wiring.batteryMohm': 10,
+  'wiring.feedLengthM': 2.5,
+  'wiring.cableAreaMm2': 4,
+  'wiring.insulationC': 'c90',
+  'wiring.cableC': 20,
+  'wiring.jointsMohm': 5,
+  'wiring.fuseA': 15,
+  'wiring.fuseFromBatteryMm': 100,
+  'priming.filterVolumeMl': 0.5,
+  'priming.preFilledMl': 0,
+  'priming.primingHz': 4,
+  'proving.coAlarmFitted': 'yes',
+  'proving.coAlarmTested': 'yes',
+  'proving.coAlarmSited': 'yes',
 };
 
 export const id = (n: number): string => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
@@ -28,16 +79,39 @@ export function withValues(build: Build, values: Values): Build {
 
 export function soundStart(more: Partial<StartRun> = {}): StartRun {
   return {
-    id: id(2), at, by,
-    events: [{ atS: 5, event: 'on' }, { atS: 20, event: 'glow' }, { atS: 80, event: 'pump' }, { atS: 120, event: 'flame' }, { atS: 260, event: 'full' }, { atS: 1500, event: 'off' }, { atS: 1680, event: 'end' }],
-    readings: [{ atS: 0, quantity: 'volts', value: 12.6 }, { atS: 30, quantity: 'volts', value: 11.7 }, { atS: 30, quantity: 'amps', value: 9.8 }, { atS: 600, quantity: 'amps', value: 1.4 }, { atS: 600, quantity: 'outletC', value: 82 }],
+    id: id(2),
+    at,
+    by,
+    events: [
+      { atS: 5, event: 'on' },
+      { atS: 20, event: 'glow' },
+      { atS: 80, event: 'pump' },
+      { atS: 120, event: 'flame' },
+      { atS: 260, event: 'full' },
+      { atS: 1500, event: 'off' },
+      { atS: 1680, event: 'end' },
+    ],
+    readings: [
+      { atS: 0, quantity: 'volts', value: 12.6 },
+      { atS: 30, quantity: 'volts', value: 11.7 },
+      { atS: 30, quantity: 'amps', value: 9.8 },
+      { atS: 600, quantity: 'amps', value: 1.4 },
+      { atS: 600, quantity: 'outletC', value: 82 },
+    ],
     ...more,
   };
 }
 
 /** A build at which every call holds, all but signed. */
 export function soundBuild(values: Values = {}): Build {
-  const build = emptyBuild(id(1), { name: 'Test Barrow', what: 'handcart', kind: 'road', place: '', heaterSerial: 'T-1', invented: true });
+  const build = emptyBuild(id(1), {
+    name: 'Test Barrow',
+    what: 'handcart',
+    kind: 'road',
+    place: '',
+    heaterSerial: 'T-1',
+    invented: true,
+  });
   return {
     ...withValues(build, { ...soundValues, ...values }),
     primingRuns: [{ id: id(3), at, by, strokes: 500, frequencyHz: 4, fromEmpty: true, outcome: 'reached' }],

@@ -4,11 +4,18 @@ import { redirect } from 'next/navigation';
 import { config } from '../../store/config';
 import { personOf, type Person } from '../../store/people';
 
-interface Sealed { token?: string }
+interface Sealed {
+  token?: string;
+}
 
 export async function session() {
   const { sessionSecret, secureCookie } = config();
-  return getIronSession<Sealed>(await cookies(), { password: sessionSecret, cookieName: 'lorbet', ttl: 7 * 24 * 3600, cookieOptions: { httpOnly: true, sameSite: 'lax', secure: secureCookie, path: '/' } });
+  return getIronSession<Sealed>(await cookies(), {
+    password: sessionSecret,
+    cookieName: 'lorbet',
+    ttl: 7 * 24 * 3600,
+    cookieOptions: { httpOnly: true, sameSite: 'lax', secure: secureCookie, path: '/' },
+  });
 }
 
 export async function currentPerson(): Promise<Person | null> {

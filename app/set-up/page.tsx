@@ -10,8 +10,18 @@ export default async function SetUp() {
   if (await anyPeople()) redirect('/');
   return (
     <div className="page">
-      <header className="top-line"><span className="word-mark"><span className="dip-ring" aria-hidden /> Lorbet</span></header>
-      <main><h1>Begin</h1><p className="soft" style={{ marginBottom: 18 }}>Nobody is known here yet. The first lead can waive and sign.</p><FirstLeadForm /></main>
+      <header className="top-line">
+        <span className="word-mark">
+          <span className="dip-ring" aria-hidden /> Lorbet
+        </span>
+      </header>
+      <main>
+        <h1>Begin</h1>
+        <p className="soft" style={{ marginBottom: 18 }}>
+          Nobody is known here yet. The first lead can waive and sign.
+        </p>
+        <FirstLeadForm />
+      </main>
     </div>
   );
 }

@@ -17,10 +17,16 @@ export default async function SignIn({ searchParams }: { searchParams: Promise<{
   const demo = (await demoIsLoaded()) ? { password: cast.password, people: cast.people } : null;
   return (
     <div className="page">
-      <header className="top-line"><span className="word-mark"><span className="dip-ring" aria-hidden /> Lorbet</span></header>
+      <header className="top-line">
+        <span className="word-mark">
+          <span className="dip-ring" aria-hidden /> Lorbet
+        </span>
+      </header>
       <main>
         <h1>Sign in</h1>
-        <p className="soft" style={{ marginBottom: 18 }}>Fitting a diesel heater, from tank to signed certificate.</p>
+        <p className="soft" style={{ marginBottom: 18 }}>
+          Fitting a diesel heater, from tank to signed certificate.
+        </p>
         <SignInForm to={back} demo={demo} />
       </main>
     </div>

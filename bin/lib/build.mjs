@@ -2,7 +2,20 @@ import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { hashOf, next, root, runOrFail, say } from './run.mjs';
 
-const sources = ['app', 'ui', 'workers', 'devices', 'store', 'formats', 'core', 'public', 'next.config.ts', 'proxy.ts', 'tsconfig.json', 'package-lock.json'];
+const sources = [
+  'app',
+  'ui',
+  'workers',
+  'devices',
+  'store',
+  'formats',
+  'core',
+  'public',
+  'next.config.ts',
+  'proxy.ts',
+  'tsconfig.json',
+  'package-lock.json',
+];
 const stamp = path.join(root, '.next/lorbet-sources');
 
 /** Builds the app for production, when its sources aren't those of the last build. */
@@ -10,6 +23,8 @@ export function ensureBuilt() {
   const wanted = hashOf(sources);
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   say('building the app …');
-  runOrFail(next, ['build'], 'The app could not be built; look at the lines above', { env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' } });
+  runOrFail(next, ['build'], 'The app could not be built; look at the lines above', {
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
+  });
   writeFileSync(stamp, wanted);
 }

@@ -7,29 +7,42 @@ const stamp = path.join(root, 'node_modules/.lorbet-lock');
 /** Installs the npm packages of the lock file, when they aren't those already. */
 export function ensurePackages() {
   const [major = 0, minor = 0] = process.versions.node.split('.').map(Number);
-  if (major < 20 || (major === 20 && minor < 9)) throw new Trouble(`Node ${process.versions.node} is too old; install Node 20.9 or newer.`);
+  if (major < 20 || (major === 20 && minor < 9))
+    throw new Trouble(`Node ${process.versions.node} is too old; install Node 20.9 or newer.`);
   const wanted = hashOf(['package-lock.json']);
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   say('installing npm packages …');
-  runOrFail('npm', ['ci', '--no-audit', '--loglevel=error'], 'The npm packages could not be installed; look at the lines above, and whether the npm registry can be reached');
+  runOrFail(
+    'npm',
+    ['ci', '--no-audit', '--loglevel=error'],
+    'The npm packages could not be installed; look at the lines above, and whether the npm registry can be reached',
+  );
   writeFileSync(stamp, wanted);
 }
 
 let listed = false;
 /** Installs Debian packages when this user may, else says what to install. */
 function ensureDebian(what, packages) {
-  if (!isRoot || ask('apt-get', ['--version']).status !== 0) throw new Trouble(`${what} is missing; install it first, on Debian as root: apt-get install ${packages.join(' ')}.`);
+  if (!isRoot || ask('apt-get', ['--version']).status !== 0)
+    throw new Trouble(`${what} is missing; install it first, on Debian as root: apt-get install ${packages.join(' ')}.`);
   say(`installing ${what} from Debian’s packages …`);
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
   if (!listed) ask('apt-get', ['update'], { env });
   listed = true;
   const done = ask('apt-get', ['install', '-y', '--no-install-recommends', ...packages], { env });
-  if (done.status !== 0) throw new Trouble(`${what} could not be installed: ${done.out.split('\n').slice(-1)[0]}; install it by hand: apt-get install ${packages.join(' ')}.`);
+  if (done.status !== 0)
+    throw new Trouble(
+      `${what} could not be installed: ${done.out.split('\n').slice(-1)[0]}; install it by hand: apt-get install ${packages.join(' ')}.`,
+    );
 }
 
 function postgresBin() {
   const base = '/usr/lib/postgresql';
-  const versions = existsSync(base) ? readdirSync(base).filter((name) => /^\d+$/.test(name)).sort((a, b) => Number(b) - Number(a)) : [];
+  const versions = existsSync(base)
+    ? readdirSync(base)
+        .filter((name) => /^\d+$/.test(name))
+        .sort((a, b) => Number(b) - Number(a))
+    : [];
   const bins = [...versions.map((version) => path.join(base, version, 'bin')), ...(process.env.PATH ?? '').split(':')];
   return bins.find((bin) => ['initdb', 'pg_ctl', 'postgres'].every((name) => existsSync(path.join(bin, name))));
 }
@@ -38,7 +51,10 @@ function postgresBin() {
 export function ensurePostgres() {
   if (!postgresBin()) ensureDebian('PostgreSQL', ['postgresql']);
   const bin = postgresBin();
-  if (!bin) throw new Trouble('PostgreSQL was installed but its programs were not found; look for initdb and put its folder on the PATH.');
+  if (!bin)
+    throw new Trouble(
+      'PostgreSQL was installed but its programs were not found; look for initdb and put its folder on the PATH.',
+    );
   return bin;
 }
 

@@ -13,7 +13,8 @@ export class Trouble extends Error {}
 /** Runs a program to its end, its output shown. Throws `Trouble` with the given sentence where it fails. */
 export function runOrFail(program, args, trouble, options = {}) {
   const done = spawnSync(program, args, { cwd: root, stdio: 'inherit', ...options });
-  if (done.error || done.status !== 0) throw new Trouble(`${trouble} (${program} ${args.slice(0, 2).join(' ')} ended with ${done.error?.message ?? done.status}).`);
+  if (done.error || done.status !== 0)
+    throw new Trouble(`${trouble} (${program} ${args.slice(0, 2).join(' ')} ended with ${done.error?.message ?? done.status}).`);
 }
 
 /** Runs a program quietly. @returns its status and what it printed */
@@ -33,7 +34,11 @@ export function hashOf(names) {
   const visit = (name) => {
     const full = path.join(root, name);
     let stat;
-    try { stat = statSync(full); } catch { return; }
+    try {
+      stat = statSync(full);
+    } catch {
+      return;
+    }
     if (stat.isDirectory()) for (const entry of readdirSync(full).sort()) visit(path.join(name, entry));
     else if (!/\.test\.tsx?$/.test(name)) hash.update(`${name}\n`).update(readFileSync(full));
   };

@@ -19,7 +19,12 @@ export interface Identity {
   invented: boolean;
 }
 
-export const primingOutcomes = { reached: 'fuel seen at the heater', stopped: 'stopped before fuel was seen', overrun: 'ran on past the heater', none: 'no fuel came' } as const;
+export const primingOutcomes = {
+  reached: 'fuel seen at the heater',
+  stopped: 'stopped before fuel was seen',
+  overrun: 'ran on past the heater',
+  none: 'no fuel came',
+} as const;
 export interface PrimingRun {
   id: string;
   at: string;
@@ -31,21 +36,68 @@ export interface PrimingRun {
   outcome: keyof typeof primingOutcomes;
 }
 
-export const startEvents = { on: 'button on', glow: 'glow plug on', pump: 'pump clicks', flame: 'flame', full: 'full output', off: 'button off', end: 'fan stopped', cut: 'power cut while hot' } as const;
+export const startEvents = {
+  on: 'button on',
+  glow: 'glow plug on',
+  pump: 'pump clicks',
+  flame: 'flame',
+  full: 'full output',
+  off: 'button off',
+  end: 'fan stopped',
+  cut: 'power cut while hot',
+} as const;
 export type StartEventKind = keyof typeof startEvents;
-export const quantities = { volts: { label: 'Volts at the heater', unit: 'V', min: 0, max: 40 }, amps: { label: 'Amps', unit: 'A', min: 0, max: 60 }, hertz: { label: 'Pump', unit: 'Hz', min: 0, max: 20 }, outletC: { label: 'Warm air out', unit: '°C', min: -40, max: 250 }, returnC: { label: 'Air in', unit: '°C', min: -40, max: 100 } } as const;
+export const quantities = {
+  volts: { label: 'Volts at the heater', unit: 'V', min: 0, max: 40 },
+  amps: { label: 'Amps', unit: 'A', min: 0, max: 60 },
+  hertz: { label: 'Pump', unit: 'Hz', min: 0, max: 20 },
+  outletC: { label: 'Warm air out', unit: '°C', min: -40, max: 250 },
+  returnC: { label: 'Air in', unit: '°C', min: -40, max: 100 },
+} as const;
 export type QuantityId = keyof typeof quantities;
-export interface StartReading { atS: number; quantity: QuantityId; value: number }
-export interface StartEvent { atS: number; event: StartEventKind }
+export interface StartReading {
+  atS: number;
+  quantity: QuantityId;
+  value: number;
+}
+export interface StartEvent {
+  atS: number;
+  event: StartEventKind;
+}
 /** One press of the button, with all that was read until the fan stopped. Seconds count from the moment it was begun. */
-export interface StartRun { id: string; at: string; by: string; events: StartEvent[]; readings: StartReading[] }
+export interface StartRun {
+  id: string;
+  at: string;
+  by: string;
+  events: StartEvent[];
+  readings: StartReading[];
+}
 
 export const coPlaces = { pillow: 'pillow', floor: 'floor', outlet: 'outlet', return: 'return', outside: 'outside' } as const;
-export interface CoReading { id: string; at: string; by: string; ppm: number; place: keyof typeof coPlaces }
+export interface CoReading {
+  id: string;
+  at: string;
+  by: string;
+  ppm: number;
+  place: keyof typeof coPlaces;
+}
 
 /** A lead's reasoned acceptance of one call at level fix, bound to what the call said then. */
-export interface Waiver { callId: string; says: string; reason: string; by: string; at: string }
-export interface Signature { by: string; role: 'fitter' | 'lead'; typedName: string; at: string; /** SVG path in a box of 600 × 200 */ drawn: string; /** hash of the build as it stood, signatures aside */ buildHash: string }
+export interface Waiver {
+  callId: string;
+  says: string;
+  reason: string;
+  by: string;
+  at: string;
+}
+export interface Signature {
+  by: string;
+  role: 'fitter' | 'lead';
+  typedName: string;
+  at: string;
+  /** SVG path in a box of 600 × 200 */ drawn: string;
+  /** hash of the build as it stood, signatures aside */ buildHash: string;
+}
 
 /** One heater in one vehicle, boat or building: the open, versioned document (docs/build-format.md). */
 export interface Build {

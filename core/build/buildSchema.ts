@@ -8,12 +8,40 @@ import { sheetIds, sheets } from './sheets';
 const keys = <T extends object>(table: T): string[] => Object.keys(table);
 
 /* eslint-disable-next-line no-control-regex -- control characters are just what this refuses */
-export const text = (max: number, min = 0) => yup.string().defined().min(min).max(max).matches(/^[^\u0000-\u0008\u000b\u000c\u000e-\u001f]*$/, { message: '${path} holds control characters; plain text is allowed', excludeEmptyString: true });
+export const text = (max: number, min = 0) =>
+  yup
+    .string()
+    .defined()
+    .min(min)
+    .max(max)
+    .matches(/^[^\u0000-\u0008\u000b\u000c\u000e-\u001f]*$/, {
+      message: '${path} holds control characters; plain text is allowed',
+      excludeEmptyString: true,
+    });
 export const oneOf = (table: object) => yup.string().defined().oneOf(keys(table));
-export const bounded = (min: number, max: number) => yup.number().defined().min(min).max(max).test('finite', '${path} must be a finite number', (value) => value === null || value === undefined || Number.isFinite(value));
-export const instant = () => yup.string().defined().matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,3})?Z$/, '${path} must be a time such as 2026-11-24T08:30:00Z');
-export const identifier = () => yup.string().defined().matches(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/, '${path} must be a UUID in small letters');
-const strictObject = <T extends yup.ObjectShape>(shape: T) => yup.object(shape).defined().noUnknown('${path} holds a field that this version does not know: ${unknown}').strict();
+export const bounded = (min: number, max: number) =>
+  yup
+    .number()
+    .defined()
+    .min(min)
+    .max(max)
+    .test(
+      'finite',
+      '${path} must be a finite number',
+      (value) => value === null || value === undefined || Number.isFinite(value),
+    );
+export const instant = () =>
+  yup
+    .string()
+    .defined()
+    .matches(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,3})?Z$/, '${path} must be a time such as 2026-11-24T08:30:00Z');
+export const identifier = () =>
+  yup
+    .string()
+    .defined()
+    .matches(/^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/, '${path} must be a UUID in small letters');
+const strictObject = <T extends yup.ObjectShape>(shape: T) =>
+  yup.object(shape).defined().noUnknown('${path} holds a field that this version does not know: ${unknown}').strict();
 const list = <T extends yup.ISchema<unknown>>(of: T, max: number) => yup.array().of(of).defined().max(max);
 
 export function valueSchema(field: Field) {
@@ -22,31 +50,93 @@ export function valueSchema(field: Field) {
 
 function figureSchema(field: Field) {
   const value = () => valueSchema(field).nullable();
-  const fitted = field.given ? yup.mixed().nullable().defined().oneOf([null], '${path} must be empty: this figure is given, not fitted') : value();
+  const fitted = field.given
+    ? yup.mixed().nullable().defined().oneOf([null], '${path} must be empty: this figure is given, not fitted')
+    : value();
   return strictObject({ planned: value(), fitted });
 }
 
-const sheetSchema = (table: FieldTable) => strictObject(Object.fromEntries(Object.entries(table).map(([name, field]) => [name, figureSchema(field)])));
+const sheetSchema = (table: FieldTable) =>
+  strictObject(Object.fromEntries(Object.entries(table).map(([name, field]) => [name, figureSchema(field)])));
 
-export const identitySchema = strictObject({ name: text(80, 1), what: text(80), kind: oneOf(buildKinds), place: text(120), heaterSerial: text(60), invented: yup.boolean().defined() });
-
-export const primingRunSchema = strictObject({ id: identifier(), at: instant(), by: text(80, 1), strokes: bounded(0, 100000).integer(), frequencyHz: bounded(0.2, 15), fromEmpty: yup.boolean().defined(), outcome: oneOf(primingOutcomes) });
-export const eventSchema = strictObject({ atS: bounded(0, 86400), event: oneOf(startEvents) });
-export const readingSchema = strictObject({ atS: bounded(0, 86400), quantity: oneOf(quantities), value: bounded(-100, 1000) }).test('in range', '', function (reading) {
-  const range = Object.hasOwn(quantities, reading?.quantity ?? '') ? quantities[reading.quantity as keyof typeof quantities] : null;
-  if (!range || (reading.value >= range.min && reading.value <= range.max)) return true;
-  return this.createError({ message: `${this.path}.value is ${reading.value} ${range.unit}; ${range.label} may be ${range.min} to ${range.max} ${range.unit}` });
+export const identitySchema = strictObject({
+  name: text(80, 1),
+  what: text(80),
+  kind: oneOf(buildKinds),
+  place: text(120),
+  heaterSerial: text(60),
+  invented: yup.boolean().defined(),
 });
-export const startSchema = strictObject({ id: identifier(), at: instant(), by: text(80, 1), events: list(eventSchema, 200), readings: list(readingSchema, 20000) });
-export const coReadingSchema = strictObject({ id: identifier(), at: instant(), by: text(80, 1), ppm: bounded(0, 2000), place: oneOf(coPlaces) });
-export const waiverSchema = strictObject({ callId: text(60, 3), says: text(500, 1), reason: text(500, 10), by: text(80, 1), at: instant() });
-export const drawnSchema = () => yup.string().defined().min(20).max(20000).matches(/^[MLCQ0-9., -]+$/, '${path} must be an SVG path of M, L, C and Q');
-const signatureSchema = strictObject({ by: text(80, 1), role: oneOf({ fitter: 1, lead: 1 }), typedName: text(80, 2), at: instant(), drawn: drawnSchema(), buildHash: yup.string().defined().matches(/^[0-9a-f]{64}$/) });
 
-const makerShape = Object.fromEntries(makerKeys.map((key) => {
-  const bounds = makerBounds(key) ?? { min: 0, max: 0 };
-  return [key, bounded(bounds.min, bounds.max).optional()];
-}));
+export const primingRunSchema = strictObject({
+  id: identifier(),
+  at: instant(),
+  by: text(80, 1),
+  strokes: bounded(0, 100000).integer(),
+  frequencyHz: bounded(0.2, 15),
+  fromEmpty: yup.boolean().defined(),
+  outcome: oneOf(primingOutcomes),
+});
+export const eventSchema = strictObject({ atS: bounded(0, 86400), event: oneOf(startEvents) });
+export const readingSchema = strictObject({
+  atS: bounded(0, 86400),
+  quantity: oneOf(quantities),
+  value: bounded(-100, 1000),
+}).test('in range', '', function (reading) {
+  const range = Object.hasOwn(quantities, reading?.quantity ?? '')
+    ? quantities[reading.quantity as keyof typeof quantities]
+    : null;
+  if (!range || (reading.value >= range.min && reading.value <= range.max)) return true;
+  return this.createError({
+    message: `${this.path}.value is ${reading.value} ${range.unit}; ${range.label} may be ${range.min} to ${range.max} ${range.unit}`,
+  });
+});
+export const startSchema = strictObject({
+  id: identifier(),
+  at: instant(),
+  by: text(80, 1),
+  events: list(eventSchema, 200),
+  readings: list(readingSchema, 20000),
+});
+export const coReadingSchema = strictObject({
+  id: identifier(),
+  at: instant(),
+  by: text(80, 1),
+  ppm: bounded(0, 2000),
+  place: oneOf(coPlaces),
+});
+export const waiverSchema = strictObject({
+  callId: text(60, 3),
+  says: text(500, 1),
+  reason: text(500, 10),
+  by: text(80, 1),
+  at: instant(),
+});
+export const drawnSchema = () =>
+  yup
+    .string()
+    .defined()
+    .min(20)
+    .max(20000)
+    .matches(/^[MLCQ0-9., -]+$/, '${path} must be an SVG path of M, L, C and Q');
+const signatureSchema = strictObject({
+  by: text(80, 1),
+  role: oneOf({ fitter: 1, lead: 1 }),
+  typedName: text(80, 2),
+  at: instant(),
+  drawn: drawnSchema(),
+  buildHash: yup
+    .string()
+    .defined()
+    .matches(/^[0-9a-f]{64}$/),
+});
+
+const makerShape = Object.fromEntries(
+  makerKeys.map((key) => {
+    const bounds = makerBounds(key) ?? { min: 0, max: 0 };
+    return [key, bounded(bounds.min, bounds.max).optional()];
+  }),
+);
 
 /**
  * The build document, version 1. Strict: nothing is cast, nothing unknown passes.

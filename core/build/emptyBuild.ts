@@ -5,10 +5,25 @@ import { sheetIds, sheets, type SheetValues } from './sheets';
 
 export function emptySheets(): SheetValues {
   const blank = (): Figure<never> => ({ planned: null, fitted: null });
-  return Object.fromEntries(sheetIds.map((id) => [id, Object.fromEntries(Object.keys(sheets[id]).map((name) => [name, blank()]))])) as unknown as SheetValues;
+  return Object.fromEntries(
+    sheetIds.map((id) => [id, Object.fromEntries(Object.keys(sheets[id]).map((name) => [name, blank()]))]),
+  ) as unknown as SheetValues;
 }
 
 /** A build of which nothing is known yet but what it is. */
 export function emptyBuild(id: string, identity: Identity, schools: Schools = defaultSchools): Build {
-  return { format: formatName, version: formatVersion, id, identity, schools, maker: {}, sheets: emptySheets(), primingRuns: [], starts: [], coReadings: [], waivers: [], signatures: [] };
+  return {
+    format: formatName,
+    version: formatVersion,
+    id,
+    identity,
+    schools,
+    maker: {},
+    sheets: emptySheets(),
+    primingRuns: [],
+    starts: [],
+    coReadings: [],
+    waivers: [],
+    signatures: [],
+  };
 }

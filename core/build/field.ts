@@ -1,7 +1,19 @@
 import type { UnitId } from '../units/units';
 
 /** The parts of the run that a figure or a call can sit on. */
-export const parts = ['tank', 'pickup', 'suction', 'filter', 'pump', 'line', 'heater', 'intake', 'exhaust', 'battery', 'cabin'] as const;
+export const parts = [
+  'tank',
+  'pickup',
+  'suction',
+  'filter',
+  'pump',
+  'line',
+  'heater',
+  'intake',
+  'exhaust',
+  'battery',
+  'cabin',
+] as const;
 export type Part = (typeof parts)[number];
 
 interface FieldBase {
@@ -14,15 +26,33 @@ interface FieldBase {
   /** How or where to measure; shown under the label. */
   hint?: string;
 }
-export interface NumberField extends FieldBase { kind: 'number'; unit: UnitId; min: number; max: number; decimals: number }
-export interface ChoiceField<V extends string = string> extends FieldBase { kind: 'choice'; options: Readonly<Record<V, string>> }
+export interface NumberField extends FieldBase {
+  kind: 'number';
+  unit: UnitId;
+  min: number;
+  max: number;
+  decimals: number;
+}
+export interface ChoiceField<V extends string = string> extends FieldBase {
+  kind: 'choice';
+  options: Readonly<Record<V, string>>;
+}
 export type Field = NumberField | ChoiceField;
 export type FieldTable = Readonly<Record<string, Field>>;
 
 export const number = <const F extends Omit<NumberField, 'kind'>>(field: F) => ({ kind: 'number', ...field }) as const;
-export const choice = <const V extends string, const F extends Omit<ChoiceField<V>, 'kind'>>(field: F & { options: Readonly<Record<V, string>> }) => ({ kind: 'choice', ...field }) as const;
+export const choice = <const V extends string, const F extends Omit<ChoiceField<V>, 'kind'>>(
+  field: F & { options: Readonly<Record<V, string>> },
+) => ({ kind: 'choice', ...field }) as const;
 
 /** A figure as planned and then as fitted; null where nobody has said. */
-export interface Figure<V> { planned: V | null; fitted: V | null }
-export type ValueOf<F> = F extends { kind: 'number' } ? number : F extends { kind: 'choice'; options: infer O } ? keyof O & string : never;
+export interface Figure<V> {
+  planned: V | null;
+  fitted: V | null;
+}
+export type ValueOf<F> = F extends { kind: 'number' }
+  ? number
+  : F extends { kind: 'choice'; options: infer O }
+    ? keyof O & string
+    : never;
 export type Sheet<T extends FieldTable> = { [K in keyof T]: Figure<ValueOf<T[K]>> };

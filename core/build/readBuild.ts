@@ -29,7 +29,8 @@ function sentence(error: ValidationError): string {
   const figure = /^(?:sheets\.)?(\w+\.\w+)(?:\.(planned|fitted))?$/.exec(path);
   if (figure?.[1] && isFigurePath(figure[1]) && figure[2]) {
     const field = fieldAt(figure[1]);
-    const allowed = field.kind === 'number' ? `${field.min} to ${field.max} ${field.unit}` : `one of ${Object.keys(field.options).join(', ')}`;
+    const allowed =
+      field.kind === 'number' ? `${field.min} to ${field.max} ${field.unit}` : `one of ${Object.keys(field.options).join(', ')}`;
     return `${field.label} (${path}) is ${shown}; allowed is ${field.given && figure[2] === 'fitted' ? 'nothing as fitted: this figure is given' : allowed}.`;
   }
   const message = error.message.includes(path) ? error.message : `${path}: ${error.message}`;
@@ -37,7 +38,7 @@ function sentence(error: ValidationError): string {
 }
 
 function show(value: unknown): string {
-  const text = value === undefined ? 'missing' : JSON.stringify(value) ?? typeof value;
+  const text = value === undefined ? 'missing' : (JSON.stringify(value) ?? typeof value);
   return text.length > 60 ? `${text.slice(0, 57)}…` : text;
 }
 
@@ -46,11 +47,20 @@ function show(value: unknown): string {
  * @returns the build, or every error
  */
 export function readBuild(value: unknown): ReadResult<Build> {
-  if (typeof value !== 'object' || value === null || Array.isArray(value)) return { ok: false, errors: [`The document is ${show(value)}; a build file holds one JSON object.`] };
+  if (typeof value !== 'object' || value === null || Array.isArray(value))
+    return { ok: false, errors: [`The document is ${show(value)}; a build file holds one JSON object.`] };
   let document = value as Record<string, unknown>;
-  if (document.format !== formatName) return { ok: false, errors: [`format is ${show(document.format)}; allowed is "${formatName}".`] };
-  if (typeof document.version !== 'number' || !Number.isInteger(document.version) || document.version < 1) return { ok: false, errors: [`version is ${show(document.version)}; allowed is a whole number from 1.`] };
-  if (document.version > formatVersion) return { ok: false, errors: [`version is ${document.version}; this Lorbet reads up to version ${formatVersion}, so the file was made by a newer one.`] };
+  if (document.format !== formatName)
+    return { ok: false, errors: [`format is ${show(document.format)}; allowed is "${formatName}".`] };
+  if (typeof document.version !== 'number' || !Number.isInteger(document.version) || document.version < 1)
+    return { ok: false, errors: [`version is ${show(document.version)}; allowed is a whole number from 1.`] };
+  if (document.version > formatVersion)
+    return {
+      ok: false,
+      errors: [
+        `version is ${document.version}; this Lorbet reads up to version ${formatVersion}, so the file was made by a newer one.`,
+      ],
+    };
   for (let version = document.version; version < formatVersion; version += 1) document = raise[version]?.(document) ?? document;
   return validate<Build>(buildSchema, document);
 }
@@ -60,7 +70,8 @@ export const buildFileMaxBytes = 8 * 1024 * 1024;
 
 /** Reads a build file's text. */
 export function parseBuildFile(text: string): ReadResult<Build> {
-  if (text.length > buildFileMaxBytes) return { ok: false, errors: [`The file holds ${text.length} characters; at most ${buildFileMaxBytes} are allowed.`] };
+  if (text.length > buildFileMaxBytes)
+    return { ok: false, errors: [`The file holds ${text.length} characters; at most ${buildFileMaxBytes} are allowed.`] };
   try {
     return readBuild(JSON.parse(text));
   } catch (error) {

@@ -9,7 +9,14 @@ import { signoffCalls } from './signoffCalls';
 import { startupCalls } from './startupCalls';
 import { wiringCalls } from './wiringCalls';
 
-const stageJudges: readonly Judge[] = [...fuelCalls, ...airCalls, ...wiringCalls, ...primingCalls, ...startupCalls, ...provingCalls];
+const stageJudges: readonly Judge[] = [
+  ...fuelCalls,
+  ...airCalls,
+  ...wiringCalls,
+  ...primingCalls,
+  ...startupCalls,
+  ...provingCalls,
+];
 export const judges: readonly Judge[] = [...stageJudges, ...signoffCalls];
 
 function call(judge: Judge, build: Build, others: readonly Call[]): Call {
@@ -18,13 +25,26 @@ function call(judge: Judge, build: Build, others: readonly Call[]): Call {
   const about = { id, stage, moment, part, source, ...trail, missing: [], waived: null };
   try {
     const verdict = judge.judge(makeReader(build, trail, others));
-    const made = { ...about, level: verdict.level, says: verdict.says, why: verdict.why ?? judge.why, todo: verdict.level === 'sound' ? '' : (verdict.todo ?? judge.todo) };
+    const made = {
+      ...about,
+      level: verdict.level,
+      says: verdict.says,
+      why: verdict.why ?? judge.why,
+      todo: verdict.level === 'sound' ? '' : (verdict.todo ?? judge.todo),
+    };
     const waiver = verdict.level === 'fix' ? build.waivers.find((w) => w.callId === id && w.says === verdict.says) : undefined;
     return { ...made, waived: waiver ? { reason: waiver.reason, by: waiver.by } : null };
   } catch (error) {
     if (!(error instanceof NotMeasured)) throw error;
     const missing = [...new Set(error.labels)];
-    return { ...about, level: 'open', missing, says: `Can’t be judged yet: ${missing.join(', ')} ${missing.length === 1 ? 'is' : 'are'} missing.`, why: judge.why, todo: 'Measure it and enter it.' };
+    return {
+      ...about,
+      level: 'open',
+      missing,
+      says: `Can’t be judged yet: ${missing.join(', ')} ${missing.length === 1 ? 'is' : 'are'} missing.`,
+      why: judge.why,
+      todo: 'Measure it and enter it.',
+    };
   }
 }
 
@@ -35,6 +55,10 @@ function call(judge: Judge, build: Build, others: readonly Call[]): Call {
 export function assess(build: Build): Call[] {
   const first = stageJudges.map((judge) => call(judge, build, []));
   const all = signoffCalls.reduce<Call[]>((done, judge) => [...done, call(judge, build, done)], first);
-  const rank = (c: Call) => stageIds.indexOf(c.stage) * 1000 + momentIds.indexOf(c.moment) * 100 + (c.waived ? 3 : levels.indexOf(c.level)) * 10;
-  return all.map((c, i) => ({ c, key: rank(c) + i / 100 })).sort((a, b) => a.key - b.key).map(({ c }) => c);
+  const rank = (c: Call) =>
+    stageIds.indexOf(c.stage) * 1000 + momentIds.indexOf(c.moment) * 100 + (c.waived ? 3 : levels.indexOf(c.level)) * 10;
+  return all
+    .map((c, i) => ({ c, key: rank(c) + i / 100 }))
+    .sort((a, b) => a.key - b.key)
+    .map(({ c }) => c);
 }

@@ -89,9 +89,14 @@ test.each(cases)('%s with %j is at %s', (id, values, level, says) => {
 });
 
 const start = (more: Partial<StartRun>): Partial<Build> => ({ starts: [soundStart(more)] });
-const events = (...list: [number, StartRun['events'][number]['event']][]) => start({ events: list.map(([atS, event]) => ({ atS, event })) });
-const primed = (strokes: number, outcome: Build['primingRuns'][number]['outcome']): Partial<Build> => ({ primingRuns: soundBuild().primingRuns.map((run) => ({ ...run, strokes, outcome })) });
-const co = (ppm: number, place: Build['coReadings'][number]['place']): Partial<Build> => ({ coReadings: [...soundBuild().coReadings, ...soundBuild().coReadings.map((r) => ({ ...r, ppm, place }))] });
+const events = (...list: [number, StartRun['events'][number]['event']][]) =>
+  start({ events: list.map(([atS, event]) => ({ atS, event })) });
+const primed = (strokes: number, outcome: Build['primingRuns'][number]['outcome']): Partial<Build> => ({
+  primingRuns: soundBuild().primingRuns.map((run) => ({ ...run, strokes, outcome })),
+});
+const co = (ppm: number, place: Build['coReadings'][number]['place']): Partial<Build> => ({
+  coReadings: [...soundBuild().coReadings, ...soundBuild().coReadings.map((r) => ({ ...r, ppm, place }))],
+});
 
 const recorded: [string, Partial<Build>, Level, RegExp][] = [
   ['priming.over', primed(900, 'reached'), 'stop', /900 strokes/],
@@ -131,14 +136,24 @@ test('every call is open on an empty build, or says that nothing was waived, and
 });
 
 test('taking any one figure away never turns a bad call sound, and never throws', () => {
-  const bad = soundBuild({ 'air.intakeFrom': 'cabin', 'wiring.cableAreaMm2': 0.75, 'fuel.pumpAngleDeg': 3, 'air.exhaustPastOutlineMm': -100 });
+  const bad = soundBuild({
+    'air.intakeFrom': 'cabin',
+    'wiring.cableAreaMm2': 0.75,
+    'fuel.pumpAngleDeg': 3,
+    'air.exhaustPastOutlineMm': -100,
+  });
   const before = new Map(assess(bad).map((c) => [c.id, c.level]));
-  for (const path of figurePaths) for (const c of assess(withValues(bad, { [path]: null }))) if (c.level === 'sound' && c.id !== 'signoff.waiver') expect([path, c.id, before.get(c.id)]).toEqual([path, c.id, 'sound']);
+  for (const path of figurePaths)
+    for (const c of assess(withValues(bad, { [path]: null })))
+      if (c.level === 'sound' && c.id !== 'signoff.waiver') expect([path, c.id, before.get(c.id)]).toEqual([path, c.id, 'sound']);
 });
 
 describe('rules', () => {
   test('a school replaces the default and the call says so', () => {
-    const build = { ...soundBuild({ 'fuel.suctionLengthM': 2.6 }), schools: { ...soundBuild().schools, suction: 'upTo3' as const } };
+    const build = {
+      ...soundBuild({ 'fuel.suctionLengthM': 2.6 }),
+      schools: { ...soundBuild().schools, suction: 'upTo3' as const },
+    };
     const made = callOn(build, 'fuel.suction.length');
     expect(made.level).toBe('sound');
     expect(made.rules[0]).toMatchObject({ key: 'suctionMaxM', value: 3, origin: 'school' });
@@ -147,19 +162,41 @@ describe('rules', () => {
     const made = callOn({ ...soundBuild({ 'fuel.suctionLengthM': 1.5 }), maker: { suctionMaxM: 1.2 } }, 'fuel.suction.length');
     expect(made.level).toBe('fix');
     expect(made.rules[0]).toMatchObject({ value: 1.2, origin: 'maker' });
-    expect(callOn({ ...soundBuild({ 'wiring.fuseA': 20 }), maker: { fuseA: 15 } }, 'wiring.fuse.rating').says).toMatch(/20 A where the maker asks for 15 A/);
+    expect(callOn({ ...soundBuild({ 'wiring.fuseA': 20 }), maker: { fuseA: 15 } }, 'wiring.fuse.rating').says).toMatch(
+      /20 A where the maker asks for 15 A/,
+    );
   });
   test('a call shows the figures it rests on and whether they were measured', () => {
     const build = soundBuild();
-    expect(callOn({ ...build, sheets: { ...build.sheets, fuel: { ...build.sheets.fuel, pumpAngleDeg: { planned: 20, fitted: null } } } }, 'fuel.pump.angle').inputs).toContainEqual({ path: 'fuel.pumpAngleDeg', label: fieldAt('fuel.pumpAngleDeg').label, value: 20, unit: 'deg', origin: 'planned' });
+    expect(
+      callOn(
+        { ...build, sheets: { ...build.sheets, fuel: { ...build.sheets.fuel, pumpAngleDeg: { planned: 20, fitted: null } } } },
+        'fuel.pump.angle',
+      ).inputs,
+    ).toContainEqual({
+      path: 'fuel.pumpAngleDeg',
+      label: fieldAt('fuel.pumpAngleDeg').label,
+      value: 20,
+      unit: 'deg',
+      origin: 'planned',
+    });
   });
 });
 
 describe('sign-off', () => {
   const broken = soundBuild({ 'wiring.fuseFromBatteryMm': 300 });
-  const waiver = { callId: 'wiring.fuse.place', says: callOn(broken, 'wiring.fuse.place').says, reason: 'sheathed in its own conduit', by: 'A Lead', at: '2026-11-20T10:00:00Z' };
+  const waiver = {
+    callId: 'wiring.fuse.place',
+    says: callOn(broken, 'wiring.fuse.place').says,
+    reason: 'sheathed in its own conduit',
+    by: 'A Lead',
+    at: '2026-11-20T10:00:00Z',
+  };
   test('counts what stands, stops first', () => {
-    expect(callOn(soundBuild({ 'proving.coAlarmFitted': 'no', 'fuel.jointGapMm': 4 }), 'signoff.open')).toMatchObject({ level: 'stop', says: 'In the way of the signature: 1 stop, 1 thing to put right.' });
+    expect(callOn(soundBuild({ 'proving.coAlarmFitted': 'no', 'fuel.jointGapMm': 4 }), 'signoff.open')).toMatchObject({
+      level: 'stop',
+      says: 'In the way of the signature: 1 stop, 1 thing to put right.',
+    });
   });
   test('figures only planned stand in the way', () => {
     const build = soundBuild();

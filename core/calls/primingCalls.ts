@@ -8,45 +8,86 @@ const band = 'Volume and dose by definition; the band’s width is an assumption
 /** Filling the line: how many strokes it should take, and whether it took them. */
 export const primingCalls: readonly Judge[] = [
   {
-    id: 'priming.expected', stage: 'priming', moment: 'fire', part: 'line',
+    id: 'priming.expected',
+    stage: 'priming',
+    moment: 'fire',
+    part: 'line',
     why: 'The pump is lubricated by the fuel that it moves; a very long dry run wears it.',
-    todo: 'Fill filter and line with a syringe first.', source: `${band} Five to ten minutes are met on long lines: common practice.`,
+    todo: 'Fill filter and line with a syringe first.',
+    source: `${band} Five to ten minutes are met on long lines: common practice.`,
     judge(read) {
       const strokes = read.derived('priming.expectedStrokes');
       const [low, high] = [read.derived('priming.lowStrokes'), read.derived('priming.highStrokes')];
       const seconds = read.derived('priming.expectedS');
       const { hz } = read.all({ hz: 'priming.primingHz' });
       const says = `The line should fill in ${show(strokes)} strokes (${show(low)} to ${show(high)}), ${show(seconds / 60, 1)} min at ${trim(hz)} Hz`;
-      return seconds > 600 ? { level: 'watch', says: `${says}: more than ten minutes dry.` } : { level: 'sound', says: `${says}.` };
+      return seconds > 600
+        ? { level: 'watch', says: `${says}: more than ten minutes dry.` }
+        : { level: 'sound', says: `${says}.` };
     },
   },
   {
-    id: 'priming.over', stage: 'priming', moment: 'fire', part: 'heater',
+    id: 'priming.over',
+    stage: 'priming',
+    moment: 'fire',
+    part: 'heater',
     why: 'Fuel pumped into the burner makes the first fire a flood, with flames and white smoke.',
-    todo: 'Don’t light it. Take the line off the heater, let the burner drain and air, and only then go on as the maker’s manual says.', source: `${trade} ${band}`,
+    todo: 'Don’t light it. Take the line off the heater, let the burner drain and air, and only then go on as the maker’s manual says.',
+    source: `${trade} ${band}`,
     judge(read) {
       const { strokes, last } = primedStrokes(read.build.primingRuns);
       if (!last) return read.missing('a priming run');
       const [expected, high] = [read.derived('priming.expectedStrokes'), read.derived('priming.highStrokes')];
       read.note('Strokes since the line was empty', strokes, 'strokes');
-      if (last.outcome === 'overrun') return { level: 'stop', says: `Priming ran on past the heater, to ${show(strokes)} strokes: there is fuel in the burner.` };
-      if (strokes > high && last.outcome === 'reached') return { level: 'stop', says: `${show(strokes)} strokes were pumped where ${show(high)} fill the line at the latest: up to ${show(strokes - expected)} strokes of fuel may stand in the burner.` };
-      if (strokes > high) return { level: 'fix', says: `${show(strokes)} strokes, and no fuel at the heater where ${show(high)} should do at the latest: the pump is drawing air.`, todo: 'Look for air on the suction side, fuel below the pickup, a reversed pump or filter.' };
+      if (last.outcome === 'overrun')
+        return {
+          level: 'stop',
+          says: `Priming ran on past the heater, to ${show(strokes)} strokes: there is fuel in the burner.`,
+        };
+      if (strokes > high && last.outcome === 'reached')
+        return {
+          level: 'stop',
+          says: `${show(strokes)} strokes were pumped where ${show(high)} fill the line at the latest: up to ${show(strokes - expected)} strokes of fuel may stand in the burner.`,
+        };
+      if (strokes > high)
+        return {
+          level: 'fix',
+          says: `${show(strokes)} strokes, and no fuel at the heater where ${show(high)} should do at the latest: the pump is drawing air.`,
+          todo: 'Look for air on the suction side, fuel below the pickup, a reversed pump or filter.',
+        };
       return { level: 'sound', says: `${show(strokes)} strokes pumped; the line overfills only after ${show(high)}.` };
     },
   },
   {
-    id: 'priming.short', stage: 'priming', moment: 'fire', part: 'line',
+    id: 'priming.short',
+    stage: 'priming',
+    moment: 'fire',
+    part: 'line',
     why: 'Each failed start on an unfilled line counts towards a lock-out, and wears the glow plug.',
-    todo: 'Prime on until fuel is seen at the heater, and stop there.', source: `${trade} ${band}`,
+    todo: 'Prime on until fuel is seen at the heater, and stop there.',
+    source: `${trade} ${band}`,
     judge(read) {
       const { strokes, last } = primedStrokes(read.build.primingRuns);
       if (!last) return read.missing('a priming run');
       const low = read.derived('priming.lowStrokes');
       read.note('Strokes since the line was empty', strokes, 'strokes');
-      if (last.outcome === 'none') return { level: 'fix', says: `No fuel came in ${show(strokes)} strokes.`, todo: 'Look at the fuel’s level, the pump’s arrow and the joints before the pump, before pumping on.' };
-      if (last.outcome === 'stopped') return { level: 'fix', says: `Priming stopped at ${show(strokes)} strokes before fuel was seen; ${show(low)} is the earliest.` };
-      if (strokes < low) return { level: 'watch', says: `Fuel was seen at the heater after ${show(strokes)} strokes, sooner than the earliest ${show(low)}: a length, a bore or the dose is not what is written here.`, todo: 'Measure line and dose again; the stroke count can’t be trusted until they agree.' };
+      if (last.outcome === 'none')
+        return {
+          level: 'fix',
+          says: `No fuel came in ${show(strokes)} strokes.`,
+          todo: 'Look at the fuel’s level, the pump’s arrow and the joints before the pump, before pumping on.',
+        };
+      if (last.outcome === 'stopped')
+        return {
+          level: 'fix',
+          says: `Priming stopped at ${show(strokes)} strokes before fuel was seen; ${show(low)} is the earliest.`,
+        };
+      if (strokes < low)
+        return {
+          level: 'watch',
+          says: `Fuel was seen at the heater after ${show(strokes)} strokes, sooner than the earliest ${show(low)}: a length, a bore or the dose is not what is written here.`,
+          todo: 'Measure line and dose again; the stroke count can’t be trusted until they agree.',
+        };
       return { level: 'sound', says: `Fuel at the heater after ${show(strokes)} strokes (earliest ${show(low)}).` };
     },
   },

@@ -12,7 +12,10 @@ export class NotMeasured extends Error {
   }
 }
 
-export interface Trail { inputs: Input[]; rules: Rule[] }
+export interface Trail {
+  inputs: Input[];
+  rules: Rule[];
+}
 
 /** A reader that writes down on `trail` all that is read through it. */
 export function makeReader(build: Build, trail: Trail, others: readonly Call[] = []): Reader {
@@ -25,7 +28,13 @@ export function makeReader(build: Build, trail: Trail, others: readonly Call[] =
     if (value === null) return null;
     const field = fieldAt(path);
     const shown = field.kind === 'choice' ? ((field.options as Record<string, string>)[value] ?? value) : value;
-    note({ path, label: field.label, value: shown, unit: field.kind === 'number' ? field.unit : '', origin: field.given ? 'given' : figure.fitted === null ? 'planned' : 'as fitted' });
+    note({
+      path,
+      label: field.label,
+      value: shown,
+      unit: field.kind === 'number' ? field.unit : '',
+      origin: field.given ? 'given' : figure.fitted === null ? 'planned' : 'as fitted',
+    });
     return value as ValueAt<P>;
   };
   const reader: Reader = {

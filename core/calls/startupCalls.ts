@@ -12,9 +12,13 @@ function lastStart(read: Reader) {
 /** The first start: volts, flame, amps, after-run. The last recorded start is judged. */
 export const startupCalls: readonly Judge[] = [
   {
-    id: 'start.voltage.sag', stage: 'startup', moment: 'handover', part: 'battery',
+    id: 'start.voltage.sag',
+    stage: 'startup',
+    moment: 'handover',
+    part: 'battery',
     why: 'The volts that reach the heater under the glow plug decide whether it lights on a cold morning.',
-    todo: 'Measure at the battery too, under glow: what is lost there is the battery, what is lost between is the feed.', source: trade,
+    todo: 'Measure at the battery too, under glow: what is lost there is the battery, what is lost between is the feed.',
+    source: trade,
     judge(read) {
       const { lowestStartV, restV } = lastStart(read);
       if (lowestStartV === null) return read.missing('volts at the heater under glow');
@@ -24,14 +28,22 @@ export const startupCalls: readonly Judge[] = [
       const fell = restV === null ? '' : `, from ${show(restV, 2)} V`;
       const says = `Volts fell to ${show(lowestStartV, 2)} V under glow${fell}`;
       if (lowestStartV < least) return { level: 'fix', says: `${says}; the low-voltage fault comes at ${trim(least)} V.` };
-      if (lowestStartV < least + (is24 ? 1 : 0.5)) return { level: 'watch', says: `${says}, ${show(lowestStartV - least, 2)} V above the low-voltage fault at ${trim(least)} V.` };
+      if (lowestStartV < least + (is24 ? 1 : 0.5))
+        return {
+          level: 'watch',
+          says: `${says}, ${show(lowestStartV - least, 2)} V above the low-voltage fault at ${trim(least)} V.`,
+        };
       return { level: 'sound', says: `${says} (fault at ${trim(least)} V).` };
     },
   },
   {
-    id: 'start.ignition', stage: 'startup', moment: 'handover', part: 'heater',
+    id: 'start.ignition',
+    stage: 'startup',
+    moment: 'handover',
+    part: 'heater',
     why: 'A slow or missing flame puts unburnt fuel into the chamber; several failed starts lock the unit.',
-    todo: 'Look at fuel at the heater, bubbles, and volts under glow, in this order, before the next start.', source: trade,
+    todo: 'Look at fuel at the heater, bubbles, and volts under glow, in this order, before the next start.',
+    source: trade,
     judge(read) {
       const { ignitionS, at } = lastStart(read);
       const tries = read.build.starts.length;
@@ -50,9 +62,13 @@ export const startupCalls: readonly Judge[] = [
     },
   },
   {
-    id: 'start.running.current', stage: 'startup', moment: 'handover', part: 'battery',
+    id: 'start.running.current',
+    stage: 'startup',
+    moment: 'handover',
+    part: 'battery',
     why: 'Current that stays up means a glow plug that does not go off or a fan that drags; it empties the battery by night.',
-    todo: 'See that the glow plug goes off after the flame; turn the fan by hand with the fuse out.', source: `${trade} The margin is Lorbet’s own choice.`,
+    todo: 'See that the glow plug goes off after the flame; turn the fan by hand with the fuse out.',
+    source: `${trade} The margin is Lorbet’s own choice.`,
     judge(read) {
       const { runningA } = lastStart(read);
       if (runningA === null) return read.missing('amps while running');
@@ -68,12 +84,21 @@ export const startupCalls: readonly Judge[] = [
     },
   },
   {
-    id: 'start.afterrun', stage: 'startup', moment: 'handover', part: 'heater',
+    id: 'start.afterrun',
+    stage: 'startup',
+    moment: 'handover',
+    part: 'heater',
     why: 'The fan clears and cools the burner after the flame; power cut while hot cooks the unit.',
-    todo: 'Stop it by its button only, and wait until the fan stops before the fuse or isolator is touched.', source: trade,
+    todo: 'Stop it by its button only, and wait until the fan stops before the fuse or isolator is touched.',
+    source: trade,
     judge(read) {
       const { afterrunS, at } = lastStart(read);
-      if (at.cut !== undefined) return { level: 'fix', says: `Power was cut while hot, ${show(at.cut)} s into the start.`, todo: 'Look the heater over for heat damage, then start and stop it once by its button, with the whole after-run.' };
+      if (at.cut !== undefined)
+        return {
+          level: 'fix',
+          says: `Power was cut while hot, ${show(at.cut)} s into the start.`,
+          todo: 'Look the heater over for heat damage, then start and stop it once by its button, with the whole after-run.',
+        };
       if (at.off === undefined) return read.missing('when the button was set to off');
       if (afterrunS === null) return read.missing('when the fan stopped');
       const [least, most] = [read.limit('afterrunMinS').value, read.limit('afterrunMaxS').value];

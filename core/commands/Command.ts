@@ -1,14 +1,33 @@
 import * as yup from 'yup';
 import type { CoReading, Identity, PrimingRun, StartEvent, StartReading } from '../build/Build';
-import { coReadingSchema, drawnSchema, eventSchema, identifier, identitySchema, oneOf, primingRunSchema, readingSchema, text } from '../build/buildSchema';
+import {
+  coReadingSchema,
+  drawnSchema,
+  eventSchema,
+  identifier,
+  identitySchema,
+  oneOf,
+  primingRunSchema,
+  readingSchema,
+  text,
+} from '../build/buildSchema';
 import type { FigurePath } from '../build/sheets';
 import type { LimitKey } from '../schools/limits';
 import type { Deed } from '../people/roles';
 
 export type Slot = 'planned' | 'fitted';
 /** One figure changed. `from` is what the person saw: where somebody else has changed it since, nobody is overwritten. */
-export interface Change { path: FigurePath; slot: Slot; from: number | string | null; to: number | string | null }
-export interface MakerChange { key: LimitKey; from: number | null; to: number | null }
+export interface Change {
+  path: FigurePath;
+  slot: Slot;
+  from: number | string | null;
+  to: number | string | null;
+}
+export interface MakerChange {
+  key: LimitKey;
+  from: number | null;
+  to: number | null;
+}
 
 /** Everything that can be done to a build. `reason` is asked for once the build is signed: it is then a correction. */
 export type Command = { reason?: string } & (
@@ -26,20 +45,50 @@ export type Command = { reason?: string } & (
 );
 export type CommandKind = Command['kind'];
 
-const shape = <T extends yup.ObjectShape>(fields: T) => yup.object({ kind: yup.string().defined(), reason: text(500, 10).optional(), ...fields }).defined().noUnknown('${path} holds a field that is not known here: ${unknown}').strict();
-const scalar = () => yup.mixed((v): v is number | string => typeof v === 'number' || typeof v === 'string').nullable().defined();
+const shape = <T extends yup.ObjectShape>(fields: T) =>
+  yup
+    .object({ kind: yup.string().defined(), reason: text(500, 10).optional(), ...fields })
+    .defined()
+    .noUnknown('${path} holds a field that is not known here: ${unknown}')
+    .strict();
+const scalar = () =>
+  yup
+    .mixed((v): v is number | string => typeof v === 'number' || typeof v === 'string')
+    .nullable()
+    .defined();
 const list = <T extends yup.ISchema<unknown>>(of: T, max: number, min = 0) => yup.array().of(of).defined().min(min).max(max);
 const changes = (fields: yup.ObjectShape) => list(yup.object(fields).defined().noUnknown().strict(), 200, 1);
 
 /** How each command has to look, and which deed a person must be allowed to do for it. */
 export const commandRules: Record<CommandKind, { deed: Deed; schema: yup.AnySchema }> = {
-  figures: { deed: 'work', schema: shape({ changes: changes({ path: text(60, 3), slot: oneOf({ planned: 1, fitted: 1 }), from: scalar(), to: scalar() }) }) },
-  maker: { deed: 'work', schema: shape({ changes: changes({ key: text(60, 1), from: yup.number().nullable().defined(), to: yup.number().nullable().defined() }) }) },
+  figures: {
+    deed: 'work',
+    schema: shape({
+      changes: changes({ path: text(60, 3), slot: oneOf({ planned: 1, fitted: 1 }), from: scalar(), to: scalar() }),
+    }),
+  },
+  maker: {
+    deed: 'work',
+    schema: shape({
+      changes: changes({ key: text(60, 1), from: yup.number().nullable().defined(), to: yup.number().nullable().defined() }),
+    }),
+  },
   identity: { deed: 'work', schema: shape({ from: identitySchema, to: identitySchema }) },
   note: { deed: 'work', schema: shape({ text: text(1000, 1) }) },
   priming: { deed: 'work', schema: shape({ run: primingRunSchema.omit(['at', 'by']) }) },
-  start: { deed: 'work', schema: shape({ id: identifier(), events: list(eventSchema, 200), readings: list(readingSchema, 20000), source: oneOf({ live: 1, csv: 1 }) }) },
-  readings: { deed: 'work', schema: shape({ startId: identifier(), events: list(eventSchema, 200), readings: list(readingSchema, 500) }) },
+  start: {
+    deed: 'work',
+    schema: shape({
+      id: identifier(),
+      events: list(eventSchema, 200),
+      readings: list(readingSchema, 20000),
+      source: oneOf({ live: 1, csv: 1 }),
+    }),
+  },
+  readings: {
+    deed: 'work',
+    schema: shape({ startId: identifier(), events: list(eventSchema, 200), readings: list(readingSchema, 500) }),
+  },
   co: { deed: 'work', schema: shape({ reading: coReadingSchema.omit(['at', 'by']) }) },
   waive: { deed: 'waive', schema: shape({ callId: text(60, 3), says: text(500, 1), why: text(500, 10) }) },
   unwaive: { deed: 'waive', schema: shape({ callId: text(60, 3) }) },

@@ -10,13 +10,19 @@ import type { Change, Command } from './Command';
 const lead: Author = { name: 'Test Lead', role: 'lead', at: '2026-11-20T10:00:00.000Z' };
 const fitter: Author = { ...lead, name: 'Test Fitter', role: 'fitter' };
 const drawn = 'M10,10L20,20L30,10L40,20';
-const angle = (from: number | null, to: number | null): Command => ({ kind: 'figures', changes: [{ path: 'fuel.pumpAngleDeg', slot: 'fitted', from, to }] });
+const angle = (from: number | null, to: number | null): Command => ({
+  kind: 'figures',
+  changes: [{ path: 'fuel.pumpAngleDeg', slot: 'fitted', from, to }],
+});
 function done(build: Build, command: Command, author = lead): Build {
   const applied = applyCommand(build, command, author);
   if (!applied.ok) throw new Error(applied.errors.join(' '));
   return applied.build;
 }
-const why = (build: Build, command: Command, author = lead) => { const applied = applyCommand(build, command, author); return applied.ok ? 'ok' : `${applied.why}: ${applied.errors.join(' ')}`; };
+const why = (build: Build, command: Command, author = lead) => {
+  const applied = applyCommand(build, command, author);
+  return applied.ok ? 'ok' : `${applied.why}: ${applied.errors.join(' ')}`;
+};
 const signed = () => done(soundBuild(), { kind: 'sign', typedName: 'test lead', drawn });
 
 test('a changed figure tells which calls it made and which it cleared', () => {
@@ -29,12 +35,30 @@ test('two people on one figure: the second is told both values and nothing is lo
   expect(second).toMatchObject({ ok: false, why: 'clash', clashes: [{ path: 'fuel.pumpAngleDeg', theirs: 30, yours: 20 }] });
 });
 test('changes to different figures commute', () => {
-  const change = fc.constantFrom(...figurePaths.filter((path) => fieldAt(path).kind === 'number' && !fieldAt(path).given)).chain((path) => { const field = fieldAt(path); return field.kind === 'number' ? fc.integer({ min: Math.ceil(field.min), max: Math.floor(field.max) }).map((to): Change => ({ path, slot: 'planned', from: (soundBuild().sheets as never as Record<string, Record<string, { planned: number }>>)[path.split('.')[0] ?? '']?.[path.split('.')[1] ?? '']?.planned ?? null, to })) : fc.constant<Change>({ path, slot: 'planned', from: null, to: null }); });
-  fc.assert(fc.property(change, change, (a, b) => {
-    fc.pre(a.path !== b.path);
-    const one = (c: Change): Command => ({ kind: 'figures', changes: [c] });
-    expect(done(done(soundBuild(), one(a)), one(b))).toEqual(done(done(soundBuild(), one(b)), one(a)));
-  }), { numRuns: 60 });
+  const change = fc
+    .constantFrom(...figurePaths.filter((path) => fieldAt(path).kind === 'number' && !fieldAt(path).given))
+    .chain((path) => {
+      const field = fieldAt(path);
+      return field.kind === 'number'
+        ? fc.integer({ min: Math.ceil(field.min), max: Math.floor(field.max) }).map((to): Change => ({
+            path,
+            slot: 'planned',
+            from:
+              (soundBuild().sheets as never as Record<string, Record<string, { planned: number }>>)[path.split('.')[0] ?? '']?.[
+                path.split('.')[1] ?? ''
+              ]?.planned ?? null,
+            to,
+          }))
+        : fc.constant<Change>({ path, slot: 'planned', from: null, to: null });
+    });
+  fc.assert(
+    fc.property(change, change, (a, b) => {
+      fc.pre(a.path !== b.path);
+      const one = (c: Change): Command => ({ kind: 'figures', changes: [c] });
+      expect(done(done(soundBuild(), one(a)), one(b))).toEqual(done(done(soundBuild(), one(b)), one(a)));
+    }),
+    { numRuns: 60 },
+  );
 });
 test('the build given is never touched, refused or not', () => {
   const build = soundBuild();
@@ -45,23 +69,60 @@ test('the build given is never touched, refused or not', () => {
 });
 test('bad values are refused in one sentence with field, value and what is allowed', () => {
   expect(why(soundBuild(), angle(25, 500))).toBe('invalid: Pump angle, outlet up is 500 deg; allowed is -90 to 90 deg.');
-  expect(why(soundBuild(), { kind: 'figures', changes: [{ path: 'fuel.nothing' as 'fuel.fuelLevelMm', slot: 'fitted', from: null, to: 1 }] })).toMatch(/fuel.nothing is no figure/);
-  expect(why(soundBuild(), { kind: 'figures', changes: [{ path: 'fuel.filterPlace', slot: 'fitted', from: 'beforePump', to: 'sideways' }] })).toMatch(/one of: before the pump/);
+  expect(
+    why(soundBuild(), {
+      kind: 'figures',
+      changes: [{ path: 'fuel.nothing' as 'fuel.fuelLevelMm', slot: 'fitted', from: null, to: 1 }],
+    }),
+  ).toMatch(/fuel.nothing is no figure/);
+  expect(
+    why(soundBuild(), {
+      kind: 'figures',
+      changes: [{ path: 'fuel.filterPlace', slot: 'fitted', from: 'beforePump', to: 'sideways' }],
+    }),
+  ).toMatch(/one of: before the pump/);
   expect(why(soundBuild(), { kind: 'maker', changes: [{ key: 'fuseA', from: null, to: 900 }] })).toMatch(/allowed is 1 to 100 A/);
 });
 test('what comes over the wire is read strictly', () => {
-  for (const bad of [null, 5, [], {}, { kind: 'drop' }, { kind: 'constructor' }, { kind: 'note' }, { kind: 'note', text: '' }, { kind: 'note', text: 'x', more: 1 }, { kind: 'figures', changes: [] }, { kind: 'sign', typedName: 'A', drawn: '<script>' }, JSON.parse('{"kind":"note","text":"x","__proto__":{"a":1}}')]) expect(readCommand(bad)).toMatchObject({ ok: false, errors: expect.arrayContaining([expect.stringMatching(/\.$/)]) });
+  for (const bad of [
+    null,
+    5,
+    [],
+    {},
+    { kind: 'drop' },
+    { kind: 'constructor' },
+    { kind: 'note' },
+    { kind: 'note', text: '' },
+    { kind: 'note', text: 'x', more: 1 },
+    { kind: 'figures', changes: [] },
+    { kind: 'sign', typedName: 'A', drawn: '<script>' },
+    JSON.parse('{"kind":"note","text":"x","__proto__":{"a":1}}'),
+  ])
+    expect(readCommand(bad)).toMatchObject({ ok: false, errors: expect.arrayContaining([expect.stringMatching(/\.$/)]) });
   expect(readCommand({ kind: 'note', text: 'dry after a night' }).ok).toBe(true);
 });
 test('roles: a viewer changes nothing, only a lead waives', () => {
   expect(why(soundBuild(), angle(25, 20), { ...lead, role: 'viewer' })).toMatch(/^forbidden/);
-  expect(why(soundBuild({ 'fuel.jointGapMm': 4 }), { kind: 'waive', callId: 'fuel.line.joint', says: 'x', why: 'a reason long enough' }, fitter)).toMatch(/^forbidden/);
+  expect(
+    why(
+      soundBuild({ 'fuel.jointGapMm': 4 }),
+      { kind: 'waive', callId: 'fuel.line.joint', says: 'x', why: 'a reason long enough' },
+      fitter,
+    ),
+  ).toMatch(/^forbidden/);
 });
 test('waivers: of a finding as it reads, never of a stop, never of a sound call', () => {
   const gap = soundBuild({ 'fuel.jointGapMm': 4 });
   const says = assess(gap).find((c) => c.id === 'fuel.line.joint')?.says ?? '';
-  const waive = (callId: string, text: string): Command => ({ kind: 'waive', callId, says: text, why: 'old joint, watched for a year' });
-  expect(assess(done(gap, waive('fuel.line.joint', says))).find((c) => c.id === 'fuel.line.joint')?.waived).toMatchObject({ by: 'Test Lead' });
+  const waive = (callId: string, text: string): Command => ({
+    kind: 'waive',
+    callId,
+    says: text,
+    why: 'old joint, watched for a year',
+  });
+  expect(assess(done(gap, waive('fuel.line.joint', says))).find((c) => c.id === 'fuel.line.joint')?.waived).toMatchObject({
+    by: 'Test Lead',
+  });
   expect(why(gap, waive('fuel.line.joint', 'something else'))).toMatch(/^standing.*something else now/);
   expect(why(gap, waive('fuel.bubbles', 'x'))).toMatch(/only a finding/);
   expect(why(soundBuild({ 'proving.coAlarmFitted': 'no' }), waive('co.alarm', 'x'))).toMatch(/a stop can’t be waived/);
@@ -77,7 +138,9 @@ describe('signing', () => {
     expect(why(build, { kind: 'note', text: 'phoned the owner' })).toBe('ok');
   });
   test('is refused while anything stands, under another name, or twice', () => {
-    expect(why(soundBuild({ 'fuel.jointGapMm': 4 }), { kind: 'sign', typedName: 'Test Lead', drawn })).toMatch(/^standing: fuel.line.joint/);
+    expect(why(soundBuild({ 'fuel.jointGapMm': 4 }), { kind: 'sign', typedName: 'Test Lead', drawn })).toMatch(
+      /^standing: fuel.line.joint/,
+    );
     expect(why(soundBuild(), { kind: 'sign', typedName: 'Somebody', drawn })).toMatch(/must be the name that is signed in/);
     expect(why(signed(), { kind: 'sign', typedName: 'Test Lead', drawn })).toMatch(/^locked/);
   });

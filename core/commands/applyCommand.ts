@@ -13,18 +13,37 @@ import { roleMay, type Role } from '../people/roles';
 import { limits, makerBounds } from '../schools/limits';
 import { commandRules, type Change, type Command, type CommandKind } from './Command';
 
-export interface Author { name: string; role: Role; at: string }
-export interface Clash { path: string; label: string; theirs: number | string | null; yours: number | string | null }
+export interface Author {
+  name: string;
+  role: Role;
+  at: string;
+}
+export interface Clash {
+  path: string;
+  label: string;
+  theirs: number | string | null;
+  yours: number | string | null;
+}
 /** What a change did to the calls; kept with the ledger row. */
-export interface CallChange { id: string; from: Level | null; to: Level; says: string }
+export interface CallChange {
+  id: string;
+  from: Level | null;
+  to: Level;
+  says: string;
+}
 
 export type Applied =
   | { ok: true; build: Build; kind: CommandKind; body: Record<string, unknown>; calls: CallChange[] }
   | { ok: false; why: 'invalid' | 'forbidden' | 'locked' | 'standing'; errors: string[] }
   | { ok: false; why: 'clash'; errors: string[]; clashes: Clash[] };
 
-const refuse = (why: 'invalid' | 'forbidden' | 'locked' | 'standing', ...errors: string[]): Applied => ({ ok: false, why, errors });
-const shown = (value: unknown) => (value === null ? 'empty' : typeof value === 'string' ? value : (JSON.stringify(value) ?? typeof value).slice(0, 60));
+const refuse = (why: 'invalid' | 'forbidden' | 'locked' | 'standing', ...errors: string[]): Applied => ({
+  ok: false,
+  why,
+  errors,
+});
+const shown = (value: unknown) =>
+  value === null ? 'empty' : typeof value === 'string' ? value : (JSON.stringify(value) ?? typeof value).slice(0, 60);
 
 /** Reads a command from anything that came over the wire. */
 export function readCommand(value: unknown): { ok: true; command: Command } | { ok: false; errors: string[] } {
@@ -41,7 +60,8 @@ export function readCommand(value: unknown): { ok: true; command: Command } | { 
  * @returns the new build with what the ledger keeps of it, or why not; then nothing has changed
  */
 export function applyCommand(build: Build, command: Command, author: Author): Applied {
-  if (!roleMay(author.role, commandRules[command.kind].deed)) return refuse('forbidden', `${author.name} signs in as ${author.role}; this is not for that role.`);
+  if (!roleMay(author.role, commandRules[command.kind].deed))
+    return refuse('forbidden', `${author.name} signs in as ${author.role}; this is not for that role.`);
   const signed = build.signatures.length > 0;
   if (signed && !['note', 'sign', 'waive', 'unwaive'].includes(command.kind) && !command.reason) {
     return refuse('locked', 'This build is signed and locked; a correction needs a reason of 10 characters or more.');
@@ -59,54 +79,101 @@ type Step = { ok: true; build: Build; body: Record<string, unknown> } | Extract<
 function carryOut(build: Build, command: Command, author: Author): Step {
   const stamp = { at: author.at, by: author.name };
   switch (command.kind) {
-    case 'figures': return changeFigures(build, command.changes);
+    case 'figures':
+      return changeFigures(build, command.changes);
     case 'maker': {
       const maker: Record<string, number> = { ...build.maker };
       const clashes: Clash[] = [];
       for (const { key, from, to } of command.changes) {
         const bounds = Object.hasOwn(limits, key) ? makerBounds(key) : null;
         if (!bounds) return refuse('invalid', `${key} is no figure that a maker gives.`);
-        if (to !== null && !(to >= bounds.min && to <= bounds.max)) return refuse('invalid', `${limits[key].label} is ${shown(to)}; allowed is ${bounds.min} to ${bounds.max} ${limits[key].unit}.`);
-        if ((maker[key] ?? null) !== from) clashes.push({ path: key, label: limits[key].label, theirs: maker[key] ?? null, yours: to });
+        if (to !== null && !(to >= bounds.min && to <= bounds.max))
+          return refuse(
+            'invalid',
+            `${limits[key].label} is ${shown(to)}; allowed is ${bounds.min} to ${bounds.max} ${limits[key].unit}.`,
+          );
+        if ((maker[key] ?? null) !== from)
+          clashes.push({ path: key, label: limits[key].label, theirs: maker[key] ?? null, yours: to });
         if (to === null) delete maker[key];
         else maker[key] = to;
       }
       return clashes.length > 0 ? clash(clashes) : { ok: true, build: { ...build, maker }, body: { changes: command.changes } };
     }
     case 'identity': {
-      const clashes = (Object.keys(command.from) as (keyof Build['identity'])[]).filter((key) => build.identity[key] !== command.from[key] && build.identity[key] !== command.to[key]);
-      if (clashes.length > 0) return clash(clashes.map((key) => ({ path: `identity.${key}`, label: key, theirs: String(build.identity[key]), yours: String(command.to[key]) })));
-      if (command.to.invented !== build.identity.invented) return refuse('invalid', 'invented can’t be changed: it tells demo data from real work.');
+      const clashes = (Object.keys(command.from) as (keyof Build['identity'])[]).filter(
+        (key) => build.identity[key] !== command.from[key] && build.identity[key] !== command.to[key],
+      );
+      if (clashes.length > 0)
+        return clash(
+          clashes.map((key) => ({
+            path: `identity.${key}`,
+            label: key,
+            theirs: String(build.identity[key]),
+            yours: String(command.to[key]),
+          })),
+        );
+      if (command.to.invented !== build.identity.invented)
+        return refuse('invalid', 'invented can’t be changed: it tells demo data from real work.');
       return { ok: true, build: { ...build, identity: command.to }, body: { from: command.from, to: command.to } };
     }
-    case 'note': return { ok: true, build, body: { text: command.text } };
-    case 'priming': return { ok: true, build: { ...build, primingRuns: [...build.primingRuns, { ...command.run, ...stamp }] }, body: { run: command.run } };
+    case 'note':
+      return { ok: true, build, body: { text: command.text } };
+    case 'priming':
+      return {
+        ok: true,
+        build: { ...build, primingRuns: [...build.primingRuns, { ...command.run, ...stamp }] },
+        body: { run: command.run },
+      };
     case 'start': {
       if (build.starts.some((run) => run.id === command.id)) return refuse('invalid', 'id is that of a start already kept.');
       const { id, events, readings, source } = command;
-      return { ok: true, build: { ...build, starts: [...build.starts, { id, ...stamp, events, readings }] }, body: { id, source, events: events.length, readings: readings.length } };
+      return {
+        ok: true,
+        build: { ...build, starts: [...build.starts, { id, ...stamp, events, readings }] },
+        body: { id, source, events: events.length, readings: readings.length },
+      };
     }
     case 'readings': {
       const run = build.starts.find((r) => r.id === command.startId);
       if (!run) return refuse('invalid', `startId ${command.startId} is no start of this build.`);
       const grown = { ...run, events: [...run.events, ...command.events], readings: [...run.readings, ...command.readings] };
-      return { ok: true, build: { ...build, starts: build.starts.map((r) => (r === run ? grown : r)) }, body: { startId: run.id, events: command.events, readings: command.readings } };
+      return {
+        ok: true,
+        build: { ...build, starts: build.starts.map((r) => (r === run ? grown : r)) },
+        body: { startId: run.id, events: command.events, readings: command.readings },
+      };
     }
-    case 'co': return { ok: true, build: { ...build, coReadings: [...build.coReadings, { ...command.reading, ...stamp }] }, body: { reading: command.reading } };
+    case 'co':
+      return {
+        ok: true,
+        build: { ...build, coReadings: [...build.coReadings, { ...command.reading, ...stamp }] },
+        body: { reading: command.reading },
+      };
     case 'waive': {
       const call = assess(build).find((c) => c.id === command.callId);
       if (!call) return refuse('invalid', `callId ${command.callId} is no call on this build.`);
       if (call.level === 'stop') return refuse('standing', `${call.id} is at stop; a stop can’t be waived, it has to be mended.`);
-      if (call.level !== 'fix' || call.stage === 'signoff') return refuse('standing', `${call.id} is at ${call.level}; only a finding at “put right” can be waived.`);
+      if (call.level !== 'fix' || call.stage === 'signoff')
+        return refuse('standing', `${call.id} is at ${call.level}; only a finding at “put right” can be waived.`);
       if (call.says !== command.says) return refuse('standing', `${call.id} says something else now: ${call.says}`);
       const waiver = { callId: call.id, says: call.says, reason: command.why, by: author.name, at: author.at };
-      return { ok: true, build: { ...build, waivers: [...build.waivers.filter((w) => w.callId !== call.id), waiver] }, body: { ...waiver } };
+      return {
+        ok: true,
+        build: { ...build, waivers: [...build.waivers.filter((w) => w.callId !== call.id), waiver] },
+        body: { ...waiver },
+      };
     }
     case 'unwaive': {
-      if (!build.waivers.some((w) => w.callId === command.callId)) return refuse('invalid', `callId ${command.callId} has no waiver.`);
-      return { ok: true, build: { ...build, waivers: build.waivers.filter((w) => w.callId !== command.callId) }, body: { callId: command.callId } };
+      if (!build.waivers.some((w) => w.callId === command.callId))
+        return refuse('invalid', `callId ${command.callId} has no waiver.`);
+      return {
+        ok: true,
+        build: { ...build, waivers: build.waivers.filter((w) => w.callId !== command.callId) },
+        body: { callId: command.callId },
+      };
     }
-    case 'sign': return sign(build, command, author);
+    case 'sign':
+      return sign(build, command, author);
   }
 }
 
@@ -117,14 +184,34 @@ function sign(build: Build, command: Extract<Command, { kind: 'sign' }>, author:
   const calls = [...standing.stop, ...standing.fix, ...standing.open];
   if (calls.length > 0) return refuse('standing', ...calls.map((c) => `${c.id}: ${c.says}`));
   const planned = unmeasuredFigures(build);
-  if (planned.length > 0) return refuse('standing', ...planned.map((path) => `${fieldAt(path).label} is planned but not entered as fitted.`));
-  if (command.typedName.trim().toLowerCase() !== author.name.trim().toLowerCase()) return refuse('invalid', `The typed name is “${command.typedName}”; it must be the name that is signed in, ${author.name}.`);
-  const signature = { by: author.name, role: author.role, typedName: command.typedName.trim(), at: author.at, drawn: command.drawn, buildHash: buildHash(build) };
-  return { ok: true, build: { ...build, signatures: [...build.signatures, signature] }, body: { typedName: signature.typedName, buildHash: signature.buildHash } };
+  if (planned.length > 0)
+    return refuse('standing', ...planned.map((path) => `${fieldAt(path).label} is planned but not entered as fitted.`));
+  if (command.typedName.trim().toLowerCase() !== author.name.trim().toLowerCase())
+    return refuse('invalid', `The typed name is “${command.typedName}”; it must be the name that is signed in, ${author.name}.`);
+  const signature = {
+    by: author.name,
+    role: author.role,
+    typedName: command.typedName.trim(),
+    at: author.at,
+    drawn: command.drawn,
+    buildHash: buildHash(build),
+  };
+  return {
+    ok: true,
+    build: { ...build, signatures: [...build.signatures, signature] },
+    body: { typedName: signature.typedName, buildHash: signature.buildHash },
+  };
 }
 
 function clash(clashes: Clash[]): Step {
-  return { ok: false, why: 'clash', clashes, errors: clashes.map((c) => `${c.label} was changed to ${shown(c.theirs)} by somebody else meanwhile; yours is ${shown(c.yours)}.`) };
+  return {
+    ok: false,
+    why: 'clash',
+    clashes,
+    errors: clashes.map(
+      (c) => `${c.label} was changed to ${shown(c.theirs)} by somebody else meanwhile; yours is ${shown(c.yours)}.`,
+    ),
+  };
 }
 
 function changeFigures(build: Build, changes: readonly Change[]): Step {
@@ -132,13 +219,25 @@ function changeFigures(build: Build, changes: readonly Change[]): Step {
   const clashes: Clash[] = [];
   const errors: string[] = [];
   for (const { path, slot, from, to } of changes) {
-    if (!isFigurePath(path)) { errors.push(`${String(path)} is no figure of a build.`); continue; }
+    if (!isFigurePath(path)) {
+      errors.push(`${String(path)} is no figure of a build.`);
+      continue;
+    }
     const field = fieldAt(path);
     const problem = to === null ? null : valueProblem(path, to);
-    if (problem) { errors.push(problem); continue; }
-    if (slot === 'fitted' && field.given) { errors.push(`${field.label} is given, not fitted.`); continue; }
+    if (problem) {
+      errors.push(problem);
+      continue;
+    }
+    if (slot === 'fitted' && field.given) {
+      errors.push(`${field.label} is given, not fitted.`);
+      continue;
+    }
     const now = figureAt(sheets, path);
-    if (now[slot] !== from && now[slot] !== to) { clashes.push({ path, label: field.label, theirs: now[slot], yours: to }); continue; }
+    if (now[slot] !== from && now[slot] !== to) {
+      clashes.push({ path, label: field.label, theirs: now[slot], yours: to });
+      continue;
+    }
     const [sheet, name] = path.split('.') as [SheetId, string];
     (sheets[sheet] as Record<string, unknown>)[name] = { ...now, [slot]: to };
   }
@@ -154,7 +253,10 @@ export function valueProblem(path: FigurePath, value: unknown): string | null {
     return null;
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
-    const allowed = field.kind === 'number' ? `${field.min} to ${field.max} ${field.unit}` : `one of: ${Object.values(field.options).join(', ')}`;
+    const allowed =
+      field.kind === 'number'
+        ? `${field.min} to ${field.max} ${field.unit}`
+        : `one of: ${Object.values(field.options).join(', ')}`;
     return `${field.label} is ${shown(value)}${field.kind === 'number' && typeof value === 'number' ? ` ${field.unit}` : ''}; allowed is ${allowed}.`;
   }
 }
@@ -163,5 +265,7 @@ function changedCalls(before: Build, after: Build): CallChange[] {
   if (before === after) return [];
   const level = (c: { level: Level; waived: unknown }) => (c.waived ? 'watch' : c.level);
   const old = new Map(assess(before).map((c) => [c.id, level(c)]));
-  return assess(after).filter((c) => old.get(c.id) !== level(c) && c.id !== 'signoff.open').map((c) => ({ id: c.id, from: old.get(c.id) ?? null, to: level(c), says: c.says }));
+  return assess(after)
+    .filter((c) => old.get(c.id) !== level(c) && c.id !== 'signoff.open')
+    .map((c) => ({ id: c.id, from: old.get(c.id) ?? null, to: level(c), says: c.says }));
 }

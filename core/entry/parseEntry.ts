@@ -1,11 +1,24 @@
-import { coPlaces, primingOutcomes, quantities, startEvents, type Build, type QuantityId, type StartEventKind, type StartRun } from '../build/Build';
+import {
+  coPlaces,
+  primingOutcomes,
+  quantities,
+  startEvents,
+  type Build,
+  type QuantityId,
+  type StartEventKind,
+  type StartRun,
+} from '../build/Build';
 import { fieldAt, figureAt, figurePaths, valueAt, type FigurePath } from '../build/sheets';
 import { valueProblem } from '../commands/applyCommand';
 import type { Command, Slot } from '../commands/Command';
 import { parseQuantity } from '../units/parseQuantity';
 import type { UnitId } from '../units/units';
 
-export interface EntryContext { build: Build; /** the clock, ms */ nowMs: number; newId: () => string }
+export interface EntryContext {
+  build: Build;
+  /** the clock, ms */ nowMs: number;
+  newId: () => string;
+}
 export type Entry =
   /** Understood; `reads` says back how. */
   | { kind: 'command'; command: Command; reads: string }
@@ -14,8 +27,31 @@ export type Entry =
   | { kind: 'refused'; sentence: string };
 
 const numberWithUnit = /([-+−]?\d[\d.,]*)\s*(°\s?[cf]|°|"|'|[a-zµωΩ%][a-zΩω²2]*)?/iu;
-const eventWords: Record<string, StartEventKind> = { on: 'on', 'button on': 'on', glow: 'glow', 'glow on': 'glow', 'glow plug on': 'glow', 'pump clicks': 'pump', clicks: 'pump', flame: 'flame', full: 'full', 'full output': 'full', off: 'off', 'button off': 'off', 'fan stopped': 'end', 'power cut': 'cut' };
-const readingWords: Record<string, QuantityId> = { 'under glow': 'volts', volts: 'volts', amps: 'amps', hertz: 'hertz', hz: 'hertz', outlet: 'outletC', return: 'returnC' };
+const eventWords: Record<string, StartEventKind> = {
+  on: 'on',
+  'button on': 'on',
+  glow: 'glow',
+  'glow on': 'glow',
+  'glow plug on': 'glow',
+  'pump clicks': 'pump',
+  clicks: 'pump',
+  flame: 'flame',
+  full: 'full',
+  'full output': 'full',
+  off: 'off',
+  'button off': 'off',
+  'fan stopped': 'end',
+  'power cut': 'cut',
+};
+const readingWords: Record<string, QuantityId> = {
+  'under glow': 'volts',
+  volts: 'volts',
+  amps: 'amps',
+  hertz: 'hertz',
+  hz: 'hertz',
+  outlet: 'outletC',
+  return: 'returnC',
+};
 const steadyWords = /^(running|at full|at minimum|while running)$/;
 const unitQuantity: Record<string, QuantityId> = { v: 'volts', a: 'amps', hz: 'hertz' };
 
@@ -26,7 +62,8 @@ const unitQuantity: Record<string, QuantityId> = { v: 'volts', a: 'amps', hz: 'h
 export function parseEntry(line: string, context: EntryContext): Entry {
   const text = line.normalize('NFKC').trim().replace(/\s+/g, ' ');
   if (text === '') return { kind: 'refused', sentence: 'The line is empty.' };
-  if (text.length > 1000) return { kind: 'refused', sentence: `The line holds ${text.length} characters; at most 1000 are allowed.` };
+  if (text.length > 1000)
+    return { kind: 'refused', sentence: `The line holds ${text.length} characters; at most 1000 are allowed.` };
   const note = /^note:?\s+(.+)$/i.exec(text);
   if (note?.[1]) return { kind: 'command', command: { kind: 'note', text: note[1] }, reads: `note: ${note[1]}` };
   const lower = text.toLowerCase();
@@ -48,8 +85,26 @@ export function parseEntry(line: string, context: EntryContext): Entry {
   return quantityEntry(text, rest, quantity, match[2] && isUnit(match[2]) ? match[2].toLowerCase() : '', slot, context);
 }
 
-const allUnits: readonly UnitId[] = ['mm', 'deg', '°C', 'V', 'A', 'Ah', 'mΩ', 'mm²', 'Hz', 'mL', 'kW', '%', 'h', 's', 'ppm', 'strokes'];
-const isUnit = (word: string): boolean => word.toLowerCase() === 'awg' || allUnits.some((unit) => parseQuantity(`1 ${word}`, unit).ok);
+const allUnits: readonly UnitId[] = [
+  'mm',
+  'deg',
+  '°C',
+  'V',
+  'A',
+  'Ah',
+  'mΩ',
+  'mm²',
+  'Hz',
+  'mL',
+  'kW',
+  '%',
+  'h',
+  's',
+  'ppm',
+  'strokes',
+];
+const isUnit = (word: string): boolean =>
+  word.toLowerCase() === 'awg' || allUnits.some((unit) => parseQuantity(`1 ${word}`, unit).ok);
 
 function quantityEntry(text: string, rest: string, quantity: string, unitWord: string, slot: Slot, context: EntryContext): Entry {
   const fits = (path: FigurePath) => {
@@ -64,16 +119,35 @@ function quantityEntry(text: string, rest: string, quantity: string, unitWord: s
   const [only] = exactFit;
   if (only && exactFit.length === 1) return figureEntry(only, quantity, slot, context);
   // A number that does not fit the one figure that was named: say so, unless another figure of that name takes it.
-  const near = (rest === '' ? figurePaths.filter((path) => fieldAt(path).words) : named((word) => wordsOverlap(word, rest))).filter((path) => fits(path) && (unitWord !== '' || rest !== ''));
-  const readings = !liveStart(context.build) || rest !== '' ? [] : unitQuantity[unitWord] ? [unitQuantity[unitWord]] : /c$/.test(unitWord) ? (['outletC', 'returnC'] as const) : [];
+  const near = (
+    rest === '' ? figurePaths.filter((path) => fieldAt(path).words) : named((word) => wordsOverlap(word, rest))
+  ).filter((path) => fits(path) && (unitWord !== '' || rest !== ''));
+  const readings =
+    !liveStart(context.build) || rest !== ''
+      ? []
+      : unitQuantity[unitWord]
+        ? [unitQuantity[unitWord]]
+        : /c$/.test(unitWord)
+          ? (['outletC', 'returnC'] as const)
+          : [];
   const options = [
-    ...readings.map((id) => ({ label: `${quantities[id].label}, now: ${quantity}`, line: `${Object.entries(readingWords).find(([, q]) => q === id)?.[0]} ${quantity}` })),
-    ...near.slice(0, 6).map((path) => ({ label: `${fieldAt(path).label}: ${quantity}`, line: `${slot === 'planned' ? 'planned ' : ''}${fieldAt(path).words?.[0]} ${quantity}` })),
+    ...readings.map((id) => ({
+      label: `${quantities[id].label}, now: ${quantity}`,
+      line: `${Object.entries(readingWords).find(([, q]) => q === id)?.[0]} ${quantity}`,
+    })),
+    ...near.slice(0, 6).map((path) => ({
+      label: `${fieldAt(path).label}: ${quantity}`,
+      line: `${slot === 'planned' ? 'planned ' : ''}${fieldAt(path).words?.[0]} ${quantity}`,
+    })),
   ];
   const [named1] = exact;
   if (named1 && options.length === 0) return figureEntry(named1, quantity, slot, context);
   if (options.length === 0) return asNote(text, 'That line names no figure that is known here.');
-  return { kind: 'ask', question: `Which is “${text}”?`, options: [...options, { label: 'Keep it as a note', line: `note ${text}` }] };
+  return {
+    kind: 'ask',
+    question: `Which is “${text}”?`,
+    options: [...options, { label: 'Keep it as a note', line: `note ${text}` }],
+  };
 }
 
 const wordsOverlap = (word: string, rest: string): boolean => word.split(' ').some((w) => rest.split(' ').includes(w));
@@ -82,11 +156,19 @@ function figureEntry(path: FigurePath, quantity: string, slot: Slot, { build }: 
   const field = fieldAt(path);
   if (field.kind !== 'number') return { kind: 'refused', sentence: `${field.label} is chosen on its sheet, not typed here.` };
   const parsed = parseQuantity(quantity, field.unit);
-  if (!parsed.ok) return { kind: 'refused', sentence: `${field.label}: “${quantity}” ${parsed.reason}; allowed is ${field.min} to ${field.max} ${field.unit}.` };
+  if (!parsed.ok)
+    return {
+      kind: 'refused',
+      sentence: `${field.label}: “${quantity}” ${parsed.reason}; allowed is ${field.min} to ${field.max} ${field.unit}.`,
+    };
   const problem = valueProblem(path, parsed.value);
   if (problem) return { kind: 'refused', sentence: problem };
   const at: Slot = field.given ? 'planned' : slot;
-  return { kind: 'command', command: { kind: 'figures', changes: [{ path, slot: at, from: figureAt(build.sheets, path)[at], to: parsed.value }] }, reads: `${field.label} ${parsed.value} ${field.unit}, ${field.given ? 'given' : at === 'planned' ? 'planned' : 'as fitted'}` };
+  return {
+    kind: 'command',
+    command: { kind: 'figures', changes: [{ path, slot: at, from: figureAt(build.sheets, path)[at], to: parsed.value }] },
+    reads: `${field.label} ${parsed.value} ${field.unit}, ${field.given ? 'given' : at === 'planned' ? 'planned' : 'as fitted'}`,
+  };
 }
 
 function asNote(text: string, why: string): Entry {
@@ -99,41 +181,91 @@ function liveStart({ starts }: Build): StartRun | null {
   return run && !run.events.some(({ event }) => event === 'end' || event === 'cut') ? run : null;
 }
 
-function startEntry({ build, nowMs }: EntryContext, what: { events?: StartEventKind[]; reading?: { quantity: QuantityId; value: number } }, reads: string): Entry {
+function startEntry(
+  { build, nowMs }: EntryContext,
+  what: { events?: StartEventKind[]; reading?: { quantity: QuantityId; value: number } },
+  reads: string,
+): Entry {
   const run = liveStart(build);
-  if (!run) return { kind: 'refused', sentence: 'No start is being logged; begin one on the First start sheet, then enter readings.' };
+  if (!run)
+    return { kind: 'refused', sentence: 'No start is being logged; begin one on the First start sheet, then enter readings.' };
   const atS = Math.round(Math.max(0, nowMs - Date.parse(run.at)) / 100) / 10;
-  if (atS > 86400) return { kind: 'refused', sentence: 'The last start was begun more than a day ago; begin a new one on the First start sheet.' };
-  return { kind: 'command', command: { kind: 'readings', startId: run.id, events: (what.events ?? []).map((event) => ({ atS, event })), readings: what.reading ? [{ atS, ...what.reading }] : [] }, reads: `${reads}, ${Math.round(atS)} s into the start` };
+  if (atS > 86400)
+    return {
+      kind: 'refused',
+      sentence: 'The last start was begun more than a day ago; begin a new one on the First start sheet.',
+    };
+  return {
+    kind: 'command',
+    command: {
+      kind: 'readings',
+      startId: run.id,
+      events: (what.events ?? []).map((event) => ({ atS, event })),
+      readings: what.reading ? [{ atS, ...what.reading }] : [],
+    },
+    reads: `${reads}, ${Math.round(atS)} s into the start`,
+  };
 }
 
 function readingEntry(context: EntryContext, quantity: QuantityId, text: string): Entry {
   const { unit, label, min, max } = quantities[quantity];
   const parsed = parseQuantity(text, unit);
-  if (!parsed.ok) return { kind: 'refused', sentence: `${label}: “${text}” ${parsed.reason}; allowed is ${min} to ${max} ${unit}.` };
-  if (parsed.value < min || parsed.value > max) return { kind: 'refused', sentence: `${label} is ${parsed.value} ${unit}; allowed is ${min} to ${max} ${unit}.` };
+  if (!parsed.ok)
+    return { kind: 'refused', sentence: `${label}: “${text}” ${parsed.reason}; allowed is ${min} to ${max} ${unit}.` };
+  if (parsed.value < min || parsed.value > max)
+    return { kind: 'refused', sentence: `${label} is ${parsed.value} ${unit}; allowed is ${min} to ${max} ${unit}.` };
   return startEntry(context, { reading: { quantity, value: parsed.value } }, `${label} ${parsed.value} ${unit}`);
 }
 
 function primeEntry(text: string, { build, newId }: EntryContext): Entry {
   const count = /\b(\d{1,6})\b/.exec(text)?.[1];
   if (!count) return { kind: 'refused', sentence: `“${text}” has no count; write it as: prime 140 strokes.` };
-  const outcome = (Object.keys(primingOutcomes) as (keyof typeof primingOutcomes)[]).find((id) => new RegExp(`\\b${id}\\b`).test(text));
+  const outcome = (Object.keys(primingOutcomes) as (keyof typeof primingOutcomes)[]).find((id) =>
+    new RegExp(`\\b${id}\\b`).test(text),
+  );
   const start = /\bempty\b/.test(text) ? true : /\bmore\b/.test(text) ? false : build.primingRuns.length === 0 ? true : null;
   const base = `prime ${count} strokes${/\bempty\b/.test(text) ? ' empty' : /\bmore\b/.test(text) ? ' more' : ''}`;
-  if (!outcome) return { kind: 'ask', question: `${count} strokes: how did it end?`, options: Object.entries(primingOutcomes).map(([id, label]) => ({ label, line: `${base} ${id}` })) };
-  if (start === null) return { kind: 'ask', question: 'Was the line empty before these strokes?', options: [{ label: 'Yes, it was empty', line: `prime ${count} strokes empty ${outcome}` }, { label: 'No, they add to the last run', line: `prime ${count} strokes more ${outcome}` }] };
+  if (!outcome)
+    return {
+      kind: 'ask',
+      question: `${count} strokes: how did it end?`,
+      options: Object.entries(primingOutcomes).map(([id, label]) => ({ label, line: `${base} ${id}` })),
+    };
+  if (start === null)
+    return {
+      kind: 'ask',
+      question: 'Was the line empty before these strokes?',
+      options: [
+        { label: 'Yes, it was empty', line: `prime ${count} strokes empty ${outcome}` },
+        { label: 'No, they add to the last run', line: `prime ${count} strokes more ${outcome}` },
+      ],
+    };
   const frequencyHz = valueAt(build.sheets, 'priming.primingHz');
-  if (frequencyHz === null) return { kind: 'refused', sentence: 'Pump frequency while priming is not known; enter it on the Priming sheet first.' };
-  return { kind: 'command', command: { kind: 'priming', run: { id: newId(), strokes: Number(count), frequencyHz, fromEmpty: start, outcome } }, reads: `priming, ${count} strokes, ${primingOutcomes[outcome]}` };
+  if (frequencyHz === null)
+    return { kind: 'refused', sentence: 'Pump frequency while priming is not known; enter it on the Priming sheet first.' };
+  return {
+    kind: 'command',
+    command: { kind: 'priming', run: { id: newId(), strokes: Number(count), frequencyHz, fromEmpty: start, outcome } },
+    reads: `priming, ${count} strokes, ${primingOutcomes[outcome]}`,
+  };
 }
 
 function coEntry(text: string, { newId }: EntryContext): Entry {
   if (/^co2\b/.test(text)) return { kind: 'refused', sentence: 'CO2 is carbon dioxide; only carbon monoxide (CO) is kept here.' };
   const parsed = parseQuantity(/(-?\d[\d.,]*\s*(?:ppm)?)/.exec(text)?.[1] ?? '', 'ppm');
   if (!parsed.ok) return { kind: 'refused', sentence: `Carbon monoxide ${parsed.reason}; write it as: CO 0 ppm pillow.` };
-  if (parsed.value < 0 || parsed.value > 2000) return { kind: 'refused', sentence: `Carbon monoxide is ${parsed.value} ppm; allowed is 0 to 2000 ppm.` };
+  if (parsed.value < 0 || parsed.value > 2000)
+    return { kind: 'refused', sentence: `Carbon monoxide is ${parsed.value} ppm; allowed is 0 to 2000 ppm.` };
   const place = (Object.keys(coPlaces) as (keyof typeof coPlaces)[]).find((id) => new RegExp(`\\b${id}\\b`).test(text));
-  if (!place) return { kind: 'ask', question: `Where was ${parsed.value} ppm read?`, options: Object.entries(coPlaces).map(([id, label]) => ({ label, line: `co ${parsed.value} ppm ${id}` })) };
-  return { kind: 'command', command: { kind: 'co', reading: { id: newId(), ppm: parsed.value, place } }, reads: `carbon monoxide ${parsed.value} ppm at the ${coPlaces[place]}` };
+  if (!place)
+    return {
+      kind: 'ask',
+      question: `Where was ${parsed.value} ppm read?`,
+      options: Object.entries(coPlaces).map(([id, label]) => ({ label, line: `co ${parsed.value} ppm ${id}` })),
+    };
+  return {
+    kind: 'command',
+    command: { kind: 'co', reading: { id: newId(), ppm: parsed.value, place } },
+    reads: `carbon monoxide ${parsed.value} ppm at the ${coPlaces[place]}`,
+  };
 }

@@ -4,7 +4,18 @@ import { makeReader, NotMeasured, type Trail } from '../calls/reader';
 import type { Rule } from '../schools/ruleFor';
 import { derived, type DerivedKey } from './derived';
 
-export interface Explained { key: DerivedKey; label: string; unit: string; decimals: number; formula: string; source: string; value: number | null; inputs: Input[]; rules: Rule[]; missing: readonly string[] }
+export interface Explained {
+  key: DerivedKey;
+  label: string;
+  unit: string;
+  decimals: number;
+  formula: string;
+  source: string;
+  value: number | null;
+  inputs: Input[];
+  rules: Rule[];
+  missing: readonly string[];
+}
 
 /** A computed figure of a build with its formula, its inputs and its source; value null where an input is missing. */
 export function explain(build: Build, key: DerivedKey): Explained {

@@ -8,7 +8,12 @@ const inputAt = (read: Reader, frequencyHz: number): number => {
   const { dose, grade } = read.all({ dose: 'heater.strokeVolumeMl', grade: 'heater.fuelGrade' });
   const fuel = fuels[grade];
   // The dose is a volume at pump temperature; 15 °C stands for it.
-  return heatInputKw({ frequencyHz, strokeVolumeMl: dose, densityKgM3: densityKgM3(fuel.densityKgM3At15C, 15), heatingValueMJKg: fuel.heatingValueMJKg });
+  return heatInputKw({
+    frequencyHz,
+    strokeVolumeMl: dose,
+    densityKgM3: densityKgM3(fuel.densityKgM3At15C, 15),
+    heatingValueMJKg: fuel.heatingValueMJKg,
+  });
 };
 const highest = (read: Reader) => read.all({ hz: 'heater.pumpMaxHz' }).hz;
 const lowest = (read: Reader) => read.all({ hz: 'heater.pumpMinHz' }).hz;
@@ -16,10 +21,53 @@ const outputFormula = 'f × V × ρ × H × η';
 const source = 'definition; fuel after its standard (from memory); η common practice unless the maker’s';
 
 export const heaterFigures = {
-  'heater.inputMaxKw': { label: 'Heat in the fuel at full', unit: 'kW', decimals: 2, formula: 'f × V × ρ × H', source, compute: (read: Reader) => inputAt(read, highest(read)) },
-  'heater.outputMaxKw': { label: 'Output at full', unit: 'kW', decimals: 2, formula: outputFormula, source, compute: (read: Reader) => (inputAt(read, highest(read)) * read.limit('efficiencyPercent').value) / 100 },
-  'heater.outputMinKw': { label: 'Output at lowest', unit: 'kW', decimals: 2, formula: outputFormula, source, compute: (read: Reader) => (inputAt(read, lowest(read)) * read.limit('efficiencyPercent').value) / 100 },
-  'heater.fuelMaxLH': { label: 'Fuel at full', unit: 'L/h', decimals: 2, formula: 'f × V × 3.6', source: 'definition', compute: (read: Reader) => highest(read) * read.all({ dose: 'heater.strokeVolumeMl' }).dose * 3.6 },
-  'heater.nightMinL': { label: 'Fuel a night, all at lowest', unit: 'L', decimals: 2, formula: 'f × V × 3.6 × hours', source: 'definition', compute: (read: Reader) => lowest(read) * read.all({ dose: 'heater.strokeVolumeMl' }).dose * 3.6 * read.all({ h: 'heater.nightHours' }).h },
-  'heater.nightMaxL': { label: 'Fuel a night, all at full', unit: 'L', decimals: 2, formula: 'f × V × 3.6 × hours', source: 'definition', compute: (read: Reader): number => read.derived('heater.fuelMaxLH') * read.all({ h: 'heater.nightHours' }).h },
+  'heater.inputMaxKw': {
+    label: 'Heat in the fuel at full',
+    unit: 'kW',
+    decimals: 2,
+    formula: 'f × V × ρ × H',
+    source,
+    compute: (read: Reader) => inputAt(read, highest(read)),
+  },
+  'heater.outputMaxKw': {
+    label: 'Output at full',
+    unit: 'kW',
+    decimals: 2,
+    formula: outputFormula,
+    source,
+    compute: (read: Reader) => (inputAt(read, highest(read)) * read.limit('efficiencyPercent').value) / 100,
+  },
+  'heater.outputMinKw': {
+    label: 'Output at lowest',
+    unit: 'kW',
+    decimals: 2,
+    formula: outputFormula,
+    source,
+    compute: (read: Reader) => (inputAt(read, lowest(read)) * read.limit('efficiencyPercent').value) / 100,
+  },
+  'heater.fuelMaxLH': {
+    label: 'Fuel at full',
+    unit: 'L/h',
+    decimals: 2,
+    formula: 'f × V × 3.6',
+    source: 'definition',
+    compute: (read: Reader) => highest(read) * read.all({ dose: 'heater.strokeVolumeMl' }).dose * 3.6,
+  },
+  'heater.nightMinL': {
+    label: 'Fuel a night, all at lowest',
+    unit: 'L',
+    decimals: 2,
+    formula: 'f × V × 3.6 × hours',
+    source: 'definition',
+    compute: (read: Reader) =>
+      lowest(read) * read.all({ dose: 'heater.strokeVolumeMl' }).dose * 3.6 * read.all({ h: 'heater.nightHours' }).h,
+  },
+  'heater.nightMaxL': {
+    label: 'Fuel a night, all at full',
+    unit: 'L',
+    decimals: 2,
+    formula: 'f × V × 3.6 × hours',
+    source: 'definition',
+    compute: (read: Reader): number => read.derived('heater.fuelMaxLH') * read.all({ h: 'heater.nightHours' }).h,
+  },
 } satisfies Record<string, Derived>;

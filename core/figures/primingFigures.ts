@@ -11,9 +11,44 @@ const strokes = (read: Reader) => strokesToFill(toFillMl(read), read.all({ dose:
 const band = 'dose ± 10 %, volume ± 5 %, both at their worst: assumption, common practice, no source';
 
 export const primingFigures = {
-  'priming.toFillMl': { label: 'To fill', unit: 'mL', decimals: 1, formula: 'line + filter − syringe', source: 'geometry', compute: toFillMl },
-  'priming.expectedStrokes': { label: 'Fills in', unit: 'strokes', decimals: 0, formula: 'volume / dose', source: 'definition', compute: (read: Reader) => strokes(read).expected },
-  'priming.lowStrokes': { label: 'At the earliest', unit: 'strokes', decimals: 0, formula: '0.95 volume / 1.10 dose', source: band, compute: (read: Reader) => strokes(read).low },
-  'priming.highStrokes': { label: 'At the latest', unit: 'strokes', decimals: 0, formula: '1.05 volume / 0.90 dose', source: band, compute: (read: Reader) => strokes(read).high },
-  'priming.expectedS': { label: 'That takes', unit: 's', decimals: 0, formula: 'strokes / f', source: 'definition', compute: (read: Reader) => strokes(read).expected / read.all({ hz: 'priming.primingHz' }).hz },
+  'priming.toFillMl': {
+    label: 'To fill',
+    unit: 'mL',
+    decimals: 1,
+    formula: 'line + filter − syringe',
+    source: 'geometry',
+    compute: toFillMl,
+  },
+  'priming.expectedStrokes': {
+    label: 'Fills in',
+    unit: 'strokes',
+    decimals: 0,
+    formula: 'volume / dose',
+    source: 'definition',
+    compute: (read: Reader) => strokes(read).expected,
+  },
+  'priming.lowStrokes': {
+    label: 'At the earliest',
+    unit: 'strokes',
+    decimals: 0,
+    formula: '0.95 volume / 1.10 dose',
+    source: band,
+    compute: (read: Reader) => strokes(read).low,
+  },
+  'priming.highStrokes': {
+    label: 'At the latest',
+    unit: 'strokes',
+    decimals: 0,
+    formula: '1.05 volume / 0.90 dose',
+    source: band,
+    compute: (read: Reader) => strokes(read).high,
+  },
+  'priming.expectedS': {
+    label: 'That takes',
+    unit: 's',
+    decimals: 0,
+    formula: 'strokes / f',
+    source: 'definition',
+    compute: (read: Reader) => strokes(read).expected / read.all({ hz: 'priming.primingHz' }).hz,
+  },
 } satisfies Record<string, Derived>;

@@ -8,7 +8,9 @@ const epanetGravity = 32.2 * 0.3048;
 /** Loss of one line by the EPANET engine: a reservoir, a pipe and a demand at its end. */
 function epanetDropPa(workspace: Workspace, line: LineFlow): number {
   const roughnessMm = (line.roughnessM ?? 1.5e-6) * 1000;
-  workspace.writeFile('net.inp', `[JUNCTIONS]
+  workspace.writeFile(
+    'net.inp',
+    `[JUNCTIONS]
 J 0 ${line.flowMlS / 1000}
 [RESERVOIRS]
 R 200000
@@ -21,7 +23,8 @@ Viscosity ${(line.viscosityMm2S * 1e-6).toFixed(12)}
 Accuracy 0.00001
 Trials 200
 [END]
-`);
+`,
+  );
   const project = new Project(workspace);
   project.open('net.inp', 'net.rpt', 'net.out');
   project.solveH();
@@ -39,19 +42,41 @@ describe('lineDropPa', () => {
     expect(lineDropPa({ lengthM: 2, boreMm: 2, flowMlS: 0.5, viscosityMm2S: 3.5, densityKgM3: 832 })).toBeCloseTo(7415, -0.5);
   });
 
-  const laminar = fc.record({ lengthM: fc.double({ min: 0.2, max: 10, noNaN: true }), boreMm: fc.double({ min: 1, max: 6, noNaN: true }), flowMlS: fc.double({ min: 0.05, max: 1.5, noNaN: true }), viscosityMm2S: fc.double({ min: 1.5, max: 20, noNaN: true }), densityKgM3: fc.double({ min: 760, max: 900, noNaN: true }) });
-  const turbulent = fc.record({ lengthM: fc.double({ min: 0.5, max: 10, noNaN: true }), boreMm: fc.double({ min: 2, max: 8, noNaN: true }), flowMlS: fc.double({ min: 20, max: 400, noNaN: true }), viscosityMm2S: fc.double({ min: 1, max: 3, noNaN: true }), densityKgM3: fc.double({ min: 760, max: 900, noNaN: true }) });
+  const laminar = fc.record({
+    lengthM: fc.double({ min: 0.2, max: 10, noNaN: true }),
+    boreMm: fc.double({ min: 1, max: 6, noNaN: true }),
+    flowMlS: fc.double({ min: 0.05, max: 1.5, noNaN: true }),
+    viscosityMm2S: fc.double({ min: 1.5, max: 20, noNaN: true }),
+    densityKgM3: fc.double({ min: 760, max: 900, noNaN: true }),
+  });
+  const turbulent = fc.record({
+    lengthM: fc.double({ min: 0.5, max: 10, noNaN: true }),
+    boreMm: fc.double({ min: 2, max: 8, noNaN: true }),
+    flowMlS: fc.double({ min: 20, max: 400, noNaN: true }),
+    viscosityMm2S: fc.double({ min: 1, max: 3, noNaN: true }),
+    densityKgM3: fc.double({ min: 760, max: 900, noNaN: true }),
+  });
 
   test.each([
     ['laminar, 200 generated lines, within 0.5 %', laminar, (re: number) => re < 1990, 200, 0.005],
     ['turbulent, 50 generated lines, within 2 %', turbulent, (re: number) => re > 4050 && re < 1e5, 50, 0.02],
   ] as const)('agrees with the EPANET engine: %s', (_name, lines, inRange, runs, share) => {
     let worst = 0;
-    for (const line of fc.sample(lines.filter((l) => inRange(reynolds(l))), { numRuns: runs, seed: 7 })) worst = Math.max(worst, Math.abs(lineDropPa(line) / epanetDropPa(workspace, line) - 1));
+    for (const line of fc.sample(
+      lines.filter((l) => inRange(reynolds(l))),
+      { numRuns: runs, seed: 7 },
+    ))
+      worst = Math.max(worst, Math.abs(lineDropPa(line) / epanetDropPa(workspace, line) - 1));
     expect(worst).toBeLessThan(share);
   });
 
   test('rises with flow everywhere, through the transition too', () => {
-    fc.assert(fc.property(laminar, fc.double({ min: 1.01, max: 50, noNaN: true }), (line, more) => lineDropPa({ ...line, flowMlS: line.flowMlS * more }) > lineDropPa(line)));
+    fc.assert(
+      fc.property(
+        laminar,
+        fc.double({ min: 1.01, max: 50, noNaN: true }),
+        (line, more) => lineDropPa({ ...line, flowMlS: line.flowMlS * more }) > lineDropPa(line),
+      ),
+    );
   });
 });

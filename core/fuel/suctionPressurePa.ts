@@ -9,6 +9,11 @@ export const gravityMS2 = 9.80665;
  * @returns Pa, absolute; below 0 no liquid could follow
  * @source hydrostatics
  */
-export function suctionPressurePa(p: { ambientPa: number; surfaceAbovePumpM: number; densityKgM3: number; frictionPa: number }): number {
+export function suctionPressurePa(p: {
+  ambientPa: number;
+  surfaceAbovePumpM: number;
+  densityKgM3: number;
+  frictionPa: number;
+}): number {
   return p.ambientPa + p.densityKgM3 * gravityMS2 * p.surfaceAbovePumpM - p.frictionPa;
 }

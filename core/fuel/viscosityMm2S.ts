@@ -8,9 +8,13 @@
  * @throws RangeError where the points share a temperature or a viscosity is not above 0.3
  * @source ASTM D341 (from memory); below 2 mm²/s the standard's small correction is left out
  */
-export function viscosityMm2S(points: readonly [readonly [number, number], readonly [number, number]], temperatureC: number): number {
+export function viscosityMm2S(
+  points: readonly [readonly [number, number], readonly [number, number]],
+  temperatureC: number,
+): number {
   const [[t1, v1], [t2, v2]] = points;
-  if (t1 === t2 || v1 <= 0.3 || v2 <= 0.3) throw new RangeError('Two viscosities above 0.3 mm²/s at two different temperatures are needed.');
+  if (t1 === t2 || v1 <= 0.3 || v2 <= 0.3)
+    throw new RangeError('Two viscosities above 0.3 mm²/s at two different temperatures are needed.');
   const x1 = Math.log10(t1 + 273.15);
   const x2 = Math.log10(t2 + 273.15);
   const y1 = Math.log10(Math.log10(v1 + 0.7));

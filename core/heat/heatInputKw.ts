@@ -8,7 +8,12 @@
  * @example heatInputKw({ frequencyHz: 5.4, strokeVolumeMl: 0.022, densityKgM3: 832, heatingValueMJKg: 42.9 }) // 4.24
  * @source definition
  */
-export function heatInputKw(p: { frequencyHz: number; strokeVolumeMl: number; densityKgM3: number; heatingValueMJKg: number }): number {
+export function heatInputKw(p: {
+  frequencyHz: number;
+  strokeVolumeMl: number;
+  densityKgM3: number;
+  heatingValueMJKg: number;
+}): number {
   // mL/s × kg/m³ = 1e-6 kg/s; × MJ/kg = W; ÷ 1000 = kW
   return (p.frequencyHz * p.strokeVolumeMl * p.densityKgM3 * p.heatingValueMJKg) / 1000;
 }

@@ -2,8 +2,19 @@ import { canonicalJson } from './canonicalJson';
 import { sha256Hex } from './hash';
 
 /** One row of a build's ledger, without its hashes. */
-export interface LedgerContent { buildId: string; seq: number; at: string; by: string; role: string; kind: string; body: unknown }
-export interface LedgerRow extends LedgerContent { prevHash: string; hash: string }
+export interface LedgerContent {
+  buildId: string;
+  seq: number;
+  at: string;
+  by: string;
+  role: string;
+  kind: string;
+  body: unknown;
+}
+export interface LedgerRow extends LedgerContent {
+  prevHash: string;
+  hash: string;
+}
 
 export const firstHash = '0'.repeat(64);
 
@@ -22,7 +33,8 @@ export function nextRow(last: Pick<LedgerRow, 'seq' | 'hash'> | null, content: O
 export function firstBreak(rows: readonly LedgerRow[]): { seq: number; why: string } | null {
   let prevHash = firstHash;
   for (const [i, row] of rows.entries()) {
-    if (row.seq !== i + 1) return { seq: i + 1, why: `row ${i + 1} is missing or out of order: row ${row.seq} stands in its place` };
+    if (row.seq !== i + 1)
+      return { seq: i + 1, why: `row ${i + 1} is missing or out of order: row ${row.seq} stands in its place` };
     if (row.prevHash !== prevHash) return { seq: row.seq, why: `row ${row.seq} does not follow row ${i}` };
     if (row.hash !== rowHash(prevHash, row)) return { seq: row.seq, why: `row ${row.seq} was altered after it was written` };
     prevHash = row.hash;

@@ -1,4 +1,13 @@
-import { coPlaces, primingOutcomes, quantities, startEvents, type CoReading, type PrimingRun, type StartEvent, type StartReading } from '../build/Build';
+import {
+  coPlaces,
+  primingOutcomes,
+  quantities,
+  startEvents,
+  type CoReading,
+  type PrimingRun,
+  type StartEvent,
+  type StartReading,
+} from '../build/Build';
 import { fieldAt, isFigurePath } from '../build/sheets';
 import type { Level } from '../calls/Call';
 import type { CallChange } from '../commands/applyCommand';
@@ -12,7 +21,12 @@ const was = (value: Change['from'], name: (v: Change['from']) => string) => (val
 function changeText({ path, slot, from, to }: Change): string {
   if (!isFigurePath(path)) return path;
   const field = fieldAt(path);
-  const name = (v: Change['from']): string => (v === null ? 'emptied' : field.kind === 'choice' ? ((field.options as Record<string, string>)[String(v)] ?? String(v)) : `${trim(Number(v), 3)} ${field.unit}`);
+  const name = (v: Change['from']): string =>
+    v === null
+      ? 'emptied'
+      : field.kind === 'choice'
+        ? ((field.options as Record<string, string>)[String(v)] ?? String(v))
+        : `${trim(Number(v), 3)} ${field.unit}`;
   return `${field.label}${slot === 'planned' && !field.given ? ', planned' : ''}: ${name(to)}${was(from, name)}`;
 }
 
@@ -21,34 +35,47 @@ export function describeRow({ kind, body }: Pick<LedgerContent, 'kind' | 'body'>
   const b = body as Record<string, unknown>;
   const correction = typeof b.reason === 'string' ? `CORRECTION (${b.reason}): ` : '';
   switch (kind) {
-    case 'created': return 'build begun';
-    case 'imported': return b.copyOf ? 'build brought in from a file, as a copy' : 'build brought in from a file';
+    case 'created':
+      return 'build begun';
+    case 'imported':
+      return b.copyOf ? 'build brought in from a file, as a copy' : 'build brought in from a file';
     case 'figures': {
       const changes = b.changes as Change[];
       const shown = changes.slice(0, 3).map(changeText).join('; ');
       return correction + (changes.length > 3 ? `${shown}; and ${changes.length - 3} more figures` : shown);
     }
-    case 'maker': return `${correction}maker’s figures: ${(b.changes as MakerChange[]).map(({ key, to }) => `${limits[key].label} ${to === null ? 'taken back' : `${trim(to)} ${limits[key].unit}`}`).join('; ')}`;
-    case 'identity': return `${correction}name and particulars changed`;
-    case 'note': return String(b.text);
+    case 'maker':
+      return `${correction}maker’s figures: ${(b.changes as MakerChange[]).map(({ key, to }) => `${limits[key].label} ${to === null ? 'taken back' : `${trim(to)} ${limits[key].unit}`}`).join('; ')}`;
+    case 'identity':
+      return `${correction}name and particulars changed`;
+    case 'note':
+      return String(b.text);
     case 'priming': {
       const run = b.run as PrimingRun;
       return `${correction}primed ${run.strokes} strokes at ${trim(run.frequencyHz)} Hz: ${primingOutcomes[run.outcome]}`;
     }
-    case 'start': return `${correction}${b.source === 'csv' ? 'start log brought in' : 'start begun'}: ${String(b.events)} events, ${String(b.readings)} readings`;
+    case 'start':
+      return `${correction}${b.source === 'csv' ? 'start log brought in' : 'start begun'}: ${String(b.events)} events, ${String(b.readings)} readings`;
     case 'readings': {
       const events = (b.events as StartEvent[]).map((e) => `${startEvents[e.event]} at ${Math.round(e.atS)} s`);
-      const readings = (b.readings as StartReading[]).map((r) => `${quantities[r.quantity].label.toLowerCase()} ${trim(r.value)} ${quantities[r.quantity].unit} at ${Math.round(r.atS)} s`);
+      const readings = (b.readings as StartReading[]).map(
+        (r) =>
+          `${quantities[r.quantity].label.toLowerCase()} ${trim(r.value)} ${quantities[r.quantity].unit} at ${Math.round(r.atS)} s`,
+      );
       return correction + [...events, ...readings].join('; ');
     }
     case 'co': {
       const reading = b.reading as CoReading;
       return `${correction}carbon monoxide ${trim(reading.ppm)} ppm, ${coPlaces[reading.place]}`;
     }
-    case 'waive': return `WAIVED ${String(b.callId)}: ${String(b.reason)}`;
-    case 'unwaive': return `waiver of ${String(b.callId)} taken back`;
-    case 'sign': return `SIGNED by ${String(b.typedName)}`;
-    default: return kind;
+    case 'waive':
+      return `WAIVED ${String(b.callId)}: ${String(b.reason)}`;
+    case 'unwaive':
+      return `waiver of ${String(b.callId)} taken back`;
+    case 'sign':
+      return `SIGNED by ${String(b.typedName)}`;
+    default:
+      return kind;
   }
 }
 

@@ -8,8 +8,16 @@ import { lineVolumeMl } from '../fuel/lineVolumeMl';
  * @source geometry
  */
 export function frontShares(build: Build, strokes: number): { suction: number; line: number } | null {
-  const value = (path: 'fuel.suctionLengthM' | 'fuel.suctionBoreMm' | 'fuel.pressureLengthM' | 'fuel.pressureBoreMm' | 'heater.strokeVolumeMl') => valueAt(build.sheets, path);
-  const [sl, sb, pl, pb, dose] = [value('fuel.suctionLengthM'), value('fuel.suctionBoreMm'), value('fuel.pressureLengthM'), value('fuel.pressureBoreMm'), value('heater.strokeVolumeMl')];
+  const value = (
+    path: 'fuel.suctionLengthM' | 'fuel.suctionBoreMm' | 'fuel.pressureLengthM' | 'fuel.pressureBoreMm' | 'heater.strokeVolumeMl',
+  ) => valueAt(build.sheets, path);
+  const [sl, sb, pl, pb, dose] = [
+    value('fuel.suctionLengthM'),
+    value('fuel.suctionBoreMm'),
+    value('fuel.pressureLengthM'),
+    value('fuel.pressureBoreMm'),
+    value('heater.strokeVolumeMl'),
+  ];
   if (sl === null || sb === null || pl === null || pb === null || dose === null) return null;
   const filter = valueAt(build.sheets, 'priming.filterVolumeMl') ?? 0;
   const before = valueAt(build.sheets, 'fuel.filterPlace') === 'afterPump' ? 0 : filter;

@@ -7,15 +7,27 @@ import { primedStrokes } from './primedStrokes';
 import { strokesCounted } from './strokesCounted';
 import { strokesToFill } from './strokesToFill';
 
-test('11 mL at 0.022 mL a stroke fills in 500, between 431 and 584 with both tolerances at their worst', () => expect(strokesToFill(11, 0.022)).toEqual({ expected: 500, low: 431, high: 584 }));
+test('11 mL at 0.022 mL a stroke fills in 500, between 431 and 584 with both tolerances at their worst', () =>
+  expect(strokesToFill(11, 0.022)).toEqual({ expected: 500, low: 431, high: 584 }));
 test('strokes follow the clock alone: a gap while the screen slept is counted, a pause is not', () => {
-  expect(strokesCounted([{ startMs: 0, stopMs: 10000 }, { startMs: 60000, stopMs: null }], 4, 100000)).toBe(200);
-  fc.assert(fc.property(fc.array(fc.integer({ min: 1, max: 100000 }), { minLength: 1, maxLength: 10 }), (steps) => {
-    // However often it is looked at or paused for no time, the count at the end is the same.
-    let t = 0;
-    const spells = steps.map((ms) => ({ startMs: t, stopMs: (t += ms) }));
-    return strokesCounted(spells, 4, t) === strokesCounted([{ startMs: 0, stopMs: null }], 4, t);
-  }));
+  expect(
+    strokesCounted(
+      [
+        { startMs: 0, stopMs: 10000 },
+        { startMs: 60000, stopMs: null },
+      ],
+      4,
+      100000,
+    ),
+  ).toBe(200);
+  fc.assert(
+    fc.property(fc.array(fc.integer({ min: 1, max: 100000 }), { minLength: 1, maxLength: 10 }), (steps) => {
+      // However often it is looked at or paused for no time, the count at the end is the same.
+      let t = 0;
+      const spells = steps.map((ms) => ({ startMs: t, stopMs: (t += ms) }));
+      return strokesCounted(spells, 4, t) === strokesCounted([{ startMs: 0, stopMs: null }], 4, t);
+    }),
+  );
 });
 test('runs add up until the line is emptied', () => {
   const run = soundBuild().primingRuns[0];

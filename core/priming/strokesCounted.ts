@@ -1,4 +1,7 @@
-export interface PumpingSpell { startMs: number; /** null while the pump still runs */ stopMs: number | null }
+export interface PumpingSpell {
+  startMs: number;
+  /** null while the pump still runs */ stopMs: number | null;
+}
 
 /**
  * Strokes of a pump that clicks at a steady rate, from clock times alone: right also when the screen slept.

@@ -2,7 +2,11 @@
 export const doseTolerance = 0.1;
 export const volumeTolerance = 0.05;
 
-export interface Strokes { expected: number; low: number; high: number }
+export interface Strokes {
+  expected: number;
+  low: number;
+  high: number;
+}
 
 /**
  * Strokes that bring fuel from the tank to the heater, with the band in which the true count should lie.

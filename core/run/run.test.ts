@@ -6,7 +6,8 @@ import { movePump, moveTank, tiltPump, type Moved } from './dragRun';
 import { layoutRun } from './layoutRun';
 import { runGeometry } from './runGeometry';
 
-const apply = (build: ReturnType<typeof soundBuild>, moved: readonly Moved[]) => withValues(build, Object.fromEntries(moved.map(({ path, value }) => [path, value])));
+const apply = (build: ReturnType<typeof soundBuild>, moved: readonly Moved[]) =>
+  withValues(build, Object.fromEntries(moved.map(({ path, value }) => [path, value])));
 const none = new Set<never>();
 
 test('lines lie at their lengths: ends as far apart as the line is long, on paper and in the drawing', () => {
@@ -19,30 +20,62 @@ test('lines lie at their lengths: ends as far apart as the line is long, on pape
   expect(drawing.pump.angleDeg).toBe(25);
 });
 test('the pump goes where it is dragged, and the heater stays where it is', () => {
-  fc.assert(fc.property(fc.integer({ min: -300, max: 1500 }), fc.integer({ min: -200, max: 200 }), (dx, dz) => {
-    const before = runGeometry(soundBuild(), none);
-    const after = runGeometry(apply(soundBuild(), movePump(soundBuild(), dx, dz)), none);
-    expect(Math.abs(after.pumpIn.x - before.pumpIn.x - dx)).toBeLessThan(40);
-    expect(after.pumpIn.z - before.pumpIn.z).toBeCloseTo(dz, 6);
-    expect(Math.abs(after.heaterIn.x - before.heaterIn.x)).toBeLessThan(40);
-  }));
+  fc.assert(
+    fc.property(fc.integer({ min: -300, max: 1500 }), fc.integer({ min: -200, max: 200 }), (dx, dz) => {
+      const before = runGeometry(soundBuild(), none);
+      const after = runGeometry(apply(soundBuild(), movePump(soundBuild(), dx, dz)), none);
+      expect(Math.abs(after.pumpIn.x - before.pumpIn.x - dx)).toBeLessThan(40);
+      expect(after.pumpIn.z - before.pumpIn.z).toBeCloseTo(dz, 6);
+      expect(Math.abs(after.heaterIn.x - before.heaterIn.x)).toBeLessThan(40);
+    }),
+  );
 });
 test('the tank lowered by 100 mm leaves pump and heater 100 mm higher above its floor', () => {
-  expect(moveTank(soundBuild(), 0, -100)).toEqual(expect.arrayContaining([{ path: 'fuel.pumpAboveTankFloorMm', value: 160 }, { path: 'fuel.heaterAboveTankFloorMm', value: 500 }]));
+  expect(moveTank(soundBuild(), 0, -100)).toEqual(
+    expect.arrayContaining([
+      { path: 'fuel.pumpAboveTankFloorMm', value: 160 },
+      { path: 'fuel.heaterAboveTankFloorMm', value: 500 },
+    ]),
+  );
   expect(tiltPump(123.4)).toEqual([{ path: 'fuel.pumpAngleDeg', value: 90 }]);
 });
 test('ink tells planned, fitted and proven apart', () => {
   const ink = (build: ReturnType<typeof soundBuild>) => layoutRun(build, assess(build), 1150, 300).geometry.ink.pump;
   const planned = soundBuild();
   planned.sheets.fuel.pumpAboveTankFloorMm.fitted = null;
-  expect([ink(emptyBuild(planned.id, planned.identity)), ink(planned), ink({ ...soundBuild(), primingRuns: [] }), ink(soundBuild())]).toEqual(['unknown', 'planned', 'fitted', 'proven']);
+  expect([
+    ink(emptyBuild(planned.id, planned.identity)),
+    ink(planned),
+    ink({ ...soundBuild(), primingRuns: [] }),
+    ink(soundBuild()),
+  ]).toEqual(['unknown', 'planned', 'fitted', 'proven']);
 });
 test('any lengths and heights draw inside the sheet, without a hole in a path', () => {
-  fc.assert(fc.property(fc.record({ s: fc.double({ min: 0.05, max: 15, noNaN: true }), p: fc.double({ min: 0.1, max: 20, noNaN: true }), pump: fc.integer({ min: -1500, max: 2500 }), heater: fc.integer({ min: -1500, max: 3000 }), past: fc.integer({ min: -3000, max: 1500 }), feed: fc.double({ min: 0.1, max: 40, noNaN: true }) }), ({ s, p, pump, heater, past, feed }) => {
-    const build = soundBuild({ 'fuel.suctionLengthM': s, 'fuel.pressureLengthM': p, 'fuel.pumpAboveTankFloorMm': pump, 'fuel.heaterAboveTankFloorMm': heater, 'air.exhaustPastOutlineMm': past, 'wiring.feedLengthM': feed });
-    const drawing = layoutRun(build, [], 1150, 300);
-    expect(drawing.scale).toBeGreaterThan(0);
-    for (const mark of drawing.marks) if (mark.kind === 'path') expect(mark.d).not.toMatch(/NaN|Infinity|undefined/);
-    for (const { x, y } of Object.values(drawing.anchors)) expect(x > -40 && x < 1190 && y > -80 && y < 420).toBe(true);
-  }), { numRuns: 150 });
+  fc.assert(
+    fc.property(
+      fc.record({
+        s: fc.double({ min: 0.05, max: 15, noNaN: true }),
+        p: fc.double({ min: 0.1, max: 20, noNaN: true }),
+        pump: fc.integer({ min: -1500, max: 2500 }),
+        heater: fc.integer({ min: -1500, max: 3000 }),
+        past: fc.integer({ min: -3000, max: 1500 }),
+        feed: fc.double({ min: 0.1, max: 40, noNaN: true }),
+      }),
+      ({ s, p, pump, heater, past, feed }) => {
+        const build = soundBuild({
+          'fuel.suctionLengthM': s,
+          'fuel.pressureLengthM': p,
+          'fuel.pumpAboveTankFloorMm': pump,
+          'fuel.heaterAboveTankFloorMm': heater,
+          'air.exhaustPastOutlineMm': past,
+          'wiring.feedLengthM': feed,
+        });
+        const drawing = layoutRun(build, [], 1150, 300);
+        expect(drawing.scale).toBeGreaterThan(0);
+        for (const mark of drawing.marks) if (mark.kind === 'path') expect(mark.d).not.toMatch(/NaN|Infinity|undefined/);
+        for (const { x, y } of Object.values(drawing.anchors)) expect(x > -40 && x < 1190 && y > -80 && y < 420).toBe(true);
+      },
+    ),
+    { numRuns: 150 },
+  );
 });

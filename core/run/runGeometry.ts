@@ -3,7 +3,10 @@ import type { Part } from '../build/field';
 import { fieldAt, figureAt, valueAt, type FigurePath } from '../build/sheets';
 import type { StageId } from '../calls/Call';
 
-export interface Point { x: number; z: number }
+export interface Point {
+  x: number;
+  z: number;
+}
 /** Nobody has said; planned; fitted; or proven by a test. */
 export type Ink = 'unknown' | 'planned' | 'fitted' | 'proven';
 
@@ -22,7 +25,8 @@ export interface RunGeometry {
 }
 
 /** Horizontal reach of a line of a length that rises by dz; at least a third of its length, so that an impossible pair still draws. */
-export const reach = (lengthMm: number, dzMm: number): number => Math.sqrt(Math.max(lengthMm ** 2 - dzMm ** 2, (lengthMm / 3) ** 2));
+export const reach = (lengthMm: number, dzMm: number): number =>
+  Math.sqrt(Math.max(lengthMm ** 2 - dzMm ** 2, (lengthMm / 3) ** 2));
 
 const partFigures: Record<Part, { paths: readonly FigurePath[]; stage: StageId }> = {
   tank: { paths: ['fuel.tankLengthMm', 'fuel.tankHeightMm'], stage: 'priming' },
@@ -57,7 +61,8 @@ export function runGeometry(build: Build, proven: ReadonlySet<StageId>): RunGeom
   const kind = valueAt(build.sheets, 'fuel.pickupKind') ?? 'standpipe';
   const clearance = Math.min(v('fuel.pickupClearanceMm', 30), height);
   const pickupX = kind === 'standpipe' ? length * 0.72 : length;
-  const top = kind === 'standpipe' ? { x: pickupX, z: height + 40 } : { x: length + 20, z: kind === 'sideOutlet' ? clearance : 10 };
+  const top =
+    kind === 'standpipe' ? { x: pickupX, z: height + 40 } : { x: length + 20, z: kind === 'sideOutlet' ? clearance : 10 };
   const pumpZ = v('fuel.pumpAboveTankFloorMm', 100);
   const pumpIn = { x: top.x + reach(v('fuel.suctionLengthM', 0.8) * 1000, pumpZ - top.z), z: pumpZ };
   const heaterZ = v('fuel.heaterAboveTankFloorMm', 450);
@@ -73,7 +78,9 @@ export function runGeometry(build: Build, proven: ReadonlySet<StageId>): RunGeom
   return {
     tank: { length, height, fuel: Math.min(v('fuel.fuelLevelMm', 0), height) },
     pickup: { top, end: { x: pickupX, z: kind === 'bottomOutlet' ? 0 : clearance } },
-    pumpIn, heaterIn, floorZ,
+    pumpIn,
+    heaterIn,
+    floorZ,
     outlineX: Math.max(exhaustEnd.x - v('air.exhaustPastOutlineMm', 50), heaterIn.x + 420),
     exhaust: { start: exhaustStart, end: exhaustEnd },
     intake: { start: intakeStart, end: intakeEnd },

@@ -1,7 +1,14 @@
 import { limits, type LimitKey } from './limits';
 import { schoolIds, schoolOption, schools, type Schools } from './schools';
 
-export interface Rule { key: LimitKey; label: string; value: number; unit: string; origin: 'maker' | 'school' | 'default'; source: string }
+export interface Rule {
+  key: LimitKey;
+  label: string;
+  value: number;
+  unit: string;
+  origin: 'maker' | 'school' | 'default';
+  source: string;
+}
 
 /** The figure to judge by: the maker's where given, else the workshop's school, else the default; and which of them it was. */
 export function ruleFor(key: LimitKey, chosen: Schools, maker: Partial<Record<LimitKey, number>>): Rule {
@@ -11,7 +18,15 @@ export function ruleFor(key: LimitKey, chosen: Schools, maker: Partial<Record<Li
   for (const id of schoolIds) {
     const option = schoolOption(chosen, id);
     const set = option.sets[key];
-    if (set !== undefined) return { key, label, unit, value: set, origin: 'school', source: `workshop’s school, ${schools[id].label.toLowerCase()}: ${option.label} (${source})` };
+    if (set !== undefined)
+      return {
+        key,
+        label,
+        unit,
+        value: set,
+        origin: 'school',
+        source: `workshop’s school, ${schools[id].label.toLowerCase()}: ${option.label} (${source})`,
+      };
   }
   return { key, label, unit, value, origin: 'default', source };
 }

@@ -24,7 +24,8 @@ export interface StartSummary {
 export function summarizeStart(run: StartRun): StartSummary {
   const at: StartSummary['at'] = {};
   for (const { event, atS } of [...run.events].sort((a, b) => a.atS - b.atS)) at[event] ??= atS;
-  const values = (quantity: QuantityId, fromS: number, toS: number) => run.readings.filter((r) => r.quantity === quantity && r.atS >= fromS && r.atS <= toS).map((r) => r.value);
+  const values = (quantity: QuantityId, fromS: number, toS: number) =>
+    run.readings.filter((r) => r.quantity === quantity && r.atS >= fromS && r.atS <= toS).map((r) => r.value);
   const last = Math.max(0, ...run.events.map((e) => e.atS), ...run.readings.map((r) => r.atS));
   const on = at.on ?? 0;
   const off = at.off ?? last;
@@ -33,7 +34,15 @@ export function summarizeStart(run: StartRun): StartSummary {
   const steadyFrom = at.full ?? (at.flame === undefined ? undefined : at.flame + 60);
   const runA = steadyFrom === undefined ? [] : values('amps', steadyFrom, off);
   const between = (a: number | undefined, b: number | undefined) => (a === undefined || b === undefined || b < a ? null : b - a);
-  const marks: [string, number | undefined][] = [['purge', at.on], ['glow', at.glow], ['fuel', at.pump], ['flame', at.flame], ['full', at.full], ['after-run', at.off], ['', at.end]];
+  const marks: [string, number | undefined][] = [
+    ['purge', at.on],
+    ['glow', at.glow],
+    ['fuel', at.pump],
+    ['flame', at.flame],
+    ['full', at.full],
+    ['after-run', at.off],
+    ['', at.end],
+  ];
   const known = marks.filter((mark): mark is [string, number] => mark[1] !== undefined).sort((a, b) => a[1] - b[1]);
   return {
     at,
@@ -42,6 +51,8 @@ export function summarizeStart(run: StartRun): StartSummary {
     restV: before.length > 0 ? (before[before.length - 1] ?? null) : null,
     runningA: runA.length > 0 ? runA.reduce((sum, a) => sum + a, 0) / runA.length : null,
     afterrunS: between(at.off, at.end),
-    phases: known.map(([name, fromS], i) => ({ name, fromS, toS: known[i + 1]?.[1] ?? Math.max(fromS, last) })).filter((phase) => phase.name !== ''),
+    phases: known
+      .map(([name, fromS], i) => ({ name, fromS, toS: known[i + 1]?.[1] ?? Math.max(fromS, last) }))
+      .filter((phase) => phase.name !== ''),
   };
 }

@@ -8,7 +8,8 @@
  * @source ASTM B258 (from memory)
  */
 export function awgAreaMm2(gauge: number): number {
-  if (!Number.isInteger(gauge) || gauge < -3 || gauge > 40) throw new RangeError(`Gauge ${gauge} is not a whole number from -3 to 40.`);
+  if (!Number.isInteger(gauge) || gauge < -3 || gauge > 40)
+    throw new RangeError(`Gauge ${gauge} is not a whole number from -3 to 40.`);
   const diameterMm = 0.127 * 92 ** ((36 - gauge) / 39);
   return (Math.PI * diameterMm ** 2) / 4;
 }

@@ -22,7 +22,11 @@ export function parseQuantity(text: string, unit: UnitId): Parsed {
   if (!parts) return { ok: false, reason: 'is not a number' };
   const digits = (parts[2] ?? '').trim();
   const mark = decimalMark(digits);
-  if (mark === 'unclear') return { ok: false, reason: `could be read two ways; write ${digits.replace(/[.,\s']/g, '')} or ${digits.replace(',', '.')} with no thousands mark` };
+  if (mark === 'unclear')
+    return {
+      ok: false,
+      reason: `could be read two ways; write ${digits.replace(/[.,\s']/g, '')} or ${digits.replace(',', '.')} with no thousands mark`,
+    };
   if (mark === 'broken') return { ok: false, reason: 'is not a number' };
   const magnitude = Number(digits.replace(',', '.'));
   const value = /[-−–]/.test(parts[1] ?? '') ? -magnitude : magnitude;
@@ -31,7 +35,12 @@ export function parseQuantity(text: string, unit: UnitId): Parsed {
   const table: Record<string, readonly [number, number]> = units[unit];
   const scale = Object.hasOwn(table, word) ? table[word] : undefined;
   if (!scale) {
-    return { ok: false, reason: everyUnitWord.has(word) ? `is in ${parts[3]?.trim()}, which does not fit a figure in ${unit}` : `ends in "${parts[3]?.trim()}", which is not a unit known here` };
+    return {
+      ok: false,
+      reason: everyUnitWord.has(word)
+        ? `is in ${parts[3]?.trim()}, which does not fit a figure in ${unit}`
+        : `ends in "${parts[3]?.trim()}", which is not a unit known here`,
+    };
   }
   return { ok: true, value: round(value * scale[0] + scale[1]) };
 }

@@ -8,4 +8,7 @@ export function show(value: number, decimals = 0): string {
 }
 
 /** At most so many decimals, none for show: 2, 2.5, 2.08. */
-export const trim = (value: number, decimals = 2): string => show(value, decimals).replace(/(\.\d*?)0+$/, '$1').replace(/\.$/, '');
+export const trim = (value: number, decimals = 2): string =>
+  show(value, decimals)
+    .replace(/(\.\d*?)0+$/, '$1')
+    .replace(/\.$/, '');

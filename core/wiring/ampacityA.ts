@@ -1,6 +1,10 @@
 const areas = [0.75, 1, 1.5, 2.5, 4, 6, 10] as const;
 /** Single conductor, 30 °C round it. Source: ISO 10133 / ISO 13297, Annex A (from memory). */
-const ampacities = { 70: [10, 14, 18, 25, 35, 45, 65], 90: [12, 18, 21, 30, 40, 50, 70], 105: [16, 20, 25, 35, 45, 60, 90] } as const;
+const ampacities = {
+  70: [10, 14, 18, 25, 35, 45, 65],
+  90: [12, 18, 21, 30, 40, 50, 70],
+  105: [16, 20, 25, 35, 45, 60, 90],
+} as const;
 export type InsulationC = keyof typeof ampacities;
 
 /**

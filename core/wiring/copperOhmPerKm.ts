@@ -1,5 +1,14 @@
 /** Flexible (class 5) copper, Ω/km at 20 °C by mm². Source: IEC 60228 (from memory). */
-const class5: readonly (readonly [number, number])[] = [[0.75, 26.0], [1, 19.5], [1.5, 13.3], [2.5, 7.98], [4, 4.95], [6, 3.3], [10, 1.91], [16, 1.21]];
+const class5: readonly (readonly [number, number])[] = [
+  [0.75, 26.0],
+  [1, 19.5],
+  [1.5, 13.3],
+  [2.5, 7.98],
+  [4, 4.95],
+  [6, 3.3],
+  [10, 1.91],
+  [16, 1.21],
+];
 
 /**
  * Resistance of a flexible copper conductor.
@@ -11,6 +20,8 @@ const class5: readonly (readonly [number, number])[] = [[0.75, 26.0], [1, 19.5],
  * @source IEC 60228 class 5; IEC 60028 for 0.00393 /K (from memory)
  */
 export function copperOhmPerKm(areaMm2: number, temperatureC: number): number {
-  const [area, ohm] = class5.reduce((best, row) => (Math.abs(Math.log(row[0] / areaMm2)) < Math.abs(Math.log(best[0] / areaMm2)) ? row : best));
+  const [area, ohm] = class5.reduce((best, row) =>
+    Math.abs(Math.log(row[0] / areaMm2)) < Math.abs(Math.log(best[0] / areaMm2)) ? row : best,
+  );
   return ((ohm * area) / areaMm2) * (1 + 0.00393 * (temperatureC - 20));
 }

@@ -8,14 +8,27 @@ import { writeBuildFile } from '../../formats/buildFile';
 
 const root = path.resolve(__dirname, '../..');
 const folder = path.join(root, '.test/commands');
-beforeAll(() => { rmSync(folder, { recursive: true, force: true }); mkdirSync(folder, { recursive: true }); });
+beforeAll(() => {
+  rmSync(folder, { recursive: true, force: true });
+  mkdirSync(folder, { recursive: true });
+});
 
 describe('npm run check', () => {
   const check = (text: string) => {
     const file = path.join(folder, 'build.json');
     writeFileSync(file, text);
-    const done = spawnSync('npm', ['run', '-s', 'check', '--', file], { cwd: root, encoding: 'utf8', env: { ...process.env, LORBET_DATABASE_URL: '' } });
-    return { status: done.status, lines: done.stdout.trim().split('\n').map((line) => JSON.parse(line) as { id?: string; level?: string; error?: string }) };
+    const done = spawnSync('npm', ['run', '-s', 'check', '--', file], {
+      cwd: root,
+      encoding: 'utf8',
+      env: { ...process.env, LORBET_DATABASE_URL: '' },
+    });
+    return {
+      status: done.status,
+      lines: done.stdout
+        .trim()
+        .split('\n')
+        .map((line) => JSON.parse(line) as { id?: string; level?: string; error?: string }),
+    };
   };
   test('0 where nothing is at stop or fix, a line a call', () => {
     const { status, lines } = check(writeBuildFile(soundBuild()));
@@ -42,16 +55,27 @@ describe('npm start', () => {
     running.push(child);
     let out = '';
     const url = await new Promise<string>((resolve, reject) => {
-      const hear = (chunk: Buffer) => { out += chunk.toString(); if (out.includes('Ctrl-C stops it.')) resolve(/Lorbet is at (\S+)/.exec(out)?.[1] ?? ''); };
+      const hear = (chunk: Buffer) => {
+        out += chunk.toString();
+        if (out.includes('Ctrl-C stops it.')) resolve(/Lorbet is at (\S+)/.exec(out)?.[1] ?? '');
+      };
       child.stdout.on('data', hear);
       child.stderr.on('data', hear);
       child.once('exit', (code) => reject(new Error(`ended with ${code}: ${out}`)));
     });
     return { child, url, seconds: (Date.now() - began) / 1000 };
   }
-  const end = (child: ChildProcess, signal: 'SIGINT' | 'SIGKILL') => new Promise<number | null>((resolve) => { child.removeAllListeners('exit'); child.once('exit', resolve); child.kill(signal); });
+  const end = (child: ChildProcess, signal: 'SIGINT' | 'SIGKILL') =>
+    new Promise<number | null>((resolve) => {
+      child.removeAllListeners('exit');
+      child.once('exit', resolve);
+      child.kill(signal);
+    });
   async function client(url: string) {
-    const answer = await fetch(`${url}/api/sign-in`, { method: 'POST', body: JSON.stringify({ login: 'bram', password: cast.password }) });
+    const answer = await fetch(`${url}/api/sign-in`, {
+      method: 'POST',
+      body: JSON.stringify({ login: 'bram', password: cast.password }),
+    });
     const cookie = answer.headers.get('set-cookie')?.split(';')[0] ?? '';
     return (way: string, init: RequestInit = {}) => fetch(url + way, { ...init, headers: { cookie } });
   }
@@ -60,17 +84,27 @@ describe('npm start', () => {
     const data = path.join(folder, 'data');
     const first = await begin({ LORBET_DATA: data });
     const ask = await client(first.url);
-    const made = (await (await ask('/api/builds', { method: 'POST', body: JSON.stringify({ name: 'Killed', what: '', kind: 'boat', place: '', heaterSerial: '' }) })).json()) as { id: string };
+    const made = (await (
+      await ask('/api/builds', {
+        method: 'POST',
+        body: JSON.stringify({ name: 'Killed', what: '', kind: 'boat', place: '', heaterSerial: '' }),
+      })
+    ).json()) as { id: string };
     let kept = 0;
     for (let i = 0; i < 15; i += 1) {
-      const answer = await ask(`/api/builds/${made.id}/commands`, { method: 'POST', body: JSON.stringify({ commandId: crypto.randomUUID(), command: { kind: 'note', text: `entry ${i}` } }) });
+      const answer = await ask(`/api/builds/${made.id}/commands`, {
+        method: 'POST',
+        body: JSON.stringify({ commandId: crypto.randomUUID(), command: { kind: 'note', text: `entry ${i}` } }),
+      });
       if (answer.ok) kept += 1;
     }
     const postgres = Number(readFileSync(path.join(data, 'postgres/postmaster.pid'), 'utf8').split('\n')[0]);
     await end(first.child, 'SIGKILL');
     process.kill(postgres, 'SIGKILL');
     const second = await begin({ LORBET_DATA: data });
-    const state = (await (await (await client(second.url))(`/api/builds/${made.id}/state?after=0`)).json()) as { rows: { kind: string }[] };
+    const state = (await (await (await client(second.url))(`/api/builds/${made.id}/state?after=0`)).json()) as {
+      rows: { kind: string }[];
+    };
     expect([kept, state.rows.filter((row) => row.kind === 'note').length]).toEqual([15, 15]);
     // A second Lorbet on the same data is turned away, and does no harm.
     await expect(begin({ LORBET_DATA: data })).rejects.toThrow(/runs on .* already/);
@@ -86,14 +120,21 @@ describe('npm start', () => {
     const { child, url } = await begin({ LORBET_DATA: path.join(folder, 'bare'), LORBET_DEMO: '0' });
     expect((await fetch(url)).url).toBe(`${url}/set-up`);
     const lead = { workshop: 'Bare Shed', name: 'First Lead', login: 'first', password: 'long enough to pass' };
-    expect((await fetch(`${url}/api/set-up`, { method: 'POST', body: JSON.stringify({ ...lead, password: 'short' }) })).status).toBe(400);
+    expect(
+      (await fetch(`${url}/api/set-up`, { method: 'POST', body: JSON.stringify({ ...lead, password: 'short' }) })).status,
+    ).toBe(400);
     expect((await fetch(`${url}/api/set-up`, { method: 'POST', body: JSON.stringify(lead) })).status).toBe(200);
-    expect((await fetch(`${url}/api/set-up`, { method: 'POST', body: JSON.stringify({ ...lead, login: 'second' }) })).status).toBe(400);
+    expect(
+      (await fetch(`${url}/api/set-up`, { method: 'POST', body: JSON.stringify({ ...lead, login: 'second' }) })).status,
+    ).toBe(400);
     await end(child, 'SIGINT');
   }, 120000);
 
   test('a bad setting is told in one sentence', () => {
     const done = spawnSync('node', ['bin/start.mjs'], { cwd: root, encoding: 'utf8', env: { ...process.env, PORT: 'ninety' } });
-    expect([done.status, done.stderr.trim()]).toEqual([1, 'lorbet: PORT is ninety; allowed is a whole number from 0 (any free port) to 65535.']);
+    expect([done.status, done.stderr.trim()]).toEqual([
+      1,
+      'lorbet: PORT is ninety; allowed is a whole number from 0 (any free port) to 65535.',
+    ]);
   });
 });

@@ -38,7 +38,14 @@ test('every kind of wrong input gets one sentence, nothing is kept, and what was
   const id = await newBuild(page.request, 'Wrong Input');
   await page.goto(`/builds/${id}/fuel`);
   const angle = page.getByLabel(/^Pump angle, outlet up, as fitted/);
-  for (const [text, sentence] of [['999', 'Pump angle, outlet up is 999 deg; allowed is -90 to 90 deg.'], ['24 V', '“24 V” is in V, which does not fit a figure in deg'], ['steep', '“steep” is not a number'], ['1,250', '“1,250” could be read two ways'], ['<b>5</b>', 'is not a number'], ['5 kg', 'is not a unit known here']] as const) {
+  for (const [text, sentence] of [
+    ['999', 'Pump angle, outlet up is 999 deg; allowed is -90 to 90 deg.'],
+    ['24 V', '“24 V” is in V, which does not fit a figure in deg'],
+    ['steep', '“steep” is not a number'],
+    ['1,250', '“1,250” could be read two ways'],
+    ['<b>5</b>', 'is not a number'],
+    ['5 kg', 'is not a unit known here'],
+  ] as const) {
     await angle.fill(text);
     await angle.press('Enter');
     await expect(page.getByRole('alert').filter({ hasText: sentence })).toBeVisible();
@@ -100,7 +107,9 @@ test('a session that ends in the middle of a form: what was typed is kept and go
   await expect(page.getByLabel(/^Tank, length, as fitted/)).toHaveValue('444');
   await settled(page);
   await expect(page.locator('.roll')).toContainText('Fuel standing in it: 123 mm');
-  const kept = (await (await page.request.get(`/api/builds/${id}/file`)).json()) as { sheets: { fuel: Record<string, { fitted: number }> } };
+  const kept = (await (await page.request.get(`/api/builds/${id}/file`)).json()) as {
+    sheets: { fuel: Record<string, { fitted: number }> };
+  };
   expect([kept.sheets.fuel.tankLengthMm?.fitted, kept.sheets.fuel.fuelLevelMm?.fitted]).toEqual([444, 123]);
   expect(cookies.find((c) => c.name === 'lorbet')).toMatchObject({ httpOnly: true, sameSite: 'Lax' });
 });
@@ -123,7 +132,11 @@ test('two people on one figure: the second sees both values and chooses', async 
   await expect(page.getByLabel(/^Tank, length, as fitted/)).toHaveValue('600', { timeout: 15000 });
 });
 
-test('wrong role, no session, another site and nonsense by direct request are refused on the server', async ({ page, playwright, baseURL }) => {
+test('wrong role, no session, another site and nonsense by direct request are refused on the server', async ({
+  page,
+  playwright,
+  baseURL,
+}) => {
   await signIn(page, 'ines');
   const url = `/api/builds/${demoId(3)}/commands`;
   const command = (kind: object) => ({ commandId: crypto.randomUUID(), command: kind });
@@ -133,14 +146,39 @@ test('wrong role, no session, another site and nonsense by direct request are re
   await page.goto(`/builds/${demoId(3)}/fuel`);
   await expect(page.getByLabel(/^Pump angle, outlet up, as fitted/)).toHaveAttribute('readonly', '');
   const nobody = await playwright.request.newContext({ baseURL: baseURL ?? '' });
-  for (const path of ['file', 'certificate', 'state?after=0']) expect((await nobody.get(`/api/builds/${demoId(1)}/${path}`)).status()).toBe(401);
+  for (const path of ['file', 'certificate', 'state?after=0'])
+    expect((await nobody.get(`/api/builds/${demoId(1)}/${path}`)).status()).toBe(401);
   expect((await nobody.post(url, { data: command(figure) })).status()).toBe(401);
   expect((await nobody.post('/api/sign-in', { data: { login: 'odile', password: 'guess' } })).status()).toBe(401);
-  expect((await nobody.post('/api/set-up', { data: { workshop: 'Mine', name: 'Me', login: 'me', password: 'long enough to pass' } })).status()).toBe(400);
+  expect(
+    (
+      await nobody.post('/api/set-up', { data: { workshop: 'Mine', name: 'Me', login: 'me', password: 'long enough to pass' } })
+    ).status(),
+  ).toBe(400);
   await page.request.post('/api/sign-in', { data: { login: 'bram', password: 'kettle-and-flame' } });
-  expect((await page.request.post(url, { data: command({ kind: 'waive', callId: 'fuel.line.joint', says: 'x', why: 'because I say so' }) })).status()).toBe(403);
-  expect((await page.request.post(url, { data: command(figure), headers: { origin: 'http://elsewhere.invalid', 'sec-fetch-site': 'cross-site' } })).status()).toBe(403);
-  for (const data of ['{', '[]', 'null', '{"commandId":"x"}', JSON.stringify(command({ kind: 'nothing' })), JSON.stringify(command({ kind: 'figures', changes: [{ path: '__proto__.x', slot: 'fitted', from: null, to: 1 }] }))]) {
+  expect(
+    (
+      await page.request.post(url, {
+        data: command({ kind: 'waive', callId: 'fuel.line.joint', says: 'x', why: 'because I say so' }),
+      })
+    ).status(),
+  ).toBe(403);
+  expect(
+    (
+      await page.request.post(url, {
+        data: command(figure),
+        headers: { origin: 'http://elsewhere.invalid', 'sec-fetch-site': 'cross-site' },
+      })
+    ).status(),
+  ).toBe(403);
+  for (const data of [
+    '{',
+    '[]',
+    'null',
+    '{"commandId":"x"}',
+    JSON.stringify(command({ kind: 'nothing' })),
+    JSON.stringify(command({ kind: 'figures', changes: [{ path: '__proto__.x', slot: 'fitted', from: null, to: 1 }] })),
+  ]) {
     const answer = await page.request.post(url, { data, headers: { 'content-type': 'application/json' } });
     expect([data, answer.status()]).toEqual([data, 400]);
     expect(((await answer.json()) as { errors: string[] }).errors[0]).toMatch(/\.$/);
@@ -149,7 +187,14 @@ test('wrong role, no session, another site and nonsense by direct request are re
   expect((await page.request.get(`/sign-in?to=//elsewhere.invalid`)).url()).not.toContain('elsewhere');
 });
 
-const screens = ['/', '/builds/new', ...['fuel', 'air', 'wiring', 'priming', 'startup', 'proving', 'signoff', 'heater'].map((stage) => `/builds/${demoId(2)}/${stage}`), `/builds/${demoId(1)}/startup`];
+const screens = [
+  '/',
+  '/builds/new',
+  ...['fuel', 'air', 'wiring', 'priming', 'startup', 'proving', 'signoff', 'heater'].map(
+    (stage) => `/builds/${demoId(2)}/${stage}`,
+  ),
+  `/builds/${demoId(1)}/startup`,
+];
 for (const colorScheme of ['light', 'dark'] as const) {
   test(`axe finds nothing on any screen, ${colorScheme}`, async ({ browser }) => {
     test.setTimeout(150000);
@@ -159,12 +204,23 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await page.goto(url);
       await page.waitForLoadState('networkidle');
       const { violations } = await new AxeBuilder({ page }).analyze();
-      expect(violations.map((v) => `${url} ${v.id}: ${v.nodes.slice(0, 3).map((n) => n.html.slice(0, 160)).join(' | ')}`)).toEqual([]);
+      expect(
+        violations.map(
+          (v) =>
+            `${url} ${v.id}: ${v.nodes
+              .slice(0, 3)
+              .map((n) => n.html.slice(0, 160))
+              .join(' | ')}`,
+        ),
+      ).toEqual([]);
     }
   });
 }
 
-for (const viewport of [{ width: 390, height: 844 }, { width: 820, height: 1180 }]) {
+for (const viewport of [
+  { width: 390, height: 844 },
+  { width: 820, height: 1180 },
+]) {
   test(`nothing runs off the side and targets are large at ${viewport.width} px`, async ({ browser }) => {
     const page = await (await browser.newContext({ viewport, hasTouch: true })).newPage();
     const errors: string[] = [];
@@ -174,7 +230,11 @@ for (const viewport of [{ width: 390, height: 844 }, { width: 820, height: 1180 
       await page.goto(url);
       const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
       expect([url, wide]).toEqual([url, 0]);
-      const small = await page.locator('button:visible, .dip-stage:visible, select:visible, input:not(.visually-hidden):not([type=checkbox]):visible').evaluateAll((all) => all.map((e) => ({ h: e.getBoundingClientRect().height, what: e.outerHTML.slice(0, 90) })).filter(({ h }) => h < 43.5));
+      const small = await page
+        .locator('button:visible, .dip-stage:visible, select:visible, input:not(.visually-hidden):not([type=checkbox]):visible')
+        .evaluateAll((all) =>
+          all.map((e) => ({ h: e.getBoundingClientRect().height, what: e.outerHTML.slice(0, 90) })).filter(({ h }) => h < 43.5),
+        );
       expect([url, small]).toEqual([url, []]);
     }
     expect(errors).toEqual([]);

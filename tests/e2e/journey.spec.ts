@@ -4,11 +4,64 @@ import { parseBuildFile } from '../../core/build/readBuild';
 import { enter, settled, signIn } from './people';
 
 type Figures = [string, string][];
-const heater: Figures = [['Output on the label', '2'], ['Supply', '12 V'], ['Pump dose, a stroke', '0,022'], ['Lowest pump frequency', '1.2'], ['Highest pump frequency', '4'], ['Current while starting', '10'], ['Glow time at a start', '90 s'], ['Current while running', '1.4'], ['Highest place it will run', '600'], ['Coldest the fuel will be', '-5'], ['Fuel', 'Road diesel, grade F (winter)'], ['Hours of heat in a night', '8']];
-const fuel: Figures = [['Tank, length', '400'], ['Tank, inside height', '25 cm'], ['Fuel standing in it', '150'], ['Pickup', 'standpipe'], ['Pickup above tank floor', '30'], ['Suction line, tank to pump', '60 cm'], ['Bore, suction line', '2'], ['Filter', 'before the pump'], ['Filter’s arrow', 'with the flow'], ['Widest gap in a joint', '0'], ['Pump’s arrow', 'with the flow'], ['Pump inlet above tank floor', '60'], ['Line, pump to heater', '2,8 m'], ['Bore, pump to heater', '2'], ['Heater’s inlet above tank floor', '400']];
-const air: Figures = [['Combustion air comes from', 'outside'], ['Intake pipe', '0.5'], ['Intake falls to its end', '60'], ['Intake end to exhaust end', '800'], ['The two ends point', 'opposite ways'], ['Exhaust pipe', '0.8'], ['Exhaust falls to its end', '90'], ['Exhaust end past the outline', '40'], ['Water in the exhaust', 'falls all the way'], ['Muffler’s drain hole', 'lowest']];
-const wiring: Figures = [['Feed comes from', 'leisure battery'], ['Battery', 'AGM or gel'], ['Capacity', '100'], ['Battery at rest', '12.7'], ['Battery’s own resistance', '10'], ['Feed, one way', '2.5'], ['Cable', '12 AWG'], ['Insulation rated', '85 to 90 °C'], ['Fuse holder and joints', '5'], ['Fuse', '15'], ['Fuse from battery post', '320']];
-const startLog = 'seconds,event,volts,amps,hertz,outlet_c\n0,,12.6,,,\n5,on,,,,\n25,glow,11.8,9.8,,8\n80,pump,,,1.6,\n118,flame,,,,20\n250,full,12.4,1.4,4,70\n700,,12.4,1.42,4,84\n1500,off,,,,\n1685,end,,,,\n';
+const heater: Figures = [
+  ['Output on the label', '2'],
+  ['Supply', '12 V'],
+  ['Pump dose, a stroke', '0,022'],
+  ['Lowest pump frequency', '1.2'],
+  ['Highest pump frequency', '4'],
+  ['Current while starting', '10'],
+  ['Glow time at a start', '90 s'],
+  ['Current while running', '1.4'],
+  ['Highest place it will run', '600'],
+  ['Coldest the fuel will be', '-5'],
+  ['Fuel', 'Road diesel, grade F (winter)'],
+  ['Hours of heat in a night', '8'],
+];
+const fuel: Figures = [
+  ['Tank, length', '400'],
+  ['Tank, inside height', '25 cm'],
+  ['Fuel standing in it', '150'],
+  ['Pickup', 'standpipe'],
+  ['Pickup above tank floor', '30'],
+  ['Suction line, tank to pump', '60 cm'],
+  ['Bore, suction line', '2'],
+  ['Filter', 'before the pump'],
+  ['Filter’s arrow', 'with the flow'],
+  ['Widest gap in a joint', '0'],
+  ['Pump’s arrow', 'with the flow'],
+  ['Pump inlet above tank floor', '60'],
+  ['Line, pump to heater', '2,8 m'],
+  ['Bore, pump to heater', '2'],
+  ['Heater’s inlet above tank floor', '400'],
+];
+const air: Figures = [
+  ['Combustion air comes from', 'outside'],
+  ['Intake pipe', '0.5'],
+  ['Intake falls to its end', '60'],
+  ['Intake end to exhaust end', '800'],
+  ['The two ends point', 'opposite ways'],
+  ['Exhaust pipe', '0.8'],
+  ['Exhaust falls to its end', '90'],
+  ['Exhaust end past the outline', '40'],
+  ['Water in the exhaust', 'falls all the way'],
+  ['Muffler’s drain hole', 'lowest'],
+];
+const wiring: Figures = [
+  ['Feed comes from', 'leisure battery'],
+  ['Battery', 'AGM or gel'],
+  ['Capacity', '100'],
+  ['Battery at rest', '12.7'],
+  ['Battery’s own resistance', '10'],
+  ['Feed, one way', '2.5'],
+  ['Cable', '12 AWG'],
+  ['Insulation rated', '85 to 90 °C'],
+  ['Fuse holder and joints', '5'],
+  ['Fuse', '15'],
+  ['Fuse from battery post', '320'],
+];
+const startLog =
+  'seconds,event,volts,amps,hertz,outlet_c\n0,,12.6,,,\n5,on,,,,\n25,glow,11.8,9.8,,8\n80,pump,,,1.6,\n118,flame,,,,20\n250,full,12.4,1.4,4,70\n700,,12.4,1.42,4,84\n1500,off,,,,\n1685,end,,,,\n';
 
 test('from an empty build to a signed certificate and a build file that goes back in', async ({ page, browser }) => {
   test.setTimeout(240000);
@@ -22,8 +75,14 @@ test('from an empty build to a signed certificate and a build file that goes bac
   await page.getByRole('button', { name: 'Begin the build' }).click();
   await expect(page.getByRole('heading', { name: 'Lantern Cart' })).toBeVisible();
   const id = /builds\/([0-9a-f-]{36})/.exec(page.url())?.[1] ?? '';
-  const stage = (name: string) => page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: new RegExp(`^${name}`) }).click();
-  const figures = async (list: Figures, slot?: 'given') => { for (const [label, text] of list) await enter(page, label, text, slot ?? 'as fitted'); };
+  const stage = (name: string) =>
+    page
+      .getByRole('navigation', { name: 'Stages' })
+      .getByRole('link', { name: new RegExp(`^${name}`) })
+      .click();
+  const figures = async (list: Figures, slot?: 'given') => {
+    for (const [label, text] of list) await enter(page, label, text, slot ?? 'as fitted');
+  };
 
   await figures(heater, 'given');
   await stage('Fuel');
@@ -47,7 +106,11 @@ test('from an empty build to a signed certificate and a build file that goes bac
   await expect(page.locator('[data-call="wiring.cable.ampacity"]')).toHaveAttribute('data-level', 'sound');
 
   await stage('Priming');
-  await figures([['Filter holds', '0.5'], ['Filled by syringe before', '8'], ['Pump frequency while priming', '10']]);
+  await figures([
+    ['Filter holds', '0.5'],
+    ['Filled by syringe before', '8'],
+    ['Pump frequency while priming', '10'],
+  ]);
   await page.clock.install();
   await page.getByRole('button', { name: 'Pump runs: start counting' }).click();
   await page.clock.runFor(13200);
@@ -59,21 +122,33 @@ test('from an empty build to a signed certificate and a build file that goes bac
   await settled(page);
 
   await stage('First start');
-  await page.getByLabel('Start log, CSV').setInputFiles({ name: 'nonsense.csv', mimeType: 'text/csv', buffer: Buffer.from('seconds,volts\n5,lots\n') });
+  await page
+    .getByLabel('Start log, CSV')
+    .setInputFiles({ name: 'nonsense.csv', mimeType: 'text/csv', buffer: Buffer.from('seconds,volts\n5,lots\n') });
   await expect(page.getByText('Line 2: volts is “lots”; allowed is 0 to 40 V.')).toBeVisible();
-  await page.getByLabel('Start log, CSV').setInputFiles({ name: 'start.csv', mimeType: 'text/csv', buffer: Buffer.from(startLog) });
+  await page
+    .getByLabel('Start log, CSV')
+    .setInputFiles({ name: 'start.csv', mimeType: 'text/csv', buffer: Buffer.from(startLog) });
   await expect(page.getByText('113 s').first()).toBeVisible();
   await expect(page.getByText('Everything here holds.')).toBeVisible();
 
   await stage('Proving');
-  await figures([['Carbon monoxide alarm in the space', 'yes'], ['Its test button sounded it', 'yes'], ['Sited by its own instructions', 'yes']]);
+  await figures([
+    ['Carbon monoxide alarm in the space', 'yes'],
+    ['Its test button sounded it', 'yes'],
+    ['Sited by its own instructions', 'yes'],
+  ]);
   await page.getByLabel('Meter shows, ppm').fill('0');
   await page.getByRole('button', { name: 'at the pillow' }).click();
   await expect(page.getByText('Everything here holds.')).toBeVisible();
 
   await stage('Sign-off');
   await expect(page.getByText('It can’t be signed yet.')).toBeVisible();
-  await page.getByRole('main').locator('[data-call="wiring.fuse.place"]').getByRole('button', { name: 'Waive with a reason' }).click();
+  await page
+    .getByRole('main')
+    .locator('[data-call="wiring.fuse.place"]')
+    .getByRole('button', { name: 'Waive with a reason' })
+    .click();
   await page.getByLabel('Why it may stay as it is').fill('short');
   await page.getByRole('button', { name: 'Waive it' }).click();
   await expect(page.getByText('at least 10 are needed')).toBeVisible();
@@ -98,8 +173,15 @@ test('from an empty build to a signed certificate and a build file that goes bac
 
   const [pdf] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Certificate (PDF)' }).click()]);
   expect(pdf.suggestedFilename()).toBe('lantern-cart.pdf');
-  expect(readFileSync(await pdf.path()).subarray(0, 5).toString()).toBe('%PDF-');
-  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Build file (JSON)' }).click()]);
+  expect(
+    readFileSync(await pdf.path())
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-');
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Build file (JSON)' }).click(),
+  ]);
   const text = readFileSync(await file.path(), 'utf8');
   const read = parseBuildFile(text);
   expect(read.ok && [read.value.id, read.value.signatures.length, read.value.waivers.length]).toEqual([id, 1, 1]);
@@ -117,12 +199,20 @@ test('from an empty build to a signed certificate and a build file that goes bac
 
   // The file goes back in as it was, in a workshop's other hands as well as here (where it is not overwritten).
   await page.goto('/builds/new');
-  await page.getByLabel('Build file (JSON)').setInputFiles({ name: 'cart.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+  await page
+    .getByLabel('Build file (JSON)')
+    .setInputFiles({ name: 'cart.json', mimeType: 'application/json', buffer: Buffer.from(text) });
   await page.getByRole('button', { name: 'Bring it in' }).click();
   await expect(page.getByText(/is kept already; bring the file in as a copy/)).toBeVisible();
-  await page.getByLabel('Build file (JSON)').setInputFiles({ name: 'cart.json', mimeType: 'application/json', buffer: Buffer.from(text.replace('"pumpAngleDeg": {\n        "fitted": 25', '"pumpAngleDeg": {\n        "fitted": 250')) });
+  await page.getByLabel('Build file (JSON)').setInputFiles({
+    name: 'cart.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(text.replace('"pumpAngleDeg": {\n        "fitted": 25', '"pumpAngleDeg": {\n        "fitted": 250')),
+  });
   await page.getByRole('button', { name: 'Bring it in' }).click();
-  await expect(page.getByText('Pump angle, outlet up (sheets.fuel.pumpAngleDeg.fitted) is 250; allowed is -90 to 90 deg.')).toBeVisible();
+  await expect(
+    page.getByText('Pump angle, outlet up (sheets.fuel.pumpAngleDeg.fitted) is 250; allowed is -90 to 90 deg.'),
+  ).toBeVisible();
   // The fitter at the next bench sees it all without having been told.
   const other = await (await browser.newContext()).newPage();
   await signIn(other, 'bram');

@@ -12,7 +12,12 @@ export async function signIn(page: Page, login: 'odile' | 'bram' | 'ines'): Prom
 }
 
 /** Types a figure into its cell and leaves it with Enter, as a person does. */
-export async function enter(page: Page, label: string, text: string, slot: 'planned' | 'as fitted' | 'given' = 'as fitted'): Promise<void> {
+export async function enter(
+  page: Page,
+  label: string,
+  text: string,
+  slot: 'planned' | 'as fitted' | 'given' = 'as fitted',
+): Promise<void> {
   const cell = page.getByLabel(new RegExp(`^${label.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}, ${slot}`));
   if ((await cell.evaluate((element) => element.tagName)) === 'SELECT') await cell.selectOption({ label: text });
   else {
@@ -28,7 +33,9 @@ export async function settled(page: Page): Promise<void> {
 
 /** A build of one's own, so that tests don't tread on each other. */
 export async function newBuild(request: APIRequestContext, name: string): Promise<string> {
-  const made = await request.post('/api/builds', { data: { name, what: 'test barrow', kind: 'trailer', place: '', heaterSerial: '' } });
+  const made = await request.post('/api/builds', {
+    data: { name, what: 'test barrow', kind: 'trailer', place: '', heaterSerial: '' },
+  });
   expect(made.status()).toBe(201);
   return ((await made.json()) as { id: string }).id;
 }

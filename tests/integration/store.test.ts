@@ -17,25 +17,40 @@ let fitter: Person;
 let stranger: Person;
 const password = 'long enough to pass';
 const fresh = (): Build => ({ ...soundBuild(), id: randomUUID() });
-const keep = async (build: Build): Promise<Build> => { const kept = await importBuild(fitter, build, false); if (!kept.ok) throw new Error(kept.errors.join()); return kept.value.build; };
+const keep = async (build: Build): Promise<Build> => {
+  const kept = await importBuild(fitter, build, false);
+  if (!kept.ok) throw new Error(kept.errors.join());
+  return kept.value.build;
+};
 const note = (text: string): Command => ({ kind: 'note', text });
 
 beforeAll(async () => {
   await migrate();
-  const made = (added: { ok: true; value: Person } | { ok: false; errors: string[] }): Person => { if (!added.ok) throw new Error(added.errors.join()); return added.value; };
+  const made = (added: { ok: true; value: Person } | { ok: false; errors: string[] }): Person => {
+    if (!added.ok) throw new Error(added.errors.join());
+    return added.value;
+  };
   const first = { name: 'Test Lead', login: 'lead', password };
   const both = await Promise.all([addFirstLead('Test Shed', first), addFirstLead('Other Shed', { ...first, login: 'usurper' })]);
   // Two at the same moment: just one becomes the first lead.
   expect(both.filter((b) => b.ok)).toHaveLength(1);
   lead = made(both.find((b) => b.ok) ?? { ok: false, errors: ['none'] });
   fitter = made(await addPerson(lead.workshopId, { name: 'Test Fitter', login: 'fitter', password, role: 'fitter' }));
-  stranger = made(await addPerson(await addWorkshop('Far Shed'), { name: 'Stranger', login: 'stranger', password, role: 'lead' }));
+  stranger = made(
+    await addPerson(await addWorkshop('Far Shed'), { name: 'Stranger', login: 'stranger', password, role: 'lead' }),
+  );
 }, 30000);
 afterAll(closeDatabase);
 
 test('people: wrong words say so, sessions end by idling, by age and by sign-out', async () => {
-  expect(await addPerson(lead.workshopId, { name: 'X', login: 'BAD LOGIN', password: 'short', role: 'king' })).toMatchObject({ ok: false, errors: { length: 4 } });
-  expect(await addPerson(lead.workshopId, { name: 'Xy', login: 'fitter', password, role: 'fitter' })).toMatchObject({ ok: false, errors: ['login fitter is taken.'] });
+  expect(await addPerson(lead.workshopId, { name: 'X', login: 'BAD LOGIN', password: 'short', role: 'king' })).toMatchObject({
+    ok: false,
+    errors: { length: 4 },
+  });
+  expect(await addPerson(lead.workshopId, { name: 'Xy', login: 'fitter', password, role: 'fitter' })).toMatchObject({
+    ok: false,
+    errors: ['login fitter is taken.'],
+  });
   expect([await signIn('fitter', 'wrong'), await signIn('nobody', password)]).toEqual([null, null]);
   const token = (await signIn(' Fitter ', password)) ?? '';
   expect(await personOf(token)).toMatchObject({ login: 'fitter', role: 'fitter' });
@@ -52,7 +67,8 @@ test('people: wrong words say so, sessions end by idling, by age and by sign-out
 
 test('the ledger can’t be changed or emptied in the database, even by our own role', async () => {
   const build = await keep(fresh());
-  for (const sql of ['UPDATE ledger SET body = \'{}\'', 'DELETE FROM ledger', 'TRUNCATE ledger', 'TRUNCATE ledger, builds CASCADE']) await expect(database().sequelize.query(sql)).rejects.toThrow('append-only');
+  for (const sql of ["UPDATE ledger SET body = '{}'", 'DELETE FROM ledger', 'TRUNCATE ledger', 'TRUNCATE ledger, builds CASCADE'])
+    await expect(database().sequelize.query(sql)).rejects.toThrow('append-only');
   expect(await ledgerOf(build.id)).toHaveLength(1);
 });
 
@@ -65,7 +81,12 @@ test('worksheet and ledger row are written together; the same command twice coun
   expect(first).toMatchObject({ ok: true, kept: { lastSeq: 2 } });
   expect(again).toEqual(first);
   expect((await loadBuild(fitter, build.id))?.build.sheets.fuel.pumpAngleDeg).toEqual({ planned: 25, fitted: 30 });
-  const refused = await commandBuild(lead, build.id, { kind: 'figures', changes: [{ path: 'fuel.pumpAngleDeg', slot: 'fitted', from: 25, to: 20 }] }, randomUUID());
+  const refused = await commandBuild(
+    lead,
+    build.id,
+    { kind: 'figures', changes: [{ path: 'fuel.pumpAngleDeg', slot: 'fitted', from: 25, to: 20 }] },
+    randomUUID(),
+  );
   expect(refused).toMatchObject({ ok: false, why: 'clash', clashes: [{ theirs: 30, yours: 20 }] });
   expect(await ledgerOf(build.id)).toHaveLength(2);
 });
@@ -74,7 +95,17 @@ test('forty people at the same moment: every entry is there, once, and the chain
   const build = await keep(fresh());
   const paths = figurePaths.filter((path) => fieldAt(path).kind === 'number' && !fieldAt(path).given).slice(0, 20);
   const done = await Promise.all([
-    ...paths.map((path) => { const field = fieldAt(path); const [sheet = '', name = ''] = path.split('.'); const now = (build.sheets as never as Record<string, Record<string, { planned: number }>>)[sheet]?.[name]?.planned ?? null; return commandBuild(fitter, build.id, { kind: 'figures', changes: [{ path, slot: 'planned', from: now, to: field.kind === 'number' ? field.max : 0 }] }, randomUUID()); }),
+    ...paths.map((path) => {
+      const field = fieldAt(path);
+      const [sheet = '', name = ''] = path.split('.');
+      const now = (build.sheets as never as Record<string, Record<string, { planned: number }>>)[sheet]?.[name]?.planned ?? null;
+      return commandBuild(
+        fitter,
+        build.id,
+        { kind: 'figures', changes: [{ path, slot: 'planned', from: now, to: field.kind === 'number' ? field.max : 0 }] },
+        randomUUID(),
+      );
+    }),
     ...Array.from({ length: 20 }, (_, i) => commandBuild(lead, build.id, note(`entry ${i}`), randomUUID())),
   ]);
   expect(done.every((d) => d.ok)).toBe(true);
@@ -82,7 +113,16 @@ test('forty people at the same moment: every entry is there, once, and the chain
   expect([rows.length, firstBreak(rows)]).toEqual([41, null]);
   expect(new Set(rows.filter((r) => r.kind === 'note').map((r) => (r.body as { text: string }).text)).size).toBe(20);
   const now = (await loadBuild(fitter, build.id))?.build;
-  expect(paths.every((path) => { const [s = '', n = ''] = path.split('.'); const field = fieldAt(path); return field.kind === 'number' && (now?.sheets as never as Record<string, Record<string, { planned: number }>>)[s]?.[n]?.planned === field.max; })).toBe(true);
+  expect(
+    paths.every((path) => {
+      const [s = '', n = ''] = path.split('.');
+      const field = fieldAt(path);
+      return (
+        field.kind === 'number' &&
+        (now?.sheets as never as Record<string, Record<string, { planned: number }>>)[s]?.[n]?.planned === field.max
+      );
+    }),
+  ).toBe(true);
 }, 30000);
 
 test('another workshop’s build does not exist, by any way', async () => {
@@ -97,14 +137,35 @@ test('another workshop’s build does not exist, by any way', async () => {
 test('a build comes back in unchanged; one that is here already is not overwritten; a waiver from a file carries no signature', async () => {
   const broken = { ...soundBuild({ 'wiring.fuseFromBatteryMm': 300 }), id: randomUUID() };
   const says = assess(broken).find((c) => c.id === 'wiring.fuse.place')?.says ?? '';
-  const forged = { ...broken, waivers: [{ callId: 'wiring.fuse.place', says, reason: 'made up in a text editor', by: 'Test Lead', at: '2026-11-20T09:00:00Z' }] };
+  const forged = {
+    ...broken,
+    waivers: [
+      { callId: 'wiring.fuse.place', says, reason: 'made up in a text editor', by: 'Test Lead', at: '2026-11-20T09:00:00Z' },
+    ],
+  };
   expect(await keep(forged)).toEqual(forged);
-  expect(await importBuild(fitter, forged, false)).toMatchObject({ ok: false, errors: [expect.stringMatching(/kept already.*copy/)] });
+  expect(await importBuild(fitter, forged, false)).toMatchObject({
+    ok: false,
+    errors: [expect.stringMatching(/kept already.*copy/)],
+  });
   const copy = await importBuild(fitter, forged, true);
   expect(copy.ok && [copy.value.build.id === forged.id, copy.value.build.waivers]).toEqual([false, []]);
   const sign: Command = { kind: 'sign', typedName: lead.name, drawn: 'M10,10L20,20L30,10L40,20' };
-  expect(await commandBuild(lead, forged.id, sign, randomUUID())).toMatchObject({ ok: false, why: 'standing', errors: [expect.stringMatching(/came in with a file/)] });
-  expect((await commandBuild(lead, forged.id, { kind: 'waive', callId: 'wiring.fuse.place', says, why: 'seen by me on the bench' }, randomUUID())).ok).toBe(true);
+  expect(await commandBuild(lead, forged.id, sign, randomUUID())).toMatchObject({
+    ok: false,
+    why: 'standing',
+    errors: [expect.stringMatching(/came in with a file/)],
+  });
+  expect(
+    (
+      await commandBuild(
+        lead,
+        forged.id,
+        { kind: 'waive', callId: 'wiring.fuse.place', says, why: 'seen by me on the bench' },
+        randomUUID(),
+      )
+    ).ok,
+  ).toBe(true);
   expect((await commandBuild(lead, forged.id, sign, randomUUID())).ok).toBe(true);
 });
 

@@ -13,7 +13,9 @@ function LyingDipstick({ wet }: { wet: number }) {
     <svg width={168} height={26} role="img" aria-label={`${wet} of ${stageIds.length} stages proven`}>
       <rect x={3} y={7} width={wet * step} height={12} fill="var(--fuel-deep)" rx={wet === stageIds.length ? 6 : 0} />
       <rect x={3} y={7} width={w} height={12} rx={6} fill="none" stroke="var(--ink)" strokeWidth={2} />
-      {stageIds.slice(1).map((id, i) => <line key={id} x1={3 + (i + 1) * step} x2={3 + (i + 1) * step} y1={9} y2={17} stroke="var(--ink)" strokeWidth={1.5} />)}
+      {stageIds.slice(1).map((id, i) => (
+        <line key={id} x1={3 + (i + 1) * step} x2={3 + (i + 1) * step} y1={9} y2={17} stroke="var(--ink)" strokeWidth={1.5} />
+      ))}
     </svg>
   );
 }
@@ -29,11 +31,16 @@ function BayRow({ build, changedAt }: { build: Build; changedAt: string }) {
   const signed = signState(build);
   const guarded = standing.filter((c) => c.moment === moment).sort(bySeverity)[0];
   const worst = [...standing].sort(bySeverity)[0];
-  const told = (['stop', 'fix', 'open'] as Level[]).map((level) => ({ level, n: standing.filter((c) => c.level === level).length })).filter(({ n }) => n > 0);
+  const told = (['stop', 'fix', 'open'] as Level[])
+    .map((level) => ({ level, n: standing.filter((c) => c.level === level).length }))
+    .filter(({ n }) => n > 0);
   const waitsFor = stageIds[wet];
   return (
     <li>
-      <Link className="bay-row" href={`/builds/${build.id}/${signed === 'signed' ? 'signoff' : (worst?.level === 'stop' || worst?.level === 'fix' ? worst.stage : (waitsFor ?? 'signoff'))}`}>
+      <Link
+        className="bay-row"
+        href={`/builds/${build.id}/${signed === 'signed' ? 'signoff' : worst?.level === 'stop' || worst?.level === 'fix' ? worst.stage : (waitsFor ?? 'signoff')}`}
+      >
         <div>
           <h2>{build.identity.name}</h2>
           <p className="soft">{[build.identity.what, build.identity.place].filter(Boolean).join(', ')}</p>
@@ -41,11 +48,42 @@ function BayRow({ build, changedAt }: { build: Build; changedAt: string }) {
         </div>
         <div>
           <LyingDipstick wet={wet} />
-          <p>{signed === 'signed' ? 'signed' : signed === 'corrected' ? 'corrected since signed' : <>waits for {stages[waitsFor ?? 'signoff'].toLowerCase()}</>}</p>
+          <p>
+            {signed === 'signed' ? (
+              'signed'
+            ) : signed === 'corrected' ? (
+              'corrected since signed'
+            ) : (
+              <>waits for {stages[waitsFor ?? 'signoff'].toLowerCase()}</>
+            )}
+          </p>
         </div>
         <div className="bay-waits">
-          {worst ? <><LevelMark level={worst.level} /> {told.map(({ level, n }) => `${n} ${level === 'stop' ? (n === 1 ? 'stop' : 'stops') : level === 'fix' ? 'to put right' : levelWords[level].toLowerCase()}`).join(', ')}<p><strong>{(worst.level === 'open' ? guarded ?? worst : worst).says}</strong></p></> : signed === 'signed' ? <LevelMark level="sound" /> : <p><strong>Nothing stands in the way.</strong></p>}
-          {moment && signed === 'unsigned' && <p>Next that can’t be undone: <strong>{momentSteps[moment]}</strong></p>}
+          {worst ? (
+            <>
+              <LevelMark level={worst.level} />{' '}
+              {told
+                .map(
+                  ({ level, n }) =>
+                    `${n} ${level === 'stop' ? (n === 1 ? 'stop' : 'stops') : level === 'fix' ? 'to put right' : levelWords[level].toLowerCase()}`,
+                )
+                .join(', ')}
+              <p>
+                <strong>{(worst.level === 'open' ? (guarded ?? worst) : worst).says}</strong>
+              </p>
+            </>
+          ) : signed === 'signed' ? (
+            <LevelMark level="sound" />
+          ) : (
+            <p>
+              <strong>Nothing stands in the way.</strong>
+            </p>
+          )}
+          {moment && signed === 'unsigned' && (
+            <p>
+              Next that can’t be undone: <strong>{momentSteps[moment]}</strong>
+            </p>
+          )}
         </div>
       </Link>
     </li>
@@ -54,5 +92,11 @@ function BayRow({ build, changedAt }: { build: Build; changedAt: string }) {
 
 export function BayView({ builds }: { builds: readonly { build: Build; changedAt: string }[] }) {
   if (builds.length === 0) return <p style={{ marginTop: 24 }}>No build yet. Begin one, or bring one in from a file.</p>;
-  return <ul className="bay-list">{builds.map(({ build, changedAt }) => <BayRow key={build.id} build={build} changedAt={changedAt} />)}</ul>;
+  return (
+    <ul className="bay-list">
+      {builds.map(({ build, changedAt }) => (
+        <BayRow key={build.id} build={build} changedAt={changedAt} />
+      ))}
+    </ul>
+  );
 }

@@ -29,18 +29,50 @@ export function BenchLayout({ children }: { children: ReactNode }) {
         <h1>{build.identity.name}</h1>
         <span className="what soft">{build.identity.what}</span>
         {build.identity.invented && <span className="invented">invented</span>}
-        <Link href={`/builds/${build.id}/heater`} className="plain-button" style={{ display: 'inline-flex', alignItems: 'center', whiteSpace: 'nowrap' }}>heater &amp; conditions</Link>
-        <p className="next">{signed === 'signed' ? <strong>Signed and locked</strong> : signed === 'corrected' ? <strong>Corrected since it was signed</strong> : moment ? <>Next that can’t be undone: <strong>{momentSteps[moment]}</strong></> : <strong>Ready for the signature</strong>}</p>
-        <span className="soft who" style={{ whiteSpace: 'nowrap' }}>{who.name}</span>
+        <Link
+          href={`/builds/${build.id}/heater`}
+          className="plain-button"
+          style={{ display: 'inline-flex', alignItems: 'center', whiteSpace: 'nowrap' }}
+        >
+          heater &amp; conditions
+        </Link>
+        <p className="next">
+          {signed === 'signed' ? (
+            <strong>Signed and locked</strong>
+          ) : signed === 'corrected' ? (
+            <strong>Corrected since it was signed</strong>
+          ) : moment ? (
+            <>
+              Next that can’t be undone: <strong>{momentSteps[moment]}</strong>
+            </>
+          ) : (
+            <strong>Ready for the signature</strong>
+          )}
+        </p>
+        <span className="soft who" style={{ whiteSpace: 'nowrap' }}>
+          {who.name}
+        </span>
         <ThemeSwitch />
         <ShortcutHelp stage={stage} />
       </header>
-      <div className="bench-run"><RunView stage={stage} /></div>
+      <div className="bench-run">
+        <RunView stage={stage} />
+      </div>
       <div className="bench-work">
-        <main className="bench-sheet"><Banners />{children}</main>
+        <main className="bench-sheet">
+          <Banners />
+          {children}
+        </main>
         <aside className="bench-side" aria-label="Calls and ledger">
           <div className="bench-calls" tabIndex={-1}>
-            {isStage ? <CallList calls={calls.filter((c) => c.stage === stage)} /> : <CallList calls={calls.filter((c) => c.level === 'stop' || (c.level === 'fix' && !c.waived))} empty="Nothing at stop, nothing to put right." />}
+            {isStage ? (
+              <CallList calls={calls.filter((c) => c.stage === stage)} />
+            ) : (
+              <CallList
+                calls={calls.filter((c) => c.level === 'stop' || (c.level === 'fix' && !c.waived))}
+                empty="Nothing at stop, nothing to put right."
+              />
+            )}
           </div>
           <section className="bench-ledger" aria-label="Ledger">
             <LedgerRoll />

@@ -9,9 +9,16 @@ import type { LedgerRow } from '../../core/ledger/chain';
 import type { Role } from '../../core/people/roles';
 import type { Waiting } from './send';
 
-export interface Who { name: string; role: Role }
+export interface Who {
+  name: string;
+  role: Role;
+}
 export type Link = 'kept' | 'sending' | 'unreachable' | 'signed-out';
-export interface DraftFigure { path: FigurePath; slot: Slot; value: number | string | null }
+export interface DraftFigure {
+  path: FigurePath;
+  slot: Slot;
+  value: number | string | null;
+}
 
 export interface BuildBench {
   /** As kept, with what is still on its way and what is being typed or dragged. */

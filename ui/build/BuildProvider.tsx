@@ -32,7 +32,17 @@ function withDrafts(build: Build, drafts: ReadonlyMap<string, readonly DraftFigu
   return { ...build, sheets: sheets as unknown as Build['sheets'] };
 }
 
-export function BuildProvider({ initial, initialRows, who, children }: { initial: Kept; initialRows: LedgerRow[]; who: Who; children: ReactNode }) {
+export function BuildProvider({
+  initial,
+  initialRows,
+  who,
+  children,
+}: {
+  initial: Kept;
+  initialRows: LedgerRow[];
+  who: Who;
+  children: ReactNode;
+}) {
   const [kept, setKept] = useState(initial);
   const [rows, setRows] = useState(initialRows);
   const [waiting, setWaiting] = useState<readonly Waiting[]>([]);
@@ -88,7 +98,10 @@ export function BuildProvider({ initial, initialRows, who, children }: { initial
     queue.current = readWaiting(buildId);
     if (queue.current.length > 0) {
       // What this device kept from an earlier visit goes in first.
-      queueMicrotask(() => { show(); void flush(); });
+      queueMicrotask(() => {
+        show();
+        void flush();
+      });
     }
     const look = async () => {
       if (document.hidden) return;
@@ -102,46 +115,83 @@ export function BuildProvider({ initial, initialRows, who, children }: { initial
     const wake = () => void look();
     window.addEventListener('focus', wake);
     window.addEventListener('online', wake);
-    return () => { clearInterval(timer); window.removeEventListener('focus', wake); window.removeEventListener('online', wake); };
+    return () => {
+      clearInterval(timer);
+      window.removeEventListener('focus', wake);
+      window.removeEventListener('online', wake);
+    };
   }, [buildId, flush, show, take]);
 
   const settled = useMemo(() => settle(kept.build, waiting, who), [kept, waiting, who]);
   const build = useMemo(() => withDrafts(settled, drafts), [settled, drafts]);
   const calls = useMemo(() => assess(build), [build]);
 
-  const send = useCallback((command: Command): string[] => {
-    const now = settle(kept.build, queue.current, who);
-    const full: Command = correcting && now.signatures.length > 0 && !['note', 'sign', 'waive', 'unwaive'].includes(command.kind) ? { ...command, reason: correcting } : command;
-    const applied = applyCommand(now, full, author(who));
-    if (!applied.ok && applied.why !== 'clash') return applied.errors;
-    queue.current = [...queue.current, { commandId: crypto.randomUUID(), command: full }];
-    show();
-    void flush();
-    return [];
-  }, [kept, who, correcting, show, flush]);
+  const send = useCallback(
+    (command: Command): string[] => {
+      const now = settle(kept.build, queue.current, who);
+      const full: Command =
+        correcting && now.signatures.length > 0 && !['note', 'sign', 'waive', 'unwaive'].includes(command.kind)
+          ? { ...command, reason: correcting }
+          : command;
+      const applied = applyCommand(now, full, author(who));
+      if (!applied.ok && applied.why !== 'clash') return applied.errors;
+      queue.current = [...queue.current, { commandId: crypto.randomUUID(), command: full }];
+      show();
+      void flush();
+      return [];
+    },
+    [kept, who, correcting, show, flush],
+  );
 
-  const setDraft = useCallback((key: string, figures: readonly DraftFigure[]) => setDrafts((old) => {
-    if (figures.length === 0 && !old.has(key)) return old;
-    const next = new Map(old);
-    if (figures.length === 0) next.delete(key);
-    else next.set(key, figures);
-    return next;
-  }), []);
+  const setDraft = useCallback(
+    (key: string, figures: readonly DraftFigure[]) =>
+      setDrafts((old) => {
+        if (figures.length === 0 && !old.has(key)) return old;
+        const next = new Map(old);
+        if (figures.length === 0) next.delete(key);
+        else next.set(key, figures);
+        return next;
+      }),
+    [],
+  );
 
-  const settleClash = useCallback((choice: 'theirs' | 'yours') => {
-    if (choice === 'yours' && clash?.command.kind === 'figures') {
-      const again: Change[] = clash.command.changes.map((change) => ({ ...change, from: figureAt(kept.build.sheets, change.path)[change.slot] }));
-      setProblems(send({ ...clash.command, changes: again }));
-    }
-    setClash(null);
-  }, [clash, kept, send]);
+  const settleClash = useCallback(
+    (choice: 'theirs' | 'yours') => {
+      if (choice === 'yours' && clash?.command.kind === 'figures') {
+        const again: Change[] = clash.command.changes.map((change) => ({
+          ...change,
+          from: figureAt(kept.build.sheets, change.path)[change.slot],
+        }));
+        setProblems(send({ ...clash.command, changes: again }));
+      }
+      setClash(null);
+    },
+    [clash, kept, send],
+  );
 
-  const bench = useMemo<BuildBench>(() => ({
-    build, settled, calls, rows, waiting, who, link, send, setDraft, settleClash, problems, correcting, setCorrecting, primedStrokes, setPrimedStrokes,
-    clashes: clash?.clashes ?? [],
-    clearProblems: () => setProblems([]),
-    mayWork: roleMay(who.role, 'work') && (settled.signatures.length === 0 || correcting !== null),
-  }), [build, settled, calls, rows, waiting, who, link, send, setDraft, settleClash, problems, correcting, clash, primedStrokes]);
+  const bench = useMemo<BuildBench>(
+    () => ({
+      build,
+      settled,
+      calls,
+      rows,
+      waiting,
+      who,
+      link,
+      send,
+      setDraft,
+      settleClash,
+      problems,
+      correcting,
+      setCorrecting,
+      primedStrokes,
+      setPrimedStrokes,
+      clashes: clash?.clashes ?? [],
+      clearProblems: () => setProblems([]),
+      mayWork: roleMay(who.role, 'work') && (settled.signatures.length === 0 || correcting !== null),
+    }),
+    [build, settled, calls, rows, waiting, who, link, send, setDraft, settleClash, problems, correcting, clash, primedStrokes],
+  );
 
   return <BuildContext.Provider value={bench}>{children}</BuildContext.Provider>;
 }

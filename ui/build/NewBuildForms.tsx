@@ -6,7 +6,11 @@ import { buildFileMaxBytes, parseBuildFile } from '../../core/build/readBuild';
 import { postJson } from '../people/postJson';
 
 export function NewBuildForm() {
-  const { register, handleSubmit, formState: { errors } } = useForm({ defaultValues: { name: '', what: '', kind: 'road', place: '', heaterSerial: '' } });
+  const {
+    register,
+    handleSubmit,
+    formState: { errors },
+  } = useForm({ defaultValues: { name: '', what: '', kind: 'road', place: '', heaterSerial: '' } });
   const [problems, setProblems] = useState<string[]>([]);
   const begin = async (values: object) => {
     const answer = await postJson<{ id: string }>('/api/builds', values);
@@ -15,14 +19,51 @@ export function NewBuildForm() {
   };
   return (
     <form className="form-narrow" onSubmit={(event) => void handleSubmit(begin)(event)}>
-      <label><span className="field-label">Name</span><input className="text-field" maxLength={80} {...register('name', { validate: (name) => name.trim() !== '' || 'Give it a name of 1 to 80 characters.' })} /></label>
-      {errors.name && <p className="error-line" role="alert">{errors.name.message}</p>}
-      <label><span className="field-label">What it is, in a few words</span><input className="text-field" maxLength={80} {...register('what')} /></label>
-      <label><span className="field-label">Kind</span><select className="text-field" {...register('kind')}>{Object.entries(buildKinds).map(([id, label]) => <option key={id} value={id}>{label}</option>)}</select></label>
-      <label><span className="field-label">Place</span><input className="text-field" maxLength={120} {...register('place')} /></label>
-      <label><span className="field-label">Heater’s serial number</span><input className="text-field" maxLength={60} {...register('heaterSerial')} /></label>
-      {problems.length > 0 && <ul className="error-line" role="alert">{problems.map((problem) => <li key={problem}>{problem}</li>)}</ul>}
-      <button type="submit" className="key ink">Begin the build</button>
+      <label>
+        <span className="field-label">Name</span>
+        <input
+          className="text-field"
+          maxLength={80}
+          {...register('name', { validate: (name) => name.trim() !== '' || 'Give it a name of 1 to 80 characters.' })}
+        />
+      </label>
+      {errors.name && (
+        <p className="error-line" role="alert">
+          {errors.name.message}
+        </p>
+      )}
+      <label>
+        <span className="field-label">What it is, in a few words</span>
+        <input className="text-field" maxLength={80} {...register('what')} />
+      </label>
+      <label>
+        <span className="field-label">Kind</span>
+        <select className="text-field" {...register('kind')}>
+          {Object.entries(buildKinds).map(([id, label]) => (
+            <option key={id} value={id}>
+              {label}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label>
+        <span className="field-label">Place</span>
+        <input className="text-field" maxLength={120} {...register('place')} />
+      </label>
+      <label>
+        <span className="field-label">Heater’s serial number</span>
+        <input className="text-field" maxLength={60} {...register('heaterSerial')} />
+      </label>
+      {problems.length > 0 && (
+        <ul className="error-line" role="alert">
+          {problems.map((problem) => (
+            <li key={problem}>{problem}</li>
+          ))}
+        </ul>
+      )}
+      <button type="submit" className="key ink">
+        Begin the build
+      </button>
     </form>
   );
 }
@@ -34,20 +75,65 @@ export function BringInForm() {
   const [problems, setProblems] = useState<string[]>([]);
   const bringIn = async () => {
     const chosen = file.current?.files?.[0];
-    if (!chosen) { setProblems(['Choose a build file first.']); return; }
-    if (chosen.size > buildFileMaxBytes) { setProblems([`${chosen.name} holds ${chosen.size} bytes; at most ${buildFileMaxBytes} are allowed.`]); return; }
+    if (!chosen) {
+      setProblems(['Choose a build file first.']);
+      return;
+    }
+    if (chosen.size > buildFileMaxBytes) {
+      setProblems([`${chosen.name} holds ${chosen.size} bytes; at most ${buildFileMaxBytes} are allowed.`]);
+      return;
+    }
     const read = parseBuildFile(await chosen.text());
-    if (!read.ok) { setProblems(read.errors); return; }
+    if (!read.ok) {
+      setProblems(read.errors);
+      return;
+    }
     const answer = await postJson<{ id: string }>('/api/builds/import', { file: read.value, asCopy });
     if (answer.ok) window.location.assign(`/builds/${answer.value.id}/fuel`);
     else setProblems(answer.errors);
   };
   return (
-    <form className="form-narrow" onSubmit={(event) => { event.preventDefault(); void bringIn(); }}>
-      <label><span className="field-label">Build file (JSON)</span><input ref={file} className="text-field" style={{ paddingTop: 10 }} type="file" accept=".json,application/json" onChange={() => setProblems([])} /></label>
-      <label className="inline" style={{ minHeight: 44, flexWrap: 'nowrap' }}><input type="checkbox" checked={asCopy} onChange={(event) => setAsCopy(event.target.checked)} style={{ width: 24, height: 24, flex: 'none' }} /> As a copy, with its own id, without its signatures and waivers</label>
-      {problems.length > 0 && <div role="alert"><p className="error-line">Nothing was brought in.</p><ul className="error-line">{problems.slice(0, 30).map((problem) => <li key={problem}>{problem}</li>)}</ul>{problems.length > 30 && <p>and {problems.length - 30} more</p>}</div>}
-      <button type="submit" className="key">Bring it in</button>
+    <form
+      className="form-narrow"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void bringIn();
+      }}
+    >
+      <label>
+        <span className="field-label">Build file (JSON)</span>
+        <input
+          ref={file}
+          className="text-field"
+          style={{ paddingTop: 10 }}
+          type="file"
+          accept=".json,application/json"
+          onChange={() => setProblems([])}
+        />
+      </label>
+      <label className="inline" style={{ minHeight: 44, flexWrap: 'nowrap' }}>
+        <input
+          type="checkbox"
+          checked={asCopy}
+          onChange={(event) => setAsCopy(event.target.checked)}
+          style={{ width: 24, height: 24, flex: 'none' }}
+        />{' '}
+        As a copy, with its own id, without its signatures and waivers
+      </label>
+      {problems.length > 0 && (
+        <div role="alert">
+          <p className="error-line">Nothing was brought in.</p>
+          <ul className="error-line">
+            {problems.slice(0, 30).map((problem) => (
+              <li key={problem}>{problem}</li>
+            ))}
+          </ul>
+          {problems.length > 30 && <p>and {problems.length - 30} more</p>}
+        </div>
+      )}
+      <button type="submit" className="key">
+        Bring it in
+      </button>
     </form>
   );
 }

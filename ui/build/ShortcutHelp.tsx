@@ -6,7 +6,8 @@ import { useEffect, useState } from 'react';
 import { stageIds, stages } from '../../core/calls/Call';
 import { useBench } from './BuildContext';
 
-const isTyping = (target: EventTarget | null) => target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName);
+const isTyping = (target: EventTarget | null) =>
+  target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName);
 
 /** Keys for the bench PC, listed under "?". */
 export function ShortcutHelp({ stage }: { stage: string }) {
@@ -17,10 +18,17 @@ export function ShortcutHelp({ stage }: { stage: string }) {
     const press = (event: KeyboardEvent) => {
       if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
       const now = stageIds.findIndex((id) => id === stage);
-      const go = (to: string | undefined) => { if (to) { event.preventDefault(); router.push(`/builds/${build.id}/${to}`); } };
+      const go = (to: string | undefined) => {
+        if (to) {
+          event.preventDefault();
+          router.push(`/builds/${build.id}/${to}`);
+        }
+      };
       if (event.key === '?') setOpen(true);
-      else if (event.key === '/') { event.preventDefault(); document.getElementById('quick-entry')?.focus(); }
-      else if (event.key === 'n') go(stageIds[now + 1]);
+      else if (event.key === '/') {
+        event.preventDefault();
+        document.getElementById('quick-entry')?.focus();
+      } else if (event.key === 'n') go(stageIds[now + 1]);
       else if (event.key === 'p') go(stageIds[now - 1]);
       else if (event.key === 'h') go('heater');
       else if (/^[1-9]$/.test(event.key)) go(stageIds[Number(event.key) - 1]);
@@ -30,22 +38,49 @@ export function ShortcutHelp({ stage }: { stage: string }) {
   }, [build.id, router, stage]);
   return (
     <>
-      <button type="button" className="icon-button keys-help" aria-label="Keys" onClick={() => setOpen(true)}><Keyboard size={20} /></button>
+      <button type="button" className="icon-button keys-help" aria-label="Keys" onClick={() => setOpen(true)}>
+        <Keyboard size={20} />
+      </button>
       <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="keys-title">
         <div style={{ padding: 20, minWidth: 280 }}>
           <h2 id="keys-title">Keys</h2>
           <table className="runs-table" style={{ marginTop: 8 }}>
             <tbody>
-              <tr><td className="mono">/</td><td>quick entry</td></tr>
-              {stageIds.map((id, i) => <tr key={id}><td className="mono">{i + 1}</td><td>{stages[id]}</td></tr>)}
-              <tr><td className="mono">h</td><td>heater and conditions</td></tr>
-              <tr><td className="mono">n, p</td><td>next stage, stage before</td></tr>
-              <tr><td className="mono">arrows</td><td>on the pump or tank in the drawing: move it by 10 mm (with Shift: 100 mm)</td></tr>
-              <tr><td className="mono">[ ]</td><td>on the pump: tilt it by 1°</td></tr>
-              <tr><td className="mono">Esc</td><td>in a figure: put back what was there</td></tr>
+              <tr>
+                <td className="mono">/</td>
+                <td>quick entry</td>
+              </tr>
+              {stageIds.map((id, i) => (
+                <tr key={id}>
+                  <td className="mono">{i + 1}</td>
+                  <td>{stages[id]}</td>
+                </tr>
+              ))}
+              <tr>
+                <td className="mono">h</td>
+                <td>heater and conditions</td>
+              </tr>
+              <tr>
+                <td className="mono">n, p</td>
+                <td>next stage, stage before</td>
+              </tr>
+              <tr>
+                <td className="mono">arrows</td>
+                <td>on the pump or tank in the drawing: move it by 10 mm (with Shift: 100 mm)</td>
+              </tr>
+              <tr>
+                <td className="mono">[ ]</td>
+                <td>on the pump: tilt it by 1°</td>
+              </tr>
+              <tr>
+                <td className="mono">Esc</td>
+                <td>in a figure: put back what was there</td>
+              </tr>
             </tbody>
           </table>
-          <button type="button" className="key" style={{ marginTop: 14 }} onClick={() => setOpen(false)}>Close</button>
+          <button type="button" className="key" style={{ marginTop: 14 }} onClick={() => setOpen(false)}>
+            Close
+          </button>
         </div>
       </Dialog>
     </>

@@ -3,8 +3,15 @@ import type { Command } from '../../core/commands/Command';
 import type { LedgerRow } from '../../core/ledger/chain';
 import type { Build } from '../../core/build/Build';
 
-export interface Kept { build: Build; lastSeq: number; changedAt: string }
-export interface Waiting { commandId: string; command: Command }
+export interface Kept {
+  build: Build;
+  lastSeq: number;
+  changedAt: string;
+}
+export interface Waiting {
+  commandId: string;
+  command: Command;
+}
 export type Answer =
   | { kind: 'kept'; kept: Kept; rows: LedgerRow[] }
   | { kind: 'signed-out' }
@@ -15,7 +22,11 @@ export type Answer =
 /** Sends one command; safe to send again, since the server knows it by its id. */
 export async function sendCommand(buildId: string, { commandId, command }: Waiting, afterSeq: number): Promise<Answer> {
   try {
-    const response = await fetch(`/api/builds/${buildId}/commands`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ commandId, command, afterSeq }) });
+    const response = await fetch(`/api/builds/${buildId}/commands`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ commandId, command, afterSeq }),
+    });
     if (response.status === 401) return { kind: 'signed-out' };
     if (response.status >= 500) return { kind: 'unreachable' };
     const answer = (await response.json()) as { kept?: Kept; rows?: LedgerRow[]; errors?: string[]; clashes?: Clash[] };

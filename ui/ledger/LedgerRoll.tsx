@@ -19,7 +19,9 @@ export function LedgerRoll() {
   const { rows, waiting } = useBench();
   const roll = useRef<HTMLDivElement>(null);
   const newest = rows[rows.length - 1]?.seq ?? 0;
-  useEffect(() => { if (roll.current) roll.current.scrollTop = roll.current.scrollHeight; }, [newest, waiting.length]);
+  useEffect(() => {
+    if (roll.current) roll.current.scrollTop = roll.current.scrollHeight;
+  }, [newest, waiting.length]);
   const shown = rows.slice(-shownRows);
   return (
     <div className="roll" ref={roll} tabIndex={0} role="log" aria-label="Ledger entries">
@@ -31,18 +33,41 @@ export function LedgerRoll() {
           const cleared = turnsOf(row).filter((turn) => turn.to === 'sound').length;
           return (
             <li key={row.seq} data-seq={row.seq}>
-              {(!before || format(new Date(before.at), 'EEEE d MMMM yyyy') !== day) && <span className="day" style={{ gridColumn: '1 / -1' }}>{day}</span>}
+              {(!before || format(new Date(before.at), 'EEEE d MMMM yyyy') !== day) && (
+                <span className="day" style={{ gridColumn: '1 / -1' }}>
+                  {day}
+                </span>
+              )}
               <time dateTime={row.at}>{format(new Date(row.at), 'HH:mm')}</time>
               <span>
                 {describeRow(row)} <span className="soft">· {row.by.split(' ')[0]}</span>
-                {turns.length > 0 && turns.length <= 3 && turns.map((turn) => <span key={turn.id} className={`turn level-${turn.to}`}><LevelGlyph level={turn.to} size={11} /> {turn.id}</span>)}
-                {turns.length > 3 && <span className="turn level-fix"><LevelGlyph level="fix" size={11} /> {turns.length} calls made</span>}
-                {cleared > 0 && <span className="turn level-sound"><LevelGlyph level="sound" size={11} /> {cleared} {cleared === 1 ? 'call' : 'calls'} cleared</span>}
+                {turns.length > 0 &&
+                  turns.length <= 3 &&
+                  turns.map((turn) => (
+                    <span key={turn.id} className={`turn level-${turn.to}`}>
+                      <LevelGlyph level={turn.to} size={11} /> {turn.id}
+                    </span>
+                  ))}
+                {turns.length > 3 && (
+                  <span className="turn level-fix">
+                    <LevelGlyph level="fix" size={11} /> {turns.length} calls made
+                  </span>
+                )}
+                {cleared > 0 && (
+                  <span className="turn level-sound">
+                    <LevelGlyph level="sound" size={11} /> {cleared} {cleared === 1 ? 'call' : 'calls'} cleared
+                  </span>
+                )}
               </span>
             </li>
           );
         })}
-        {waiting.map(({ commandId, command }) => <li key={commandId} className="waiting"><span>…</span><span>{describeRow({ kind: command.kind, body: bodyOf(command) })} (on its way)</span></li>)}
+        {waiting.map(({ commandId, command }) => (
+          <li key={commandId} className="waiting">
+            <span>…</span>
+            <span>{describeRow({ kind: command.kind, body: bodyOf(command) })} (on its way)</span>
+          </li>
+        ))}
       </ol>
     </div>
   );

@@ -16,25 +16,67 @@ export function QuickEntry() {
   const [answer, setAnswer] = useState<Entry | { kind: 'done'; reads: string } | null>(null);
   const enter = (text: string) => {
     const entry = read(text, settled);
-    if (entry.kind !== 'command') { setAnswer(entry); setLine(text); return; }
+    if (entry.kind !== 'command') {
+      setAnswer(entry);
+      setLine(text);
+      return;
+    }
     const errors = send(entry.command);
     if (errors.length > 0) setAnswer({ kind: 'refused', sentence: errors.join(' ') });
-    else { setAnswer({ kind: 'done', reads: entry.reads }); setLine(''); }
+    else {
+      setAnswer({ kind: 'done', reads: entry.reads });
+      setLine('');
+    }
   };
   if (who.role === 'viewer') return <p className="entry soft">You can look at this build, not enter into it.</p>;
   return (
-    <form className="entry" onSubmit={(event) => { event.preventDefault(); enter(line); }}>
+    <form
+      className="entry"
+      onSubmit={(event) => {
+        event.preventDefault();
+        enter(line);
+      }}
+    >
       <div className="entry-reads" aria-live="polite">
         {answer === null && <span className="soft">{examples}</span>}
         {answer?.kind === 'done' && <span>Kept: {answer.reads}</span>}
         {answer?.kind === 'refused' && <span className="error-line">{answer.sentence}</span>}
         {answer?.kind === 'ask' && <strong>{answer.question}</strong>}
       </div>
-      {answer?.kind === 'ask' && <div className="entry-options">{answer.options.map((option) => <button key={option.line} type="button" className="key" onClick={() => enter(option.line)}>{option.label}</button>)}<button type="button" className="plain-button" onClick={() => setAnswer(null)}>None of these</button></div>}
+      {answer?.kind === 'ask' && (
+        <div className="entry-options">
+          {answer.options.map((option) => (
+            <button key={option.line} type="button" className="key" onClick={() => enter(option.line)}>
+              {option.label}
+            </button>
+          ))}
+          <button type="button" className="plain-button" onClick={() => setAnswer(null)}>
+            None of these
+          </button>
+        </div>
+      )}
       <div className="entry-line">
-        <span className="mono" aria-hidden>&gt;</span>
-        <input id="quick-entry" aria-label="Quick entry" value={line} autoComplete="off" autoCapitalize="off" spellCheck={false} enterKeyHint="done" maxLength={1000} placeholder="enter a figure, a reading or a note" onChange={(event) => { setLine(event.target.value); if (answer) setAnswer(null); }} />
-        <button type="submit" className="icon-button" aria-label="Enter"><CornerDownLeft size={20} /></button>
+        <span className="mono" aria-hidden>
+          &gt;
+        </span>
+        <input
+          id="quick-entry"
+          aria-label="Quick entry"
+          value={line}
+          autoComplete="off"
+          autoCapitalize="off"
+          spellCheck={false}
+          enterKeyHint="done"
+          maxLength={1000}
+          placeholder="enter a figure, a reading or a note"
+          onChange={(event) => {
+            setLine(event.target.value);
+            if (answer) setAnswer(null);
+          }}
+        />
+        <button type="submit" className="icon-button" aria-label="Enter">
+          <CornerDownLeft size={20} />
+        </button>
       </div>
     </form>
   );

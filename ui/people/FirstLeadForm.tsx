@@ -14,12 +14,32 @@ export function FirstLeadForm() {
   };
   return (
     <form className="form-narrow" onSubmit={(event) => void handleSubmit(enter)(event)}>
-      <label><span className="field-label">Workshop’s name</span><input className="text-field" maxLength={80} {...register('workshop')} /></label>
-      <label><span className="field-label">Your name, as it stands under certificates</span><input className="text-field" autoComplete="name" maxLength={80} {...register('name')} /></label>
-      <label><span className="field-label">Sign-in name: a to z, 0 to 9, point, hyphen</span><input className="text-field" autoComplete="username" autoCapitalize="off" maxLength={60} {...register('login')} /></label>
-      <label><span className="field-label">Password, 10 characters or more</span><input className="text-field" type="password" autoComplete="new-password" maxLength={200} {...register('password')} /></label>
-      {problems.length > 0 && <ul className="error-line" role="alert">{problems.map((problem) => <li key={problem}>{problem}</li>)}</ul>}
-      <button type="submit" className="key ink">Begin</button>
+      <label>
+        <span className="field-label">Workshop’s name</span>
+        <input className="text-field" maxLength={80} {...register('workshop')} />
+      </label>
+      <label>
+        <span className="field-label">Your name, as it stands under certificates</span>
+        <input className="text-field" autoComplete="name" maxLength={80} {...register('name')} />
+      </label>
+      <label>
+        <span className="field-label">Sign-in name: a to z, 0 to 9, point, hyphen</span>
+        <input className="text-field" autoComplete="username" autoCapitalize="off" maxLength={60} {...register('login')} />
+      </label>
+      <label>
+        <span className="field-label">Password, 10 characters or more</span>
+        <input className="text-field" type="password" autoComplete="new-password" maxLength={200} {...register('password')} />
+      </label>
+      {problems.length > 0 && (
+        <ul className="error-line" role="alert">
+          {problems.map((problem) => (
+            <li key={problem}>{problem}</li>
+          ))}
+        </ul>
+      )}
+      <button type="submit" className="key ink">
+        Begin
+      </button>
     </form>
   );
 }

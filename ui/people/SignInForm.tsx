@@ -3,7 +3,10 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { postJson } from './postJson';
 
-export interface DemoPeople { password: string; people: { login: string; name: string; role: string }[] }
+export interface DemoPeople {
+  password: string;
+  people: { login: string; name: string; role: string }[];
+}
 
 export function SignInForm({ to, demo }: { to: string; demo: DemoPeople | null }) {
   const { register, handleSubmit, setValue } = useForm({ defaultValues: { login: '', password: '' } });
@@ -15,15 +18,45 @@ export function SignInForm({ to, demo }: { to: string; demo: DemoPeople | null }
   };
   return (
     <form className="form-narrow" onSubmit={(event) => void handleSubmit(enter)(event)}>
-      <label><span className="field-label">Sign-in name</span><input className="text-field" autoComplete="username" autoCapitalize="off" maxLength={60} {...register('login')} /></label>
-      <label><span className="field-label">Password</span><input className="text-field" type="password" autoComplete="current-password" maxLength={200} {...register('password')} /></label>
-      {problems.length > 0 && <p className="error-line" role="alert">{problems.join(' ')}</p>}
-      <button type="submit" className="key ink">Sign in</button>
+      <label>
+        <span className="field-label">Sign-in name</span>
+        <input className="text-field" autoComplete="username" autoCapitalize="off" maxLength={60} {...register('login')} />
+      </label>
+      <label>
+        <span className="field-label">Password</span>
+        <input className="text-field" type="password" autoComplete="current-password" maxLength={200} {...register('password')} />
+      </label>
+      {problems.length > 0 && (
+        <p className="error-line" role="alert">
+          {problems.join(' ')}
+        </p>
+      )}
+      <button type="submit" className="key ink">
+        Sign in
+      </button>
       {demo && (
         <section aria-label="Demo people">
-          <p className="invented" style={{ display: 'inline-block' }}>This is a demo: workshop, people, vehicles and figures are all invented.</p>
-          <p style={{ marginTop: 8 }}>Touch a person to fill in the sign-in (password <span className="mono">{demo.password}</span>):</p>
-          <div className="inline" style={{ marginTop: 6 }}>{demo.people.map((person) => <button key={person.login} type="button" className="key" onClick={() => { setValue('login', person.login); setValue('password', demo.password); }}>{person.name}, {person.role}</button>)}</div>
+          <p className="invented" style={{ display: 'inline-block' }}>
+            This is a demo: workshop, people, vehicles and figures are all invented.
+          </p>
+          <p style={{ marginTop: 8 }}>
+            Touch a person to fill in the sign-in (password <span className="mono">{demo.password}</span>):
+          </p>
+          <div className="inline" style={{ marginTop: 6 }}>
+            {demo.people.map((person) => (
+              <button
+                key={person.login}
+                type="button"
+                className="key"
+                onClick={() => {
+                  setValue('login', person.login);
+                  setValue('password', demo.password);
+                }}
+              >
+                {person.name}, {person.role}
+              </button>
+            ))}
+          </div>
         </section>
       )}
     </form>

@@ -18,7 +18,10 @@ function useAlarm() {
     };
     shout();
     const timer = setInterval(shout, 900);
-    return () => { clearInterval(timer); void audio?.close(); };
+    return () => {
+      clearInterval(timer);
+      void audio?.close();
+    };
   }, []);
 }
 
@@ -26,12 +29,19 @@ function useAlarm() {
 export function Halt({ strokes, high, onStopped }: { strokes: number; high: number; onStopped: () => void }) {
   useAlarm();
   const button = useRef<HTMLButtonElement>(null);
-  useEffect(() => { button.current?.focus(); }, []);
+  useEffect(() => {
+    button.current?.focus();
+  }, []);
   return (
     <div className="halt" role="alertdialog" aria-modal="true" aria-labelledby="halt-title">
       <strong id="halt-title">STOP THE PUMP</strong>
-      <p style={{ fontSize: '1.4rem', maxWidth: 640 }}>{show(strokes)} strokes. The line is full at {show(high)} at the latest: more fuel floods the burner, and the first fire comes with flames.</p>
-      <button ref={button} type="button" className="key" onClick={onStopped}>The pump is stopped</button>
+      <p style={{ fontSize: '1.4rem', maxWidth: 640 }}>
+        {show(strokes)} strokes. The line is full at {show(high)} at the latest: more fuel floods the burner, and the first fire
+        comes with flames.
+      </p>
+      <button ref={button} type="button" className="key" onClick={onStopped}>
+        The pump is stopped
+      </button>
     </div>
   );
 }

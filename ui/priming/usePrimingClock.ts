@@ -3,7 +3,13 @@ import { useEffect, useState } from 'react';
 import { strokesCounted, type PumpingSpell } from '../../core/priming/strokesCounted';
 
 /** A run being counted: by the clock while the pump runs at a known rate, or click by click. Kept on this device until it is written down. */
-export interface Count { by: 'clock' | 'taps'; frequencyHz: number; fromEmpty: boolean; spells: PumpingSpell[]; taps: number }
+export interface Count {
+  by: 'clock' | 'taps';
+  frequencyHz: number;
+  fromEmpty: boolean;
+  spells: PumpingSpell[];
+  taps: number;
+}
 
 const key = (buildId: string) => `lorbet-priming-${buildId}`;
 function read(buildId: string): Count | null {
@@ -18,7 +24,12 @@ function read(buildId: string): Count | null {
 export function usePrimingClock(buildId: string) {
   const [count, setCount] = useState<Count | null>(null);
   const [nowMs, setNow] = useState(0);
-  useEffect(() => { queueMicrotask(() => { setCount(read(buildId)); setNow(Date.now()); }); }, [buildId]);
+  useEffect(() => {
+    queueMicrotask(() => {
+      setCount(read(buildId));
+      setNow(Date.now());
+    });
+  }, [buildId]);
   const running = count?.spells.some((spell) => spell.stopMs === null) ?? false;
   useEffect(() => {
     if (!running) return undefined;
@@ -35,15 +46,25 @@ export function usePrimingClock(buildId: string) {
       // Without a store the count lives as long as the page.
     }
   };
-  const stopped = (c: Count): Count => ({ ...c, spells: c.spells.map((spell) => (spell.stopMs === null ? { ...spell, stopMs: Date.now() } : spell)) });
+  const stopped = (c: Count): Count => ({
+    ...c,
+    spells: c.spells.map((spell) => (spell.stopMs === null ? { ...spell, stopMs: Date.now() } : spell)),
+  });
   return {
     count,
     running,
     strokes: count ? strokesCounted(count.spells, count.frequencyHz, Math.max(nowMs, 0)) + count.taps : 0,
-    begin: (by: Count['by'], frequencyHz: number, fromEmpty: boolean) => keep({ by, frequencyHz, fromEmpty, taps: 0, spells: by === 'clock' ? [{ startMs: Date.now(), stopMs: null }] : [] }),
-    pause: () => { if (count) keep(stopped(count)); },
-    goOn: () => { if (count) keep({ ...count, spells: [...count.spells, { startMs: Date.now(), stopMs: null }] }); },
-    tap: () => { if (count) keep({ ...count, taps: count.taps + 1 }); },
+    begin: (by: Count['by'], frequencyHz: number, fromEmpty: boolean) =>
+      keep({ by, frequencyHz, fromEmpty, taps: 0, spells: by === 'clock' ? [{ startMs: Date.now(), stopMs: null }] : [] }),
+    pause: () => {
+      if (count) keep(stopped(count));
+    },
+    goOn: () => {
+      if (count) keep({ ...count, spells: [...count.spells, { startMs: Date.now(), stopMs: null }] });
+    },
+    tap: () => {
+      if (count) keep({ ...count, taps: count.taps + 1 });
+    },
     clear: () => keep(null),
   };
 }

@@ -13,23 +13,81 @@ import { LevelGlyph } from '../calls/LevelMark';
 import { RunMarks } from './RunMarks';
 import { useWidth } from './useWidth';
 
-const sheetOf: Record<Part, string> = { tank: 'fuel', pickup: 'fuel', suction: 'fuel', filter: 'fuel', pump: 'fuel', line: 'fuel', heater: 'heater', intake: 'air', exhaust: 'air', battery: 'wiring', cabin: 'proving' };
-const partNames: Record<Part, string> = { tank: 'Tank', pickup: 'Pickup', suction: 'Suction line', filter: 'Filter', pump: 'Pump', line: 'Line to the heater', heater: 'Heater', intake: 'Combustion air intake', exhaust: 'Exhaust', battery: 'Battery and feed', cabin: 'Carbon monoxide alarm' };
+const sheetOf: Record<Part, string> = {
+  tank: 'fuel',
+  pickup: 'fuel',
+  suction: 'fuel',
+  filter: 'fuel',
+  pump: 'fuel',
+  line: 'fuel',
+  heater: 'heater',
+  intake: 'air',
+  exhaust: 'air',
+  battery: 'wiring',
+  cabin: 'proving',
+};
+const partNames: Record<Part, string> = {
+  tank: 'Tank',
+  pickup: 'Pickup',
+  suction: 'Suction line',
+  filter: 'Filter',
+  pump: 'Pump',
+  line: 'Line to the heater',
+  heater: 'Heater',
+  intake: 'Combustion air intake',
+  exhaust: 'Exhaust',
+  battery: 'Battery and feed',
+  cabin: 'Carbon monoxide alarm',
+};
 const parts = Object.keys(sheetOf) as Part[];
 /** On a phone the drawing keeps this width, px, and is pushed along. */
 const phoneWidth = 760;
-const partOfStage: Record<string, Part> = { fuel: 'tank', air: 'exhaust', wiring: 'battery', priming: 'line', startup: 'heater', proving: 'cabin', signoff: 'tank', heater: 'heater' };
+const partOfStage: Record<string, Part> = {
+  fuel: 'tank',
+  air: 'exhaust',
+  wiring: 'battery',
+  priming: 'line',
+  startup: 'heater',
+  proving: 'cabin',
+  signoff: 'tank',
+  heater: 'heater',
+};
 
 /** The calls that sit on a part, the worst first; sound ones are not shown. */
 function worstOn(calls: readonly Call[], part: Part): { call: Call; more: number } | null {
-  const here = calls.filter((c) => c.part === part && c.level !== 'sound' && !c.waived && c.stage !== 'signoff').sort((a, b) => levels.indexOf(a.level) - levels.indexOf(b.level));
+  const here = calls
+    .filter((c) => c.part === part && c.level !== 'sound' && !c.waived && c.stage !== 'signoff')
+    .sort((a, b) => levels.indexOf(a.level) - levels.indexOf(b.level));
   return here[0] ? { call: here[0], more: here.length - 1 } : null;
 }
 
 /** Covers the part of the line that the fuel has not reached yet. */
 function EmptyLine({ marks, front }: { marks: readonly Mark[]; front: { suction: number; line: number } }) {
-  const lines = [['suction', front.suction], ['pressure', front.line]] as const;
-  return <>{lines.map(([name, share]) => marks.map((mark) => (mark.kind === 'path' && mark.name === name && share < 1 ? <path key={name} d={mark.d} fill="none" stroke="var(--sheet)" strokeWidth={mark.width + 0.5} pathLength={1} strokeDasharray={`0 ${share} ${1 - share} 0`} data-front={name} data-share={share.toFixed(3)} /> : null)))}</>;
+  const lines = [
+    ['suction', front.suction],
+    ['pressure', front.line],
+  ] as const;
+  return (
+    <>
+      {lines.map(([name, share]) =>
+        marks.map((mark) =>
+          mark.kind === 'path' && mark.name === name && share < 1 ? (
+            <path
+              key={name}
+              d={mark.d}
+              fill="none"
+              stroke="var(--sheet)"
+              strokeWidth={mark.width + 0.5}
+              pathLength={1}
+              strokeDasharray={`0 ${share} ${1 - share} 0`}
+              data-front={name}
+              data-share={share.toFixed(3)}
+            />
+          ) : null,
+        ),
+      )}
+    </>
+  );
 }
 
 /** The fuel run to scale and live: touch a part to go to its sheet, drag the pump or the tank, tilt the pump by its end. */
@@ -42,42 +100,74 @@ export function RunView({ stage }: { stage: string }) {
   const drawing = useMemo(() => layoutRun(build, calls, width, most), [build, calls, width, most]);
   const svg = useRef<SVGSVGElement>(null);
   const partX = drawing.anchors[partOfStage[stage] ?? 'tank'].x;
-  useEffect(() => { void holder.current?.parentElement?.scrollTo({ left: partX - measured / 2 }); }, [holder, stage, measured, partX]);
+  useEffect(() => {
+    void holder.current?.parentElement?.scrollTo({ left: partX - measured / 2 });
+  }, [holder, stage, measured, partX]);
   const live = useRef({ settled, scale: drawing.scale, pump: drawing.pump, mayWork });
-  useEffect(() => { live.current = { settled, scale: drawing.scale, pump: drawing.pump, mayWork }; });
+  useEffect(() => {
+    live.current = { settled, scale: drawing.scale, pump: drawing.pump, mayWork };
+  });
 
   const keep = useRef<(moved: readonly Moved[]) => void>(() => undefined);
   useEffect(() => {
     keep.current = (moved) => {
       // A dragged figure becomes what is fitted where something was measured there already, else it stays a plan.
-      const changes = moved.map(({ path, value }) => { const now = figureAt(settled.sheets, path); const slot = now.fitted !== null ? ('fitted' as const) : ('planned' as const); return { path, slot, from: now[slot], to: value }; }).filter((change) => change.from !== change.to);
+      const changes = moved
+        .map(({ path, value }) => {
+          const now = figureAt(settled.sheets, path);
+          const slot = now.fitted !== null ? ('fitted' as const) : ('planned' as const);
+          return { path, slot, from: now[slot], to: value };
+        })
+        .filter((change) => change.from !== change.to);
       if (changes.length > 0) send({ kind: 'figures', changes });
     };
   });
   const sketch = useRef<(moved: readonly Moved[]) => void>(() => undefined);
   useEffect(() => {
-    sketch.current = (moved) => setDraft('run', moved.map(({ path, value }) => ({ path, value, slot: figureAt(settled.sheets, path).fitted !== null ? ('fitted' as const) : ('planned' as const) })));
+    sketch.current = (moved) =>
+      setDraft(
+        'run',
+        moved.map(({ path, value }) => ({
+          path,
+          value,
+          slot: figureAt(settled.sheets, path).fitted !== null ? ('fitted' as const) : ('planned' as const),
+        })),
+      );
   });
 
   useEffect(() => {
     const root = svg.current;
     if (!root) return undefined;
-    const follow = (name: string, figures: (dx: number, dz: number, event: D3DragEvent<SVGRectElement, unknown, unknown>) => Moved[]) => {
+    const follow = (
+      name: string,
+      figures: (dx: number, dz: number, event: D3DragEvent<SVGRectElement, unknown, unknown>) => Moved[],
+    ) => {
       let start = { x: 0, y: 0, scale: 1 };
       let last: Moved[] = [];
       let moved = false;
-      return select(root).select<SVGRectElement>(`[data-drag="${name}"]`).call(drag<SVGRectElement, unknown>()
-        .filter((event: MouseEvent) => live.current.mayWork && !event.button)
-        .clickDistance(4)
-        .container(() => root)
-        .on('start', (event: D3DragEvent<SVGRectElement, unknown, unknown>) => { start = { x: event.x, y: event.y, scale: live.current.scale }; last = []; moved = false; })
-        .on('drag', (event: D3DragEvent<SVGRectElement, unknown, unknown>) => {
-          if (Math.hypot(event.x - start.x, event.y - start.y) > 4) moved = true;
-          if (!moved) return;
-          last = figures((event.x - start.x) / start.scale, -(event.y - start.y) / start.scale, event);
-          sketch.current(last);
-        })
-        .on('end', () => { if (last.length > 0) keep.current(last); setDraft('run', []); }));
+      return select(root)
+        .select<SVGRectElement>(`[data-drag="${name}"]`)
+        .call(
+          drag<SVGRectElement, unknown>()
+            .filter((event: MouseEvent) => live.current.mayWork && !event.button)
+            .clickDistance(4)
+            .container(() => root)
+            .on('start', (event: D3DragEvent<SVGRectElement, unknown, unknown>) => {
+              start = { x: event.x, y: event.y, scale: live.current.scale };
+              last = [];
+              moved = false;
+            })
+            .on('drag', (event: D3DragEvent<SVGRectElement, unknown, unknown>) => {
+              if (Math.hypot(event.x - start.x, event.y - start.y) > 4) moved = true;
+              if (!moved) return;
+              last = figures((event.x - start.x) / start.scale, -(event.y - start.y) / start.scale, event);
+              sketch.current(last);
+            })
+            .on('end', () => {
+              if (last.length > 0) keep.current(last);
+              setDraft('run', []);
+            }),
+        );
     };
     follow('pump', (dx, dz) => movePump(live.current.settled, dx, dz));
     follow('tank', (dx, dz) => moveTank(live.current.settled, dx, dz));
@@ -86,25 +176,53 @@ export function RunView({ stage }: { stage: string }) {
       const { x, y } = live.current.pump;
       return tiltPump((Math.atan2(y - py, Math.max(px - x, 1)) * 180) / Math.PI);
     });
-    return () => { select(root).selectAll('[data-drag]').on('.drag', null); };
+    return () => {
+      select(root).selectAll('[data-drag]').on('.drag', null);
+    };
   }, [setDraft]);
 
   const open = (part: Part) => router.push(`/builds/${build.id}/${sheetOf[part]}`);
   const press = (part: Part) => (event: React.KeyboardEvent) => {
-    if (event.key === 'Enter' || event.key === ' ') { event.preventDefault(); open(part); return; }
+    if (event.key === 'Enter' || event.key === ' ') {
+      event.preventDefault();
+      open(part);
+      return;
+    }
     if (!mayWork || (part !== 'pump' && part !== 'tank')) return;
     const step = event.shiftKey ? 100 : 10;
-    const by = ({ ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, step], ArrowDown: [0, -step] } as Record<string, [number, number]>)[event.key];
+    const by = (
+      { ArrowLeft: [-step, 0], ArrowRight: [step, 0], ArrowUp: [0, step], ArrowDown: [0, -step] } as Record<
+        string,
+        [number, number]
+      >
+    )[event.key];
     const turn = part === 'pump' ? ({ '[': -1, ']': 1 } as Record<string, number>)[event.key] : undefined;
-    if (by) { event.preventDefault(); keep.current((part === 'pump' ? movePump : moveTank)(settled, by[0], by[1])); }
-    if (turn) { event.preventDefault(); keep.current(tiltPump(drawing.pump.angleDeg + turn)); }
+    if (by) {
+      event.preventDefault();
+      keep.current((part === 'pump' ? movePump : moveTank)(settled, by[0], by[1]));
+    }
+    if (turn) {
+      event.preventDefault();
+      keep.current(tiltPump(drawing.pump.angleDeg + turn));
+    }
   };
   const front = primedStrokes === null ? null : frontShares(settled, primedStrokes);
   const { pump } = drawing;
-  const tip = { x: pump.x + pump.lengthPx * Math.cos((pump.angleDeg * Math.PI) / 180) * 1.0, y: pump.y - pump.lengthPx * Math.sin((pump.angleDeg * Math.PI) / 180) };
+  const tip = {
+    x: pump.x + pump.lengthPx * Math.cos((pump.angleDeg * Math.PI) / 180) * 1.0,
+    y: pump.y - pump.lengthPx * Math.sin((pump.angleDeg * Math.PI) / 180),
+  };
   return (
     <div ref={holder}>
-      <svg ref={svg} className="run" width={width} height={drawing.height} viewBox={`0 0 ${width} ${drawing.height}`} role="group" aria-label="The run, from tank to exhaust, drawn to scale. Planned parts are broken lines, fitted ones full, proven ones heavy.">
+      <svg
+        ref={svg}
+        className="run"
+        width={width}
+        height={drawing.height}
+        viewBox={`0 0 ${width} ${drawing.height}`}
+        role="group"
+        aria-label="The run, from tank to exhaust, drawn to scale. Planned parts are broken lines, fitted ones full, proven ones heavy."
+      >
         <RunMarks marks={drawing.marks} />
         {front && <EmptyLine marks={drawing.marks} front={front} />}
         {parts.map((part) => {
@@ -112,7 +230,24 @@ export function RunView({ stage }: { stage: string }) {
           const worst = worstOn(calls, part);
           const movable = mayWork && (part === 'pump' || part === 'tank');
           const says = worst ? `. ${levelWords[worst.call.level]}: ${worst.call.says}` : '';
-          return <rect key={part} className={`hit${movable ? ' drag' : ''}`} data-drag={part === 'pump' || part === 'tank' ? part : undefined} data-part={part} x={box.x} y={box.y} width={box.w} height={box.h} rx={3} tabIndex={0} role="link" aria-label={`${partNames[part]}${says}`} onClick={() => open(part)} onKeyDown={press(part)} />;
+          return (
+            <rect
+              key={part}
+              className={`hit${movable ? ' drag' : ''}`}
+              data-drag={part === 'pump' || part === 'tank' ? part : undefined}
+              data-part={part}
+              x={box.x}
+              y={box.y}
+              width={box.w}
+              height={box.h}
+              rx={3}
+              tabIndex={0}
+              role="link"
+              aria-label={`${partNames[part]}${says}`}
+              onClick={() => open(part)}
+              onKeyDown={press(part)}
+            />
+          );
         })}
         {mayWork && stage === 'fuel' && <circle className="handle" data-drag="tilt" cx={tip.x} cy={tip.y} r={9} aria-hidden />}
         {parts.map((part) => {
@@ -120,9 +255,19 @@ export function RunView({ stage }: { stage: string }) {
           const at = drawing.anchors[part];
           if (!worst) return null;
           return (
-            <g key={part} className={`level-${worst.call.level}`} pointerEvents="none" data-mark={part} data-level={worst.call.level}>
+            <g
+              key={part}
+              className={`level-${worst.call.level}`}
+              pointerEvents="none"
+              data-mark={part}
+              data-level={worst.call.level}
+            >
               <LevelGlyph level={worst.call.level} size={18} x={at.x - 9} y={at.y - 9} />
-              {worst.more > 0 && <text x={at.x + 13} y={at.y + 5} style={{ fill: 'currentColor', fontWeight: 700 }}>+{worst.more}</text>}
+              {worst.more > 0 && (
+                <text x={at.x + 13} y={at.y + 5} style={{ fill: 'currentColor', fontWeight: 700 }}>
+                  +{worst.more}
+                </text>
+              )}
             </g>
           );
         })}

@@ -8,7 +8,9 @@ export function useWidth<T extends HTMLElement>(start: number): [React.RefObject
   useEffect(() => {
     const element = ref.current;
     if (!element) return undefined;
-    const observer = new ResizeObserver(([entry]) => { if (entry) setWidth(Math.round(entry.contentRect.width)); });
+    const observer = new ResizeObserver(([entry]) => {
+      if (entry) setWidth(Math.round(entry.contentRect.width));
+    });
     observer.observe(element);
     return () => observer.disconnect();
   }, []);

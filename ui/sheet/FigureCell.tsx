@@ -8,7 +8,8 @@ import { trim } from '../../core/units/show';
 import { useBench } from '../build/BuildContext';
 
 /** Figure as kept, in plain digits that read back to the same number. */
-const plain = (value: number | string | null, decimals: number) => (value === null ? '' : trim(Number(value), Math.max(decimals, 3)).replace('−', '-').replace('\u2009', ''));
+const plain = (value: number | string | null, decimals: number) =>
+  value === null ? '' : trim(Number(value), Math.max(decimals, 3)).replace('−', '-').replace('\u2009', '');
 
 /** What a typed text means for a figure: a value (null for an emptied one), or the sentence why not. */
 function readText(path: FigurePath, text: string): { value: number | null } | { problem: string } {
@@ -16,12 +17,20 @@ function readText(path: FigurePath, text: string): { value: number | null } | { 
   if (text.trim() === '') return { value: null };
   if (field.kind !== 'number') return { problem: `${field.label} is chosen, not typed.` };
   const parsed = parseQuantity(text, field.unit);
-  if (!parsed.ok) return { problem: `${field.label}: “${text.slice(0, 40)}” ${parsed.reason}; allowed is ${field.min} to ${field.max} ${field.unit}.` };
+  if (!parsed.ok)
+    return {
+      problem: `${field.label}: “${text.slice(0, 40)}” ${parsed.reason}; allowed is ${field.min} to ${field.max} ${field.unit}.`,
+    };
   const problem = valueProblem(path, parsed.value);
   return problem ? { problem } : { value: parsed.value };
 }
 
-interface CellProps { path: FigurePath; slot: Slot; onProblem: (slot: Slot, problem: string) => void; describedBy: string }
+interface CellProps {
+  path: FigurePath;
+  slot: Slot;
+  onProblem: (slot: Slot, problem: string) => void;
+  describedBy: string;
+}
 
 export function FigureCell({ path, slot, onProblem, describedBy }: CellProps) {
   const { settled, send, setDraft, mayWork } = useBench();
@@ -48,14 +57,27 @@ export function FigureCell({ path, slot, onProblem, describedBy }: CellProps) {
     onProblem(slot, errors.join(' '));
     if (errors.length === 0) setText(null);
   };
-  useEffect(() => { leave.current = finish; });
+  useEffect(() => {
+    leave.current = finish;
+  });
   useEffect(() => () => leave.current(), []);
 
   if (field.kind === 'choice') {
     return (
-      <select id={id} className={`cell-input ${slot === 'planned' && !field.given ? 'planned' : ''}`} aria-label={name} value={String(kept ?? '')} disabled={!mayWork} onChange={(event) => onProblem(slot, commit(event.target.value === '' ? null : event.target.value).join(' '))}>
+      <select
+        id={id}
+        className={`cell-input ${slot === 'planned' && !field.given ? 'planned' : ''}`}
+        aria-label={name}
+        value={String(kept ?? '')}
+        disabled={!mayWork}
+        onChange={(event) => onProblem(slot, commit(event.target.value === '' ? null : event.target.value).join(' '))}
+      >
         <option value="">—</option>
-        {Object.entries(field.options as Record<string, string>).map(([value, label]) => <option key={value} value={value}>{label}</option>)}
+        {Object.entries(field.options as Record<string, string>).map(([value, label]) => (
+          <option key={value} value={value}>
+            {label}
+          </option>
+        ))}
       </select>
     );
   }
@@ -66,13 +88,33 @@ export function FigureCell({ path, slot, onProblem, describedBy }: CellProps) {
     onProblem(slot, 'problem' in read ? read.problem : '');
     setDraft(draftKey, 'problem' in read ? [] : [{ path, slot, value: read.value }]);
   };
-  const putBack = () => { setText(null); setBad(false); onProblem(slot, ''); setDraft(draftKey, []); };
+  const putBack = () => {
+    setText(null);
+    setBad(false);
+    onProblem(slot, '');
+    setDraft(draftKey, []);
+  };
   return (
     <input
-      id={id} className={`cell-input ${slot === 'planned' && !field.given ? 'planned' : ''}`} inputMode="text" autoComplete="off" enterKeyHint="next" aria-label={`${name}, ${field.unit}`} aria-invalid={bad} aria-describedby={bad ? describedBy : undefined}
-      placeholder="—" readOnly={!mayWork} value={text ?? plain(kept, field.decimals)} maxLength={60}
-      onChange={(event) => type(event.target.value)} onBlur={finish} onFocus={(event) => event.target.select()}
-      onKeyDown={(event) => { if (event.key === 'Enter') finish(); if (event.key === 'Escape') putBack(); }}
+      id={id}
+      className={`cell-input ${slot === 'planned' && !field.given ? 'planned' : ''}`}
+      inputMode="text"
+      autoComplete="off"
+      enterKeyHint="next"
+      aria-label={`${name}, ${field.unit}`}
+      aria-invalid={bad}
+      aria-describedby={bad ? describedBy : undefined}
+      placeholder="—"
+      readOnly={!mayWork}
+      value={text ?? plain(kept, field.decimals)}
+      maxLength={60}
+      onChange={(event) => type(event.target.value)}
+      onBlur={finish}
+      onFocus={(event) => event.target.select()}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') finish();
+        if (event.key === 'Escape') putBack();
+      }}
     />
   );
 }

@@ -9,18 +9,36 @@ const unitShown = (unit: string) => (unit === 'deg' ? '°' : unit);
 function FigureRow({ path }: { path: FigurePath }) {
   const field = fieldAt(path);
   const [problems, setProblems] = useState<Partial<Record<Slot, string>>>({});
-  const told = useCallback((slot: Slot, problem: string) => setProblems((old) => (old[slot] === problem ? old : { ...old, [slot]: problem })), []);
+  const told = useCallback(
+    (slot: Slot, problem: string) => setProblems((old) => (old[slot] === problem ? old : { ...old, [slot]: problem })),
+    [],
+  );
   const id = useId();
   const sentence = problems.planned || problems.fitted;
   return (
     <Fragment>
       <tr data-figure={path}>
-        <td>{field.label}{field.hint && <span className="hint">{field.hint}</span>}</td>
-        {!field.given && <td className="cell"><FigureCell path={path} slot="planned" onProblem={told} describedBy={id} /></td>}
-        <td className="cell" colSpan={field.given ? 2 : 1}><FigureCell path={path} slot={field.given ? 'planned' : 'fitted'} onProblem={told} describedBy={id} /></td>
+        <td>
+          {field.label}
+          {field.hint && <span className="hint">{field.hint}</span>}
+        </td>
+        {!field.given && (
+          <td className="cell">
+            <FigureCell path={path} slot="planned" onProblem={told} describedBy={id} />
+          </td>
+        )}
+        <td className="cell" colSpan={field.given ? 2 : 1}>
+          <FigureCell path={path} slot={field.given ? 'planned' : 'fitted'} onProblem={told} describedBy={id} />
+        </td>
         <td className="unit">{field.kind === 'number' ? unitShown(field.unit) : ''}</td>
       </tr>
-      {sentence && <tr className="figures-stacked"><td colSpan={4} className="cell-problem" id={id} role="alert">{sentence}</td></tr>}
+      {sentence && (
+        <tr className="figures-stacked">
+          <td colSpan={4} className="cell-problem" id={id} role="alert">
+            {sentence}
+          </td>
+        </tr>
+      )}
     </Fragment>
   );
 }
@@ -31,8 +49,31 @@ export function FigureTable({ paths, caption }: { paths: readonly FigurePath[]; 
   return (
     <table className="figures">
       <caption className="visually-hidden">{caption}</caption>
-      <thead><tr><th scope="col"><span className="visually-hidden">Figure</span></th>{allGiven ? <th scope="col" colSpan={2}>given</th> : <><th scope="col">planned</th><th scope="col">as fitted</th></>}<th scope="col"><span className="visually-hidden">Unit</span></th></tr></thead>
-      <tbody>{paths.map((path) => <FigureRow key={path} path={path} />)}</tbody>
+      <thead>
+        <tr>
+          <th scope="col">
+            <span className="visually-hidden">Figure</span>
+          </th>
+          {allGiven ? (
+            <th scope="col" colSpan={2}>
+              given
+            </th>
+          ) : (
+            <>
+              <th scope="col">planned</th>
+              <th scope="col">as fitted</th>
+            </>
+          )}
+          <th scope="col">
+            <span className="visually-hidden">Unit</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {paths.map((path) => (
+          <FigureRow key={path} path={path} />
+        ))}
+      </tbody>
     </table>
   );
 }

@@ -13,7 +13,8 @@ const leads: Record<string, string> = {
 const cautions: Record<string, string> = {
   fuel: 'Fuel burns and its vapour travels: no flame or spark near it, rags and an extinguisher at hand. Two people to lower a tank. Never weld one that has held fuel.',
   air: 'Exhaust gas kills without a smell. Every joint sealed, every hole closed; pipes stay hot long after it stops.',
-  wiring: 'A battery can burn hands and cable: rings off, fuse out, earth first to leave and last to return. Never stop a hot heater by its fuse or isolator.',
+  wiring:
+    'A battery can burn hands and cable: rings off, fuse out, earth first to leave and last to return. Never stop a hot heater by its fuse or isolator.',
 };
 
 /** The worksheet of a stage whose work is figures. */
@@ -25,7 +26,10 @@ export function StageSheet({ stage }: { stage: 'fuel' | 'air' | 'wiring' }) {
       <p className="soft">{leads[stage]}</p>
       <FigureTable paths={figurePaths.filter((path) => path.startsWith(`${stage}.`))} caption={`${stages[stage]} sheet`} />
       {keys.length > 0 && <DerivedFigures keys={keys} />}
-      <p className="cautions" style={{ marginTop: 22 }}><strong>Caution.</strong> {cautions[stage]} The maker’s manual, the local code and licensed practice come before anything said here.</p>
+      <p className="cautions" style={{ marginTop: 22 }}>
+        <strong>Caution.</strong> {cautions[stage]} The maker’s manual, the local code and licensed practice come before anything
+        said here.
+      </p>
     </>
   );
 }

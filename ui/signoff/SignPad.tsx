@@ -7,14 +7,19 @@ function pathOf(pad: SignaturePad, width: number, height: number): string {
   const scale = { x: 600 / width, y: 200 / height };
   const at = (p: { x: number; y: number }) => `${Math.round(p.x * scale.x)},${Math.round(p.y * scale.y)}`;
   const strokes = pad.toData().map(({ points }) => points.map((p, i) => `${i === 0 ? 'M' : 'L'}${at(p)}`).join(''));
-  return strokes.join('').slice(0, 20000).replace(/[ML][^ML]*$/, (tail) => (/^[ML]-?\d+,-?\d+$/.test(tail) ? tail : ''));
+  return strokes
+    .join('')
+    .slice(0, 20000)
+    .replace(/[ML][^ML]*$/, (tail) => (/^[ML]-?\d+,-?\d+$/.test(tail) ? tail : ''));
 }
 
 export function SignPad({ onDrawn }: { onDrawn: (path: string) => void }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const pad = useRef<SignaturePad | null>(null);
   const told = useRef(onDrawn);
-  useEffect(() => { told.current = onDrawn; });
+  useEffect(() => {
+    told.current = onDrawn;
+  });
   useEffect(() => {
     const element = canvas.current;
     if (!element) return undefined;
@@ -30,7 +35,16 @@ export function SignPad({ onDrawn }: { onDrawn: (path: string) => void }) {
   return (
     <div>
       <canvas ref={canvas} className="sign-pad" aria-label="Draw your signature here" role="img" />
-      <button type="button" className="plain-button" onClick={() => { pad.current?.clear(); onDrawn(''); }}>Clear</button>
+      <button
+        type="button"
+        className="plain-button"
+        onClick={() => {
+          pad.current?.clear();
+          onDrawn('');
+        }}
+      >
+        Clear
+      </button>
     </div>
   );
 }

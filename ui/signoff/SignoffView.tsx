@@ -16,41 +16,120 @@ import { WaiveDialog } from './WaiveDialog';
 
 function SignForm() {
   const { send, who } = useBench();
-  const { register, handleSubmit, setError, setValue, formState: { errors } } = useForm<{ typedName: string; drawn: string }>({ defaultValues: { typedName: '', drawn: '' } });
+  const {
+    register,
+    handleSubmit,
+    setError,
+    setValue,
+    formState: { errors },
+  } = useForm<{ typedName: string; drawn: string }>({ defaultValues: { typedName: '', drawn: '' } });
   const sign = (values: { typedName: string; drawn: string }) => {
     const problems = send({ kind: 'sign', ...values });
     if (problems.length > 0) setError('typedName', { message: problems.join(' ') });
   };
   return (
     <form className="stack" style={{ marginTop: 14 }} onSubmit={(event) => void handleSubmit(sign)(event)}>
-      <p>By signing, {who.name} says: these figures were measured on this build, the calls above were read, and the maker’s manual and the local code were followed. Lorbet’s calls replace neither, nor a licensed trade.</p>
-      <div><span className="field-label">Signature, drawn</span><SignPad onDrawn={(path) => setValue('drawn', path, { shouldValidate: true })} /></div>
-      <input type="hidden" {...register('drawn', { validate: (path) => path.length >= 20 || 'Draw the signature in the box.' })} />
-      {errors.drawn && <p className="error-line" role="alert">{errors.drawn.message}</p>}
-      <label><span className="field-label">Name, typed in full</span><input className="text-field" style={{ maxWidth: 420 }} autoComplete="name" maxLength={80} {...register('typedName', { required: 'Type your name as you signed in.' })} /></label>
-      {errors.typedName && <p className="error-line" role="alert">{errors.typedName.message}</p>}
-      <button type="submit" className="key ink" style={{ maxWidth: 420 }}>Sign and lock this build</button>
+      <p>
+        By signing, {who.name} says: these figures were measured on this build, the calls above were read, and the maker’s manual
+        and the local code were followed. Lorbet’s calls replace neither, nor a licensed trade.
+      </p>
+      <div>
+        <span className="field-label">Signature, drawn</span>
+        <SignPad onDrawn={(path) => setValue('drawn', path, { shouldValidate: true })} />
+      </div>
+      <input
+        type="hidden"
+        {...register('drawn', { validate: (path) => path.length >= 20 || 'Draw the signature in the box.' })}
+      />
+      {errors.drawn && (
+        <p className="error-line" role="alert">
+          {errors.drawn.message}
+        </p>
+      )}
+      <label>
+        <span className="field-label">Name, typed in full</span>
+        <input
+          className="text-field"
+          style={{ maxWidth: 420 }}
+          autoComplete="name"
+          maxLength={80}
+          {...register('typedName', { required: 'Type your name as you signed in.' })}
+        />
+      </label>
+      {errors.typedName && (
+        <p className="error-line" role="alert">
+          {errors.typedName.message}
+        </p>
+      )}
+      <button type="submit" className="key ink" style={{ maxWidth: 420 }}>
+        Sign and lock this build
+      </button>
     </form>
   );
 }
 
 function Correction() {
   const { correcting, setCorrecting } = useBench();
-  const { register, handleSubmit, formState: { errors } } = useForm<{ reason: string }>({ defaultValues: { reason: '' } });
-  if (correcting !== null) return <div className="banner"><strong>Correcting: {correcting}</strong><p>Figures can be changed now; each change stands in the ledger as a correction, with this reason. The build has to be signed again.</p><button type="button" className="key" onClick={() => setCorrecting(null)}>Lock it again</button></div>;
+  const {
+    register,
+    handleSubmit,
+    formState: { errors },
+  } = useForm<{ reason: string }>({ defaultValues: { reason: '' } });
+  if (correcting !== null)
+    return (
+      <div className="banner">
+        <strong>Correcting: {correcting}</strong>
+        <p>
+          Figures can be changed now; each change stands in the ledger as a correction, with this reason. The build has to be
+          signed again.
+        </p>
+        <button type="button" className="key" onClick={() => setCorrecting(null)}>
+          Lock it again
+        </button>
+      </div>
+    );
   return (
-    <form className="stack" style={{ marginTop: 18 }} onSubmit={(event) => void handleSubmit(({ reason }) => setCorrecting(reason.trim()))(event)}>
+    <form
+      className="stack"
+      style={{ marginTop: 18 }}
+      onSubmit={(event) => void handleSubmit(({ reason }) => setCorrecting(reason.trim()))(event)}
+    >
       <h3>Correct a signed build</h3>
-      <label><span className="field-label">Reason for the correction</span><input className="text-field" maxLength={500} {...register('reason', { validate: (reason) => reason.trim().length >= 10 || `The reason holds ${reason.trim().length} characters; at least 10 are needed.` })} /></label>
-      {errors.reason && <p className="error-line" role="alert">{errors.reason.message}</p>}
-      <button type="submit" className="key" style={{ maxWidth: 300 }}>Unlock for a correction</button>
+      <label>
+        <span className="field-label">Reason for the correction</span>
+        <input
+          className="text-field"
+          maxLength={500}
+          {...register('reason', {
+            validate: (reason) =>
+              reason.trim().length >= 10 || `The reason holds ${reason.trim().length} characters; at least 10 are needed.`,
+          })}
+        />
+      </label>
+      {errors.reason && (
+        <p className="error-line" role="alert">
+          {errors.reason.message}
+        </p>
+      )}
+      <button type="submit" className="key" style={{ maxWidth: 300 }}>
+        Unlock for a correction
+      </button>
     </form>
   );
 }
 
 function Standing({ title, calls, onWaive }: { title: string; calls: Call[]; onWaive?: ((call: Call) => void) | undefined }) {
   if (calls.length === 0) return null;
-  return <section style={{ marginTop: 14 }}><h3 className="moment">{title}</h3><ul>{calls.map((call) => <CallCard key={call.id} call={call} onWaive={onWaive} />)}</ul></section>;
+  return (
+    <section style={{ marginTop: 14 }}>
+      <h3 className="moment">{title}</h3>
+      <ul>
+        {calls.map((call) => (
+          <CallCard key={call.id} call={call} onWaive={onWaive} />
+        ))}
+      </ul>
+    </section>
+  );
 }
 
 /** What stands in the way, waivers, the signature, and the papers. */
@@ -65,29 +144,96 @@ export function SignoffView() {
   return (
     <>
       <h2 className="sheet-title">{stages.signoff}</h2>
-      {state === 'signed' && <p style={{ fontSize: '1.15rem' }}><strong>Signed and locked.</strong></p>}
-      {state === 'corrected' && <p className="banner bad"><strong>Something was changed after the signature.</strong> The certificate says so until it is signed again.</p>}
-      {clear ? state !== 'signed' && <p style={{ fontSize: '1.15rem' }}><strong>Nothing stands in the way of the signature.</strong></p> : <p style={{ fontSize: '1.15rem' }}><strong>It can’t be signed yet.</strong></p>}
+      {state === 'signed' && (
+        <p style={{ fontSize: '1.15rem' }}>
+          <strong>Signed and locked.</strong>
+        </p>
+      )}
+      {state === 'corrected' && (
+        <p className="banner bad">
+          <strong>Something was changed after the signature.</strong> The certificate says so until it is signed again.
+        </p>
+      )}
+      {clear ? (
+        state !== 'signed' && (
+          <p style={{ fontSize: '1.15rem' }}>
+            <strong>Nothing stands in the way of the signature.</strong>
+          </p>
+        )
+      ) : (
+        <p style={{ fontSize: '1.15rem' }}>
+          <strong>It can’t be signed yet.</strong>
+        </p>
+      )}
       <Standing title="At stop: has to be mended" calls={standing.stop} />
       <Standing title="To put right, or to be waived by a lead" calls={standing.fix} onWaive={onWaive} />
       <Standing title="Not measured" calls={standing.open} />
-      {planned.length > 0 && <section style={{ marginTop: 14 }}><h3 className="moment">Planned, not yet entered as fitted</h3><ul>{planned.map((path) => <li key={path}><Link href={`/builds/${settled.id}/${path.split('.')[0]}`}>{fieldAt(path).label}</Link></li>)}</ul></section>}
+      {planned.length > 0 && (
+        <section style={{ marginTop: 14 }}>
+          <h3 className="moment">Planned, not yet entered as fitted</h3>
+          <ul>
+            {planned.map((path) => (
+              <li key={path}>
+                <Link href={`/builds/${settled.id}/${path.split('.')[0]}`}>{fieldAt(path).label}</Link>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       {settled.waivers.length > 0 && (
         <section style={{ marginTop: 14 }}>
           <h3 className="moment">Waivers</h3>
-          <ul className="stack">{settled.waivers.map((w) => <li key={w.callId}><strong>{w.says}</strong><br />{w.reason} <span className="soft">{w.by}, {format(new Date(w.at), 'd MMM yyyy HH:mm')}</span>{roleMay(who.role, 'waive') && <button type="button" className="plain-button" onClick={() => send({ kind: 'unwaive', callId: w.callId })}>Take back</button>}</li>)}</ul>
+          <ul className="stack">
+            {settled.waivers.map((w) => (
+              <li key={w.callId}>
+                <strong>{w.says}</strong>
+                <br />
+                {w.reason}{' '}
+                <span className="soft">
+                  {w.by}, {format(new Date(w.at), 'd MMM yyyy HH:mm')}
+                </span>
+                {roleMay(who.role, 'waive') && (
+                  <button type="button" className="plain-button" onClick={() => send({ kind: 'unwaive', callId: w.callId })}>
+                    Take back
+                  </button>
+                )}
+              </li>
+            ))}
+          </ul>
         </section>
       )}
       {settled.signatures.length > 0 && (
         <section style={{ marginTop: 14 }}>
           <h3 className="moment">Signatures</h3>
-          <ul>{settled.signatures.map((s) => <li key={s.at} className="inline"><svg viewBox="0 0 600 200" width={210} height={70} role="img" aria-label={`Signature of ${s.typedName}`}><path d={s.drawn} fill="none" stroke="var(--ink)" strokeWidth={4} /></svg><span><strong>{s.typedName}</strong>, {s.role}<br /><span className="soft">{format(new Date(s.at), 'd MMM yyyy HH:mm')}</span></span></li>)}</ul>
+          <ul>
+            {settled.signatures.map((s) => (
+              <li key={s.at} className="inline">
+                <svg viewBox="0 0 600 200" width={210} height={70} role="img" aria-label={`Signature of ${s.typedName}`}>
+                  <path d={s.drawn} fill="none" stroke="var(--ink)" strokeWidth={4} />
+                </svg>
+                <span>
+                  <strong>{s.typedName}</strong>, {s.role}
+                  <br />
+                  <span className="soft">{format(new Date(s.at), 'd MMM yyyy HH:mm')}</span>
+                </span>
+              </li>
+            ))}
+          </ul>
         </section>
       )}
       {clear && state !== 'signed' && roleMay(who.role, 'sign') && <SignForm />}
       {settled.signatures.length > 0 && roleMay(who.role, 'work') && <Correction />}
       <div className="inline" style={{ marginTop: 22 }}>
-        {waiting.length === 0 && link === 'kept' && <><a className="key" href={`/api/builds/${settled.id}/certificate`} download>{state === 'signed' ? 'Certificate (PDF)' : 'Draft certificate (PDF)'}</a><a className="key" href={`/api/builds/${settled.id}/file`} download>Build file (JSON)</a></>}
+        {waiting.length === 0 && link === 'kept' && (
+          <>
+            <a className="key" href={`/api/builds/${settled.id}/certificate`} download>
+              {state === 'signed' ? 'Certificate (PDF)' : 'Draft certificate (PDF)'}
+            </a>
+            <a className="key" href={`/api/builds/${settled.id}/file`} download>
+              Build file (JSON)
+            </a>
+          </>
+        )}
       </div>
       {waiving && <WaiveDialog call={waiving} onClose={() => setWaiving(null)} />}
     </>

@@ -26,59 +26,171 @@ export function StartView() {
   const underway = run !== undefined && summary?.at.end === undefined && summary?.at.cut === undefined;
 
   const begin = () => setProblems(send({ kind: 'start', id: crypto.randomUUID(), events: [], readings: [], source: 'live' }));
-  const mark = (event: StartEventKind) => { if (run) setProblems(send({ kind: 'readings', startId: run.id, events: [{ atS: secondsInto(run), event }], readings: [] })); };
+  const mark = (event: StartEventKind) => {
+    if (run) setProblems(send({ kind: 'readings', startId: run.id, events: [{ atS: secondsInto(run), event }], readings: [] }));
+  };
   const read = (quantity: QuantityId) => {
     const { unit, label, min, max } = quantities[quantity];
     const text = typed[quantity] ?? '';
     const parsed = parseQuantity(text, unit);
-    if (!parsed.ok || parsed.value < min || parsed.value > max) { setProblems([`${label}: “${text.slice(0, 30)}” ${parsed.ok ? 'is out of range' : parsed.reason}; allowed is ${min} to ${max} ${unit}.`]); return; }
+    if (!parsed.ok || parsed.value < min || parsed.value > max) {
+      setProblems([
+        `${label}: “${text.slice(0, 30)}” ${parsed.ok ? 'is out of range' : parsed.reason}; allowed is ${min} to ${max} ${unit}.`,
+      ]);
+      return;
+    }
     if (!run) return;
-    const errors = send({ kind: 'readings', startId: run.id, events: [], readings: [{ atS: secondsInto(run), quantity, value: parsed.value }] });
+    const errors = send({
+      kind: 'readings',
+      startId: run.id,
+      events: [],
+      readings: [{ atS: secondsInto(run), quantity, value: parsed.value }],
+    });
     setProblems(errors);
     if (errors.length === 0) setTyped((old) => ({ ...old, [quantity]: '' }));
   };
   const bringIn = async (chosen: File | undefined) => {
     if (!chosen) return;
-    if (chosen.size > startCsvMaxBytes) { setProblems([`${chosen.name} holds ${show(chosen.size)} bytes; at most ${show(startCsvMaxBytes)} are allowed.`]); return; }
+    if (chosen.size > startCsvMaxBytes) {
+      setProblems([`${chosen.name} holds ${show(chosen.size)} bytes; at most ${show(startCsvMaxBytes)} are allowed.`]);
+      return;
+    }
     const log = readStartCsv(await chosen.text());
-    setProblems(log.ok ? send({ kind: 'start', id: crypto.randomUUID(), events: log.events, readings: log.readings, source: 'csv' }) : log.errors);
+    setProblems(
+      log.ok
+        ? send({ kind: 'start', id: crypto.randomUUID(), events: log.events, readings: log.readings, source: 'csv' })
+        : log.errors,
+    );
     if (file.current) file.current.value = '';
   };
   return (
     <>
       <h2 className="sheet-title">{stages.startup}</h2>
       <p className="soft">Fan, glow, clicks, flame, full, then off by its button and the whole after-run.</p>
-      <p className="cautions" style={{ marginTop: 8 }}><strong>Before the button:</strong> exhaust in the open, doors open, extinguisher at hand, carbon monoxide alarm on. Expect smoke and the smell of paint for some minutes. Never cut the power of a hot heater.</p>
+      <p className="cautions" style={{ marginTop: 8 }}>
+        <strong>Before the button:</strong> exhaust in the open, doors open, extinguisher at hand, carbon monoxide alarm on.
+        Expect smoke and the smell of paint for some minutes. Never cut the power of a hot heater.
+      </p>
       {run && summary && (
         <section style={{ marginTop: 10 }} aria-label="Last start">
-          <h3>Start {settled.starts.length}{underway ? ', under way' : ''} <span className="soft" style={{ fontWeight: 400 }}>{format(new Date(run.at), 'd MMM HH:mm')}, {run.by}</span></h3>
+          <h3>
+            Start {settled.starts.length}
+            {underway ? ', under way' : ''}{' '}
+            <span className="soft" style={{ fontWeight: 400 }}>
+              {format(new Date(run.at), 'd MMM HH:mm')}, {run.by}
+            </span>
+          </h3>
           <div className="derived" style={{ marginTop: 4, gridTemplateColumns: 'repeat(auto-fit, minmax(120px, 1fr))' }}>
-            {([['Button to flame', seconds(summary.ignitionS)], ['Lowest volts', summary.lowestStartV === null ? '—' : `${show(summary.lowestStartV, 2)} V`], ['Running', summary.runningA === null ? '—' : `${show(summary.runningA, 2)} A`], ['After-run', seconds(summary.afterrunS)]] as const).map(([label, value]) => <div key={label}><span className="label">{label}</span><span className="value" style={{ border: 0 }}>{value}</span></div>)}
+            {(
+              [
+                ['Button to flame', seconds(summary.ignitionS)],
+                ['Lowest volts', summary.lowestStartV === null ? '—' : `${show(summary.lowestStartV, 2)} V`],
+                ['Running', summary.runningA === null ? '—' : `${show(summary.runningA, 2)} A`],
+                ['After-run', seconds(summary.afterrunS)],
+              ] as const
+            ).map(([label, value]) => (
+              <div key={label}>
+                <span className="label">{label}</span>
+                <span className="value" style={{ border: 0 }}>
+                  {value}
+                </span>
+              </div>
+            ))}
           </div>
           <StartChart run={run} />
-          {summary.phases.length > 0 && <p className="soft">Phases from: {summary.phases.map((phase) => `${phase.name} ${show(phase.fromS)} s`).join(' · ')}</p>}
+          {summary.phases.length > 0 && (
+            <p className="soft">
+              Phases from: {summary.phases.map((phase) => `${phase.name} ${show(phase.fromS)} s`).join(' · ')}
+            </p>
+          )}
         </section>
       )}
       {mayWork && underway && (
         <>
-          <div className="keys" role="group" aria-label="What happens now">{eventKeys.map((event) => <button key={event} type="button" className={`key${summary?.at[event] !== undefined ? ' done' : ''}`} onClick={() => mark(event)}>{startEvents[event]}{summary?.at[event] !== undefined && <span className="mono"> {seconds(summary.at[event])}</span>}</button>)}<button type="button" className="key" onClick={() => mark('cut')}>{startEvents.cut}</button></div>
+          <div className="keys" role="group" aria-label="What happens now">
+            {eventKeys.map((event) => (
+              <button
+                key={event}
+                type="button"
+                className={`key${summary?.at[event] !== undefined ? ' done' : ''}`}
+                onClick={() => mark(event)}
+              >
+                {startEvents[event]}
+                {summary?.at[event] !== undefined && <span className="mono"> {seconds(summary.at[event])}</span>}
+              </button>
+            ))}
+            <button type="button" className="key" onClick={() => mark('cut')}>
+              {startEvents.cut}
+            </button>
+          </div>
           <div className="readings-line">
             {(Object.keys(quantities) as QuantityId[]).map((quantity) => (
-              <form key={quantity} onSubmit={(event) => { event.preventDefault(); read(quantity); }}>
-                <label className="field-label" htmlFor={`read-${quantity}`}>{quantities[quantity].label}</label>
-                <div className="inline" style={{ flexWrap: 'nowrap', gap: 4 }}><input id={`read-${quantity}`} className="cell-input" inputMode="decimal" maxLength={20} value={typed[quantity] ?? ''} onChange={(event) => setTyped((old) => ({ ...old, [quantity]: event.target.value }))} /><button className="key" type="submit" style={{ minWidth: 52, paddingInline: 8 }}>{quantities[quantity].unit}</button></div>
+              <form
+                key={quantity}
+                onSubmit={(event) => {
+                  event.preventDefault();
+                  read(quantity);
+                }}
+              >
+                <label className="field-label" htmlFor={`read-${quantity}`}>
+                  {quantities[quantity].label}
+                </label>
+                <div className="inline" style={{ flexWrap: 'nowrap', gap: 4 }}>
+                  <input
+                    id={`read-${quantity}`}
+                    className="cell-input"
+                    inputMode="decimal"
+                    maxLength={20}
+                    value={typed[quantity] ?? ''}
+                    onChange={(event) => setTyped((old) => ({ ...old, [quantity]: event.target.value }))}
+                  />
+                  <button className="key" type="submit" style={{ minWidth: 52, paddingInline: 8 }}>
+                    {quantities[quantity].unit}
+                  </button>
+                </div>
               </form>
             ))}
           </div>
         </>
       )}
-      {problems.length > 0 && <ul className="error-line" role="alert" style={{ marginTop: 8 }}>{problems.map((problem) => <li key={problem}>{problem}</li>)}</ul>}
+      {problems.length > 0 && (
+        <ul className="error-line" role="alert" style={{ marginTop: 8 }}>
+          {problems.map((problem) => (
+            <li key={problem}>{problem}</li>
+          ))}
+        </ul>
+      )}
       <div className="inline" style={{ marginTop: 16 }}>
-        {mayWork && !underway && <button type="button" className="key ink" onClick={begin}>Begin a start</button>}
-        {mayWork && <><button type="button" className="key" onClick={() => file.current?.click()}>Bring in a log (CSV)</button><input ref={file} type="file" accept=".csv,text/csv" className="visually-hidden" aria-label="Start log, CSV" tabIndex={-1} onChange={(event) => void bringIn(event.target.files?.[0])} /></>}
-        {run && <a className="key" href={`/api/builds/${settled.id}/starts/${run.id}`} download>Take this log away (CSV)</a>}
+        {mayWork && !underway && (
+          <button type="button" className="key ink" onClick={begin}>
+            Begin a start
+          </button>
+        )}
+        {mayWork && (
+          <>
+            <button type="button" className="key" onClick={() => file.current?.click()}>
+              Bring in a log (CSV)
+            </button>
+            <input
+              ref={file}
+              type="file"
+              accept=".csv,text/csv"
+              className="visually-hidden"
+              aria-label="Start log, CSV"
+              tabIndex={-1}
+              onChange={(event) => void bringIn(event.target.files?.[0])}
+            />
+          </>
+        )}
+        {run && (
+          <a className="key" href={`/api/builds/${settled.id}/starts/${run.id}`} download>
+            Take this log away (CSV)
+          </a>
+        )}
       </div>
-      <p className="soft" style={{ marginTop: 6 }}>Columns of a log: seconds, event, volts, amps, hertz, outlet_c, return_c.</p>
+      <p className="soft" style={{ marginTop: 6 }}>
+        Columns of a log: seconds, event, volts, amps, hertz, outlet_c, return_c.
+      </p>
     </>
   );
 }

@@ -4,5 +4,9 @@ import type { ReactNode } from 'react';
 import { theme } from './theme';
 
 export function Providers({ children }: { children: ReactNode }) {
-  return <ThemeProvider theme={theme} defaultMode="system" disableTransitionOnChange>{children}</ThemeProvider>;
+  return (
+    <ThemeProvider theme={theme} defaultMode="system" disableTransitionOnChange>
+      {children}
+    </ThemeProvider>
+  );
 }

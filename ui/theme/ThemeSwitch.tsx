@@ -8,11 +8,20 @@ const never = () => () => undefined;
 /** Day or night. The stored choice is only known in the browser, so nothing is drawn until there. */
 export function ThemeSwitch() {
   const { mode, systemMode, setMode } = useColorScheme();
-  const inBrowser = useSyncExternalStore(never, () => true, () => false);
+  const inBrowser = useSyncExternalStore(
+    never,
+    () => true,
+    () => false,
+  );
   if (!inBrowser) return <span className="icon-button" aria-hidden />;
   const dark = (mode === 'system' ? systemMode : mode) === 'dark';
   return (
-    <button type="button" className="icon-button" aria-label={dark ? 'Bright theme' : 'Night theme'} onClick={() => setMode(dark ? 'light' : 'dark')}>
+    <button
+      type="button"
+      className="icon-button"
+      aria-label={dark ? 'Bright theme' : 'Night theme'}
+      onClick={() => setMode(dark ? 'light' : 'dark')}
+    >
       {dark ? <Sun size={20} /> : <Moon size={20} />}
     </button>
   );

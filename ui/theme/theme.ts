@@ -8,18 +8,48 @@ const flat = { elevation: 0 } as const;
 export const theme = createTheme({
   cssVariables: { colorSchemeSelector: 'data-theme' },
   colorSchemes: {
-    light: { palette: { primary: { main: '#14272c' }, error: { main: '#a31621' }, background: { default: '#e8ebe6', paper: '#fbfbf6' }, text: { primary: '#14272c', secondary: '#4b5c61' }, divider: '#c2cbc6' } },
-    dark: { palette: { primary: { main: '#f3ead6' }, error: { main: '#ff8d7a' }, background: { default: '#121719', paper: '#1a2124' }, text: { primary: '#f3ead6', secondary: '#b9b2a0' }, divider: '#3a4448' } },
+    light: {
+      palette: {
+        primary: { main: '#14272c' },
+        error: { main: '#a31621' },
+        background: { default: '#e8ebe6', paper: '#fbfbf6' },
+        text: { primary: '#14272c', secondary: '#4b5c61' },
+        divider: '#c2cbc6',
+      },
+    },
+    dark: {
+      palette: {
+        primary: { main: '#f3ead6' },
+        error: { main: '#ff8d7a' },
+        background: { default: '#121719', paper: '#1a2124' },
+        text: { primary: '#f3ead6', secondary: '#b9b2a0' },
+        divider: '#3a4448',
+      },
+    },
   },
   shape,
   typography: { fontFamily: sans, fontSize: 15, button: { textTransform: 'none', fontWeight: 600 } },
   components: {
     MuiButtonBase: { defaultProps: { disableRipple: true } },
-    MuiButton: { defaultProps: { disableElevation: true }, styleOverrides: { root: { minHeight: 44, borderRadius: 3, fontSize: '1rem', paddingInline: 16, '&:focus-visible': { outline: '3px solid var(--focus)', outlineOffset: 2 } }, outlined: { borderColor: 'currentColor', borderWidth: 1.5 } } },
+    MuiButton: {
+      defaultProps: { disableElevation: true },
+      styleOverrides: {
+        root: {
+          minHeight: 44,
+          borderRadius: 3,
+          fontSize: '1rem',
+          paddingInline: 16,
+          '&:focus-visible': { outline: '3px solid var(--focus)', outlineOffset: 2 },
+        },
+        outlined: { borderColor: 'currentColor', borderWidth: 1.5 },
+      },
+    },
     MuiPaper: { defaultProps: flat, styleOverrides: { root: { backgroundImage: 'none', border: '1.5px solid var(--ink)' } } },
     MuiDialog: { styleOverrides: { paper: { borderRadius: 4 } } },
     MuiInputBase: { styleOverrides: { root: { fontSize: '1.0625rem' } } },
-    MuiOutlinedInput: { styleOverrides: { root: { borderRadius: 3, background: 'var(--field)', '& fieldset': { borderColor: 'var(--ink)' } } } },
+    MuiOutlinedInput: {
+      styleOverrides: { root: { borderRadius: 3, background: 'var(--field)', '& fieldset': { borderColor: 'var(--ink)' } } },
+    },
     MuiFormLabel: { styleOverrides: { root: { color: 'var(--soft)' } } },
     MuiTooltip: { styleOverrides: { tooltip: { fontSize: '0.9rem' } } },
   },

@@ -12,6 +12,9 @@ export async function POST(request: Request) {
   if (!added.ok) return refused(400, ...added.errors);
   const token = await signIn(added.value.login, String(person.password));
   const sealed = await session();
-  if (token) { sealed.token = token; await sealed.save(); }
+  if (token) {
+    sealed.token = token;
+    await sealed.save();
+  }
   return NextResponse.json({ signedIn: token !== null });
 }

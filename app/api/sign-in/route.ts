@@ -8,7 +8,8 @@ export async function POST(request: Request) {
   const body = await readBody(request, 2000);
   if (!body.ok) return body.response;
   const { login, password } = (body.value ?? {}) as { login?: unknown; password?: unknown };
-  if (typeof login !== 'string' || typeof password !== 'string' || login.trim() === '' || password === '') return refused(400, 'Sign-in name and password are both needed.');
+  if (typeof login !== 'string' || typeof password !== 'string' || login.trim() === '' || password === '')
+    return refused(400, 'Sign-in name and password are both needed.');
   const token = await signIn(login, password);
   if (!token) return refused(401, 'Sign-in name and password don’t belong together.');
   const sealed = await session();

@@ -7,7 +7,10 @@ import { BuildProvider } from '../../../ui/build/BuildProvider';
 import { isUuid } from '../../lib/answers';
 import { personOrSignIn } from '../../lib/session';
 
-interface Props { children: ReactNode; params: Promise<{ id: string }> }
+interface Props {
+  children: ReactNode;
+  params: Promise<{ id: string }>;
+}
 
 export const metadata: Metadata = { title: 'Build' };
 export const dynamic = 'force-dynamic';
@@ -18,5 +21,9 @@ export default async function BuildLayout({ children, params }: Props) {
   const kept = isUuid(id) ? await loadBuild(person, id) : null;
   if (!kept) notFound();
   const rows = await ledgerOf(id, 0, 200);
-  return <BuildProvider initial={kept} initialRows={rows} who={{ name: person.name, role: person.role }}><BenchLayout>{children}</BenchLayout></BuildProvider>;
+  return (
+    <BuildProvider initial={kept} initialRows={rows} who={{ name: person.name, role: person.role }}>
+      <BenchLayout>{children}</BenchLayout>
+    </BuildProvider>
+  );
 }

@@ -13,10 +13,23 @@ export default async function NewBuild() {
   if (!roleMay(person.role, 'work')) redirect('/');
   return (
     <div className="page">
-      <header className="top-line"><Link className="word-mark" href="/"><span className="dip-ring" aria-hidden /> Bay</Link></header>
+      <header className="top-line">
+        <Link className="word-mark" href="/">
+          <span className="dip-ring" aria-hidden /> Bay
+        </Link>
+      </header>
       <main className="columns">
-        <section><h1>Begin a build</h1><NewBuildForm /></section>
-        <section><h2>Bring one in</h2><p className="soft" style={{ marginBottom: 14 }}>A build file that Lorbet wrote, here or elsewhere.</p><BringInForm /></section>
+        <section>
+          <h1>Begin a build</h1>
+          <NewBuildForm />
+        </section>
+        <section>
+          <h2>Bring one in</h2>
+          <p className="soft" style={{ marginBottom: 14 }}>
+            A build file that Lorbet wrote, here or elsewhere.
+          </p>
+          <BringInForm />
+        </section>
       </main>
     </div>
   );

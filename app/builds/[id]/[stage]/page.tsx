@@ -9,14 +9,21 @@ import { StartView } from '../../../../ui/startup/StartView';
 export default async function Stage({ params }: { params: Promise<{ stage: string }> }) {
   const { stage } = await params;
   switch (stage) {
-    case 'heater': return <HeaterSheet />;
+    case 'heater':
+      return <HeaterSheet />;
     case 'fuel':
     case 'air':
-    case 'wiring': return <StageSheet key={stage} stage={stage} />;
-    case 'priming': return <PrimingView />;
-    case 'startup': return <StartView />;
-    case 'proving': return <ProvingSheet />;
-    case 'signoff': return <SignoffView />;
-    default: return notFound();
+    case 'wiring':
+      return <StageSheet key={stage} stage={stage} />;
+    case 'priming':
+      return <PrimingView />;
+    case 'startup':
+      return <StartView />;
+    case 'proving':
+      return <ProvingSheet />;
+    case 'signoff':
+      return <SignoffView />;
+    default:
+      return notFound();
   }
 }

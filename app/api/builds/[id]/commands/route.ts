@@ -18,9 +18,14 @@ export async function POST(request: Request, { params }: { params: Promise<{ id:
   if (typeof commandId !== 'string' || !isUuid(commandId)) return refused(400, 'commandId must be a UUID in small letters.');
   const read = readCommand(command);
   if (!read.ok) return refused(400, ...read.errors);
-  if (!roleMay(admitted.person.role, commandRules[read.command.kind].deed)) return refused(403, `${admitted.person.name} signs in as ${admitted.person.role}; this is not for that role.`);
+  if (!roleMay(admitted.person.role, commandRules[read.command.kind].deed))
+    return refused(403, `${admitted.person.name} signs in as ${admitted.person.role}; this is not for that role.`);
   const done = await commandBuild(admitted.person, id, read.command, commandId);
-  if (!done.ok) return NextResponse.json({ errors: done.errors, ...('clashes' in done ? { clashes: done.clashes } : {}) }, { status: statuses[done.why] });
+  if (!done.ok)
+    return NextResponse.json(
+      { errors: done.errors, ...('clashes' in done ? { clashes: done.clashes } : {}) },
+      { status: statuses[done.why] },
+    );
   const rows = await ledgerOf(id, typeof afterSeq === 'number' ? afterSeq : done.kept.lastSeq - 1);
   return NextResponse.json({ kept: done.kept, rows });
 }
