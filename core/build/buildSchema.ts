@@ -7,14 +7,13 @@ import { sheetIds, sheets } from './sheets';
 
 const keys = <T extends object>(table: T): string[] => Object.keys(table);
 
-/* eslint-disable-next-line no-control-regex -- control characters are just what this refuses */
 export const text = (max: number, min = 0) =>
   yup
     .string()
     .defined()
     .min(min)
     .max(max)
-    .matches(/^[^\u0000-\u0008\u000b\u000c\u000e-\u001f]*$/, {
+    .matches(/^(?:[^\p{Cc}]|[\n\r\t])*$/u, {
       message: '${path} holds control characters; plain text is allowed',
       excludeEmptyString: true,
     });
