@@ -1,0 +1,99 @@
+import { id, soundBuild } from '../../tests/soundBuild';
+import type { Build } from '../build/Build';
+import { applyCommand } from '../commands/applyCommand';
+import type { Command, CommandKind } from '../commands/Command';
+import { commandRules } from '../commands/Command';
+import { assess } from '../calls/assess';
+import { describeRow, turnsOf } from './describeRow';
+
+const gap = soundBuild({ 'fuel.jointGapMm': 4 });
+const says = assess(gap).find((c) => c.id === 'fuel.line.joint')?.says ?? '';
+const waived: Build = {
+  ...gap,
+  waivers: [{ callId: 'fuel.line.joint', says, reason: 'a reason long enough', by: 'A', at: '2026-11-20T09:00:00Z' }],
+};
+
+/** One command of each kind, and the line that must stand on the roll for it. */
+const lines: Record<CommandKind, [Build, Command, string]> = {
+  figures: [
+    soundBuild(),
+    { kind: 'figures', changes: [{ path: 'fuel.pumpAngleDeg', slot: 'fitted', from: 25, to: 5 }] },
+    'Pump angle, outlet up: 5 deg (was 25 deg)',
+  ],
+  maker: [soundBuild(), { kind: 'maker', changes: [{ key: 'fuseA', from: null, to: 15 }] }, 'Fuse the maker asks for 15 A'],
+  identity: [
+    soundBuild(),
+    { kind: 'identity', from: soundBuild().identity, to: { ...soundBuild().identity, place: 'Elsewhere' } },
+    'name and particulars changed',
+  ],
+  note: [soundBuild(), { kind: 'note', text: 'wiped every joint' }, 'wiped every joint'],
+  priming: [
+    soundBuild(),
+    { kind: 'priming', run: { id: id(8), strokes: 140, frequencyHz: 4, fromEmpty: false, outcome: 'stopped' } },
+    'primed 140 strokes at 4 Hz: stopped before fuel was seen',
+  ],
+  start: [soundBuild(), { kind: 'start', id: id(8), events: [], readings: [], source: 'live' }, 'start begun'],
+  readings: [
+    soundBuild(),
+    {
+      kind: 'readings',
+      startId: id(2),
+      events: [{ atS: 12, event: 'flame' }],
+      readings: [{ atS: 12.4, quantity: 'volts', value: 11.6 }],
+    },
+    'flame at 12 s; volts at the heater 11.6 V at 12 s',
+  ],
+  co: [soundBuild(), { kind: 'co', reading: { id: id(8), ppm: 3, place: 'floor' } }, 'carbon monoxide 3 ppm, floor'],
+  waive: [
+    gap,
+    { kind: 'waive', callId: 'fuel.line.joint', says, why: 'old joint, watched for a year' },
+    'WAIVED fuel.line.joint: old joint, watched for a year',
+  ],
+  unwaive: [waived, { kind: 'unwaive', callId: 'fuel.line.joint' }, 'waiver of fuel.line.joint taken back'],
+  sign: [soundBuild(), { kind: 'sign', typedName: 'Test Lead', drawn: 'M10,10L20,20L30,10L40,20' }, 'SIGNED by Test Lead'],
+};
+
+const author = { name: 'Test Lead', role: 'lead', at: '2026-11-20T10:00:00.000Z' } as const;
+function rowOf(build: Build, command: Command) {
+  const applied = applyCommand(build, command, author);
+  if (!applied.ok) throw new Error(applied.errors.join(' '));
+  return { kind: applied.kind, body: { ...applied.body, calls: applied.calls } };
+}
+
+test.each(Object.keys(commandRules) as CommandKind[])('a row of kind %s reads as a line of plain words', (kind) => {
+  const [build, command, line] = lines[kind];
+  const told = describeRow(rowOf(build, command));
+  expect(told).toContain(line);
+  expect(told).not.toMatch(/undefined|null|NaN|\[object/);
+});
+
+test('a correction says so, with its reason', () => {
+  const [build, command] = lines.figures;
+  expect(describeRow(rowOf(build, { ...command, reason: 'read from the wrong side' }))).toMatch(
+    /^CORRECTION \(read from the wrong side\): Pump angle/,
+  );
+});
+
+test('many figures at once are summed up', () => {
+  const changes = (['fuel.tankLengthMm', 'fuel.tankHeightMm', 'fuel.fuelLevelMm', 'fuel.pickupClearanceMm'] as const).map(
+    (path) => ({
+      path,
+      slot: 'planned' as const,
+      from: soundBuild().sheets.fuel[path.slice(5) as 'tankLengthMm'].planned,
+      to: 60,
+    }),
+  );
+  expect(describeRow(rowOf(soundBuild(), { kind: 'figures', changes }))).toMatch(/; and 1 more figures$/);
+});
+
+test('a row shows which calls it made and which it cleared', () => {
+  const made = turnsOf(rowOf(...(lines.figures.slice(0, 2) as [Build, Command])));
+  expect(made).toEqual([{ id: 'fuel.pump.angle', to: 'fix', made: true }]);
+  const cleared = turnsOf(
+    rowOf(soundBuild({ 'fuel.pumpAngleDeg': 5 }), {
+      kind: 'figures',
+      changes: [{ path: 'fuel.pumpAngleDeg', slot: 'fitted', from: 5, to: 25 }],
+    }),
+  );
+  expect(cleared).toEqual([{ id: 'fuel.pump.angle', to: 'sound', made: false }]);
+});
