@@ -1,0 +1,206 @@
+import { readFileSync } from 'node:fs';
+import { expect, test, type Page } from '@playwright/test';
+import { copyOf, demoId, enter, newBuild, settled, signIn } from './people';
+
+const quick = async (page: Page, line: string) => {
+  await page.getByLabel('Quick entry').fill(line);
+  await page.getByLabel('Quick entry').press('Enter');
+};
+
+test('a first start logged live, by keys and by quick entry, and taken away as CSV that comes back in', async ({ page }) => {
+  await signIn(page, 'bram');
+  const id = await copyOf(page.request, 3);
+  await page.clock.install();
+  await page.goto(`/builds/${id}/startup`);
+  await quick(page, '11.8 V under glow');
+  await expect(page.getByText('No start is being logged')).toBeVisible();
+  await page.getByRole('button', { name: 'Begin a start' }).click();
+  await settled(page);
+  const keys = page.getByRole('group', { name: 'What happens now' });
+  const after = async (seconds: number) => page.clock.runFor(seconds * 1000);
+  await after(2);
+  await keys.getByRole('button', { name: 'button on' }).click();
+  await after(20);
+  await keys.getByRole('button', { name: 'glow plug on' }).click();
+  await page.getByLabel('Volts at the heater').fill('11,7');
+  await page.getByLabel('Volts at the heater').press('Enter');
+  await settled(page);
+  await after(60);
+  await quick(page, 'pump clicks');
+  await after(40);
+  await quick(page, 'flame');
+  await settled(page);
+  await expect(page.locator('[data-call="start.ignition"]')).toContainText(/Flame 1[12]\d s after the button/);
+  await after(120);
+  await quick(page, 'full');
+  await quick(page, '1.4 A running');
+  await page.getByLabel('Warm air out').fill('900');
+  await page.getByLabel('Warm air out').press('Enter');
+  await expect(page.getByText('Warm air out: “900” is out of range; allowed is -40 to 250 °C.')).toBeVisible();
+  await after(600);
+  await keys.getByRole('button', { name: 'button off' }).click();
+  await after(30);
+  await quick(page, 'fan stopped');
+  await settled(page);
+  await expect(page.locator('[data-call="start.afterrun"]')).toHaveAttribute('data-level', 'fix');
+  await expect(page.locator('[data-call="start.voltage.sag"]')).toHaveAttribute('data-level', 'sound');
+  await page.clock.resume();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Take this log away (CSV)' }).click(),
+  ]);
+  const csv = readFileSync(await download.path(), 'utf8');
+  expect(csv.split('\n')[0]).toBe('seconds,event,volts,amps,hertz,outlet_c,return_c');
+  await page.getByLabel('Start log, CSV').setInputFiles({ name: 'again.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  await expect(page.getByRole('heading', { name: /Start 2/ })).toBeVisible();
+  await expect(page.locator('[data-call="start.ignition"]')).toContainText('in start 2');
+});
+
+test('without coverage under the floor: entries wait on the device, through a reload too, and go in once, in order', async ({
+  page,
+  context,
+}) => {
+  await signIn(page, 'bram');
+  const id = await newBuild(page.request, 'Under The Floor');
+  await page.goto(`/builds/${id}/fuel`);
+  await context.setOffline(true);
+  await enter(page, 'Tank, length', '444');
+  await quick(page, 'note joint at the filter looks dry');
+  await quick(page, 'suction 0.7 m');
+  await expect(page.getByText('No way through to the server.')).toBeVisible();
+  await expect(page.locator('.roll .waiting')).toHaveCount(3);
+  await context.setOffline(false);
+  await page.reload();
+  await expect(page.locator('.roll')).toContainText('joint at the filter looks dry');
+  await settled(page);
+  const state = (await (await page.request.get(`/api/builds/${id}/state?after=0`)).json()) as { rows: { kind: string }[] };
+  expect(state.rows.map((row) => row.kind)).toEqual(['created', 'figures', 'note', 'figures']);
+  await expect(page.getByLabel(/^Suction line, tank to pump, as fitted/)).toHaveValue('0.7');
+});
+
+test('clicks counted by hand halt at the same stroke, and again at the next one', async ({ page }) => {
+  await signIn(page, 'bram');
+  const id = await copyOf(page.request, 3);
+  await page.goto(`/builds/${id}/priming`);
+  // A short line, so that a hand can count it: 0.2 mL at 0.2 mL a stroke.
+  await page.goto(`/builds/${id}/heater`);
+  await enter(page, 'Pump dose, a stroke', '0.2', 'given');
+  await page.goto(`/builds/${id}/priming`);
+  await enter(page, 'Filled by syringe before', '9');
+  const latest = Number(await page.locator('[data-derived="priming.highStrokes"] .value').textContent());
+  expect(latest).toBeGreaterThan(0);
+  expect(latest).toBeLessThan(12);
+  await page.getByRole('button', { name: 'Count clicks by hand' }).click();
+  const halt = page.getByRole('alertdialog', { name: 'STOP THE PUMP' });
+  for (let i = 0; i < latest; i += 1) {
+    await expect(halt).toHaveCount(0);
+    await page.getByRole('button', { name: 'Click', exact: true }).click();
+  }
+  await expect(halt).toBeVisible();
+  await page.getByRole('button', { name: 'The pump is stopped' }).click();
+  await page.getByRole('button', { name: 'Click', exact: true }).click();
+  await expect(halt).toBeVisible();
+  await page.getByRole('button', { name: 'The pump is stopped' }).click();
+  await page.getByRole('button', { name: 'Throw this count away' }).click();
+  await expect(page.getByRole('button', { name: 'Count clicks by hand' })).toBeVisible();
+});
+
+test('by keyboard: stages, quick entry, a figure explained, a part opened', async ({ page }) => {
+  await signIn(page, 'bram');
+  await page.goto(`/builds/${demoId(1)}/fuel`);
+  await expect(page.getByRole('heading', { name: 'Fuel', exact: true })).toBeVisible();
+  await page.keyboard.press('3');
+  await expect(page.getByRole('heading', { name: 'Wiring', exact: true })).toBeVisible();
+  await page.keyboard.press('n');
+  await expect(page.getByRole('heading', { name: 'Priming', exact: true })).toBeVisible();
+  await page.keyboard.press('p');
+  await expect(page.getByRole('heading', { name: 'Wiring', exact: true })).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('quick entry');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toHaveCount(0);
+  await page.locator('[data-derived="wiring.dropStartV"]').focus();
+  await page.keyboard.press('Enter');
+  const told = page.getByRole('dialog', { name: 'How this is computed' });
+  await expect(told).toContainText('I × R loop = 0.34 V');
+  await expect(told).toContainText('IEC 60228');
+  await page.keyboard.press('Escape');
+  await expect(told).toHaveCount(0);
+  await page.locator('[data-part="exhaust"]').focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { name: 'Air', exact: true })).toBeVisible();
+  await page.keyboard.press('/');
+  await expect(page.getByLabel('Quick entry')).toBeFocused();
+});
+
+test('a maker’s figure goes before the workshop’s rule, at once and in the call', async ({ page }) => {
+  await signIn(page, 'bram');
+  const id = await copyOf(page.request, 3);
+  await page.goto(`/builds/${id}/heater`);
+  const angle = page.getByLabel('Pump angle, least, maker’s figure, deg');
+  await angle.fill('400');
+  await angle.press('Enter');
+  await expect(page.getByText('Pump angle, least is 400; allowed is -90 to 90 deg.')).toBeVisible();
+  await angle.fill('30');
+  await angle.press('Enter');
+  await settled(page);
+  await page.keyboard.press('Escape');
+  await page.goto(`/builds/${id}/fuel`);
+  const call = page.locator('[data-call="fuel.pump.angle"]');
+  await expect(call).toContainText('It wants 30 to 35°');
+  await call.getByText('Why, and by which rule').click();
+  await expect(call).toContainText('maker’s figure for this unit');
+});
+
+test('a waiver holds for what was read: a changed figure voids it, and a lead can take it back', async ({ page }) => {
+  await signIn(page, 'odile');
+  const id = await copyOf(page.request, 5);
+  await page.goto(`/builds/${id}/signoff`);
+  const call = page.getByRole('main').locator('[data-call="wiring.fuse.place"]');
+  await call.getByRole('button', { name: 'Waive with a reason' }).click();
+  await page.getByLabel('Why it may stay as it is').fill('Sheathed in its own conduit up to the fuse.');
+  await page.getByRole('button', { name: 'Waive it' }).click();
+  await expect(page.getByRole('button', { name: 'Sign and lock this build' })).toBeVisible();
+  await settled(page);
+  await page.goto(`/builds/${id}/wiring`);
+  await enter(page, 'Fuse from battery post', '900');
+  await settled(page);
+  await page.goto(`/builds/${id}/signoff`);
+  await expect(page.getByText('It can’t be signed yet.')).toBeVisible();
+  await expect(page.getByRole('main').locator('[data-call="signoff.waiver"]')).toContainText('says something else now');
+  await page.getByRole('button', { name: 'Take back' }).click();
+  await expect(page.getByRole('main').locator('[data-call="signoff.waiver"]')).toHaveCount(0);
+  await settled(page);
+  await expect(page.locator('.roll')).toContainText('waiver of wiring.fuse.place taken back');
+});
+
+test('a viewer sees all of a build and can enter nothing', async ({ page }) => {
+  await signIn(page, 'ines');
+  await expect(page.getByRole('link', { name: /Begin a build/ })).toHaveCount(0);
+  for (const stage of ['fuel', 'priming', 'startup', 'proving', 'signoff', 'heater']) {
+    await page.goto(`/builds/${demoId(2)}/${stage}`);
+    await expect(page.getByText('You can look at this build, not enter into it.')).toBeVisible();
+    await expect(page.locator('input.cell-input:not([readonly])')).toHaveCount(0);
+    await expect(page.locator('select.cell-input:not([disabled])')).toHaveCount(0);
+    await expect(page.getByRole('button', { name: /Waive|start counting|Begin a start|Sign and lock/ })).toHaveCount(0);
+  }
+});
+
+test('by touch on a phone: a part opens its sheet, the theme stays as chosen, the bay says what waits', async ({ browser }) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  const page = await context.newPage();
+  await signIn(page, 'bram');
+  await expect(page.getByRole('link', { name: /Fellgate Control/ })).toContainText('4 stops');
+  await expect(page.getByRole('link', { name: /Sedge Otter/ })).toContainText('the first fire');
+  await page.goto(`/builds/${demoId(2)}/proving`);
+  await page.locator('[data-part="heater"]').tap();
+  await expect(page.getByRole('heading', { name: 'Heater and conditions' })).toBeVisible();
+  await page.getByRole('button', { name: 'Night theme' }).tap();
+  await page.reload();
+  await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
+  await page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: /^Fuel/ }).tap();
+  await expect(page.locator('[data-call="fuel.pickup.level"]')).toContainText('6 mm above the fuel');
+  await page.goto('/builds/not-a-build/fuel');
+  await expect(page.getByRole('heading', { name: 'Not here' })).toBeVisible();
+  await context.close();
+});

@@ -1,0 +1,89 @@
+import { randomUUID } from 'node:crypto';
+import { id, soundBuild } from '../soundBuild';
+import type { Build } from '../../core/build/Build';
+import { assess } from '../../core/calls/assess';
+import { commandRules, type Command, type CommandKind } from '../../core/commands/Command';
+import type { Role } from '../../core/people/roles';
+import { commandBuild, importBuild, ledgerOf } from '../../store/builds';
+import { closeDatabase } from '../../store/database';
+import { migrate } from '../../store/migrate';
+import { addPerson, addWorkshop, type Person } from '../../store/people';
+
+const gap = soundBuild({ 'fuel.jointGapMm': 4 });
+const says = assess(gap).find((c) => c.id === 'fuel.line.joint')?.says ?? '';
+const waiver = { callId: 'fuel.line.joint', says, reason: 'a reason long enough', by: 'A Lead', at: '2026-11-20T09:00:00Z' };
+
+/** A build and a command of each kind that a person with the right role may carry out on it. */
+const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
+  figures: () => [soundBuild(), { kind: 'figures', changes: [{ path: 'fuel.pumpAngleDeg', slot: 'fitted', from: 25, to: 26 }] }],
+  maker: () => [soundBuild(), { kind: 'maker', changes: [{ key: 'fuseA', from: null, to: 15 }] }],
+  identity: () => [
+    soundBuild(),
+    { kind: 'identity', from: soundBuild().identity, to: { ...soundBuild().identity, place: 'Elsewhere' } },
+  ],
+  note: () => [soundBuild(), { kind: 'note', text: 'dry' }],
+  priming: () => [
+    soundBuild(),
+    { kind: 'priming', run: { id: id(9), strokes: 10, frequencyHz: 4, fromEmpty: false, outcome: 'stopped' } },
+  ],
+  start: () => [soundBuild(), { kind: 'start', id: id(9), events: [], readings: [], source: 'live' }],
+  readings: () => [soundBuild(), { kind: 'readings', startId: id(2), events: [{ atS: 1, event: 'glow' }], readings: [] }],
+  co: () => [soundBuild(), { kind: 'co', reading: { id: id(9), ppm: 0, place: 'floor' } }],
+  waive: () => [gap, { kind: 'waive', callId: 'fuel.line.joint', says, why: 'watched for a year already' }],
+  unwaive: () => [
+    { ...gap, waivers: [waiver] },
+    { kind: 'unwaive', callId: 'fuel.line.joint' },
+  ],
+  sign: (person) => [soundBuild(), { kind: 'sign', typedName: person.name, drawn: 'M10,10L20,20L30,10L40,20' }],
+};
+
+/** Who may do what: the whole table, written out, so that a slip in the code's own table shows. */
+const may: Record<CommandKind, readonly Role[]> = {
+  figures: ['fitter', 'lead'],
+  maker: ['fitter', 'lead'],
+  identity: ['fitter', 'lead'],
+  note: ['fitter', 'lead'],
+  priming: ['fitter', 'lead'],
+  start: ['fitter', 'lead'],
+  readings: ['fitter', 'lead'],
+  co: ['fitter', 'lead'],
+  waive: ['lead'],
+  unwaive: ['lead'],
+  sign: ['fitter', 'lead'],
+};
+
+const people = new Map<Role, Person>();
+let stranger: Person;
+beforeAll(async () => {
+  await migrate();
+  const person = async (workshopId: string, role: Role): Promise<Person> => {
+    const login = `${role}-${randomUUID().slice(0, 8)}`;
+    const added = await addPerson(workshopId, { name: `Role ${role}`, login, password: 'long enough to pass', role });
+    if (!added.ok) throw new Error(added.errors.join(' '));
+    return added.value;
+  };
+  const workshop = await addWorkshop('Role Shed');
+  for (const role of ['viewer', 'fitter', 'lead'] as const) people.set(role, await person(workshop, role));
+  stranger = await person(await addWorkshop('Other Role Shed'), 'lead');
+}, 30000);
+afterAll(closeDatabase);
+
+const kinds = Object.keys(commandRules) as CommandKind[];
+const roles: readonly Role[] = ['viewer', 'fitter', 'lead'];
+test.each(kinds.flatMap((kind) => roles.map((role) => [kind, role] as const)))('%s by a %s', async (kind, role) => {
+  const person = people.get(role);
+  const lead = people.get('lead');
+  if (!person || !lead) throw new Error('The cast is not complete.');
+  const [build, command] = commands[kind](person);
+  const kept = await importBuild(lead, { ...build, id: randomUUID() }, false);
+  if (!kept.ok) throw new Error(kept.errors.join(' '));
+  const buildId = kept.value.build.id;
+  const outside = await commandBuild(stranger, buildId, command, randomUUID());
+  expect(outside).toMatchObject({ ok: false, why: 'missing' });
+  const done = await commandBuild(person, buildId, command, randomUUID());
+  const allowed = may[kind].includes(role);
+  expect(done).toMatchObject(allowed ? { ok: true } : { ok: false, why: 'forbidden' });
+  const rows = await ledgerOf(buildId);
+  expect(rows.map((row) => row.kind)).toEqual(allowed ? ['imported', kind] : ['imported']);
+  if (allowed) expect(rows[1]).toMatchObject({ by: person.name, role, seq: 2, prevHash: rows[0]?.hash });
+});
