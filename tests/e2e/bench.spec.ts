@@ -71,6 +71,9 @@ test('the priming count survives a reload and halts unmissably', async ({ page }
   const id = await copyOf(page.request, 3);
   await page.clock.install();
   await page.goto(`/builds/${id}/priming`);
+  await expect(page.getByRole('button', { name: 'Pump runs: start counting' })).toBeVisible();
+  // Stood still, so that a slow machine adds no strokes of its own.
+  await page.clock.pauseAt(Date.now() + 5000);
   await page.getByRole('button', { name: 'Pump runs: start counting' }).click();
   await page.clock.runFor(30000);
   await page.reload();
