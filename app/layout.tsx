@@ -1,5 +1,8 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/atkinson-hyperlegible-mono';
+// Greek letters, arrows and names from anywhere: fetched by a browser only where the faces above lack a sign.
+import '@fontsource/dejavu-sans/400.css';
+import '@fontsource/dejavu-mono/400.css';
 import '../ui/theme/lorbet.css';
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';

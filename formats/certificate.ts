@@ -55,8 +55,8 @@ function drawRun(page: CertificatePage, marks: readonly Mark[], drawing: { width
   doc.rect(0, 0, drawing.width, drawing.height).lineWidth(1.5).strokeColor(ink).stroke();
   for (const mark of marks) {
     if (mark.kind === 'text') {
-      doc
-        .font(mark.strong ? 'bold' : 'text')
+      page
+        .face(mark.strong ? 'bold' : 'text', mark.text)
         .fontSize(14)
         .fillColor(mark.part === null ? soft : flowInk[mark.flow]);
       const width = doc.widthOfString(mark.text);
@@ -221,20 +221,19 @@ export async function writeCertificate(build: Build, { workshop, demo, rows, mad
   });
   doc.image(qr, page.left + page.width - 92, 40, { width: 92 });
   doc.font('text').fontSize(9.5).fillColor(soft).text('Record of a diesel heater installation', page.left, 46);
-  doc
-    .font('bold')
+  page
+    .face('bold', build.identity.name)
     .fontSize(22)
     .fillColor(ink)
     .text(build.identity.name, { width: page.width - 110 });
-  doc
-    .font('text')
-    .fontSize(11)
-    .text([build.identity.what, buildKinds[build.identity.kind], build.identity.place].filter(Boolean).join(' · '), {
-      width: page.width - 110,
-    });
-  doc.text(`Fitted by ${workshop}${build.identity.heaterSerial ? ` · heater serial ${build.identity.heaterSerial}` : ''}`, {
-    width: page.width - 110,
-  });
+  for (const line of [
+    [build.identity.what, buildKinds[build.identity.kind], build.identity.place].filter(Boolean).join(' · '),
+    `Fitted by ${workshop}${build.identity.heaterSerial ? ` · heater serial ${build.identity.heaterSerial}` : ''}`,
+  ])
+    page
+      .face('text', line)
+      .fontSize(11)
+      .text(line, { width: page.width - 110 });
   if (build.identity.invented || demo)
     page.paragraph('DEMO: workshop, people, vehicle and figures are all invented.', { bold: true, colour: levelInk.stop });
   doc.y = Math.max(doc.y, 138);
@@ -253,8 +252,8 @@ export async function writeCertificate(build: Build, { workshop, demo, rows, mad
     page.room(62);
     const top = doc.y;
     doc.save().translate(page.left, top).scale(0.28).path(signature.drawn).lineWidth(4).strokeColor(ink).stroke().restore();
-    doc
-      .font('bold')
+    page
+      .face('bold', signature.typedName)
       .text(signature.typedName, page.left + 190, top + 6)
       .font('text')
       .text(`${signature.role}, ${day(signature.at)}`, page.left + 190);

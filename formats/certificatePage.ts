@@ -9,13 +9,21 @@ export const hair = '#b9c3be';
 export const levelInk: Record<Level, string> = { stop: '#a31621', fix: '#9a4700', watch: '#5f5300', open: ink, sound: '#2b6149' };
 const margin = 46;
 
-const font = (family: 'next' | 'mono', weight: number) =>
-  readFileSync(
-    path.join(
-      process.cwd(),
-      `node_modules/@fontsource/atkinson-hyperlegible-${family}/files/atkinson-hyperlegible-${family}-latin-${weight}-normal.woff`,
-    ),
-  );
+const fontFile = (file: string) => readFileSync(path.join(process.cwd(), 'node_modules', file));
+const own = (family: 'next' | 'mono', weight: number) =>
+  `@fontsource/atkinson-hyperlegible-${family}/files/atkinson-hyperlegible-${family}-latin-${weight}-normal.woff`;
+// TTF, since the PDF library unpacks a WOFF anew for each glyph; in a face of this size that takes seconds.
+const wide = (name: string) => `dejavu-fonts-ttf/ttf/${name}.ttf`;
+
+export type Face = 'text' | 'bold' | 'mono' | 'monobold';
+const faces: Record<Face, { own: string; wide: string }> = {
+  text: { own: own('next', 400), wide: wide('DejaVuSans') },
+  bold: { own: own('next', 700), wide: wide('DejaVuSans-Bold') },
+  mono: { own: own('mono', 400), wide: wide('DejaVuSansMono') },
+  monobold: { own: own('mono', 700), wide: wide('DejaVuSansMono-Bold') },
+};
+/** The app's own faces hold Windows-1252 and the minus; Greek letters and names from elsewhere are set in a wider face. */
+const ownHolds = /^[\x20-\x7e\xa0-\xff\n–—‘’“”•…€−]*$/;
 
 /** An A4 document with the app's own faces and a few ways to set text; every page gets a foot when it is closed. */
 export class CertificatePage {
@@ -33,13 +41,15 @@ export class CertificatePage {
       bufferPages: true,
       info: { Title: title, Producer: 'Lorbet', Creator: 'Lorbet' },
     });
-    this.doc
-      .registerFont('text', font('next', 400))
-      .registerFont('bold', font('next', 700))
-      .registerFont('mono', font('mono', 400))
-      .registerFont('monobold', font('mono', 700));
+    for (const [face, files] of Object.entries(faces))
+      this.doc.registerFont(face, fontFile(files.own)).registerFont(`${face} wide`, fontFile(files.wide));
     this.width = this.doc.page.width - 2 * margin;
     this.doc.font('text').fontSize(9.5).fillColor(ink);
+  }
+
+  /** Takes the face in which a text can be set without a gap; where a letter is wanting, the whole text gets the wider face. */
+  face(face: Face, text: string): PDFKit.PDFDocument {
+    return this.doc.font(ownHolds.test(text) ? face : `${face} wide`);
   }
 
   private get bottom(): number {
@@ -68,8 +78,7 @@ export class CertificatePage {
 
   paragraph(text: string, options: { bold?: boolean; colour?: string; size?: number; indent?: number } = {}): void {
     const indent = options.indent ?? 0;
-    this.doc
-      .font(options.bold ? 'bold' : 'text')
+    this.face(options.bold ? 'bold' : 'text', text)
       .fontSize(options.size ?? 9.5)
       .fillColor(options.colour ?? ink);
     this.room(this.doc.heightOfString(text, { width: this.width - indent }) + 2);
@@ -83,8 +92,7 @@ export class CertificatePage {
     line = true,
   ): void {
     const set = (cell: (typeof cells)[number]) =>
-      this.doc
-        .font(cell.mono ? (cell.bold ? 'monobold' : 'mono') : cell.bold ? 'bold' : 'text')
+      this.face(cell.mono ? (cell.bold ? 'monobold' : 'mono') : cell.bold ? 'bold' : 'text', cell.text)
         .fontSize(9)
         .fillColor(cell.colour ?? ink);
     const height = Math.max(

@@ -80,19 +80,26 @@ describe('start log', () => {
 
 const reader = `import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'; import { readFileSync } from 'node:fs';
 const pdf = await getDocument({ data: new Uint8Array(Buffer.from(readFileSync(0, 'utf8'), 'base64')), verbosity: 0 }).promise; const pages = [];
-for (let i = 1; i <= pdf.numPages; i += 1) { const page = await pdf.getPage(i); pages.push({ text: (await page.getTextContent()).items.map((item) => item.str ?? '').join(' '), size: page.view.slice(2) }); }
+for (let i = 1; i <= pdf.numPages; i += 1) { const page = await pdf.getPage(i); const { argsArray } = await page.getOperatorList();
+  const glyphs = argsArray.flat(3).filter((arg) => arg && typeof arg === 'object' && 'originalCharCode' in arg);
+  pages.push({ text: (await page.getTextContent()).items.map((item) => item.str ?? '').join(' '), size: page.view.slice(2), glyphs: glyphs.length, gaps: glyphs.filter((glyph) => glyph.originalCharCode === 0).length }); }
 console.log(JSON.stringify(pages));`;
 
 describe('certificate, read back with pdfjs-dist', () => {
   const facts = (rows: LedgerRow[]) => ({ workshop: 'Test Shed', demo: false, rows, madeAt: '2026-11-20T12:00:00.000Z' });
-  async function textOf(pdf: Promise<Buffer>): Promise<{ text: string; sizes: number[][] }> {
-    const pages = runModule<{ text: string; size: number[] }[]>(reader, (await pdf).toString('base64'));
+  async function textOf(pdf: Promise<Buffer>): Promise<{ text: string; sizes: number[][]; glyphs: number; gaps: number }> {
+    const pages = runModule<{ text: string; size: number[]; glyphs: number; gaps: number }[]>(
+      reader,
+      (await pdf).toString('base64'),
+    );
     return {
       text: pages
         .map((page) => page.text)
         .join(' ')
         .replace(/\s+/g, ' '),
       sizes: pages.map((page) => page.size),
+      glyphs: pages.reduce((sum, page) => sum + page.glyphs, 0),
+      gaps: pages.reduce((sum, page) => sum + page.gaps, 0),
     };
   }
   const sign = () => {
@@ -136,6 +143,14 @@ describe('certificate, read back with pdfjs-dist', () => {
       'each following from the one before',
     ])
       expect(text).toContain(part);
+  }, 60000);
+  test('every sign is set, the Greek of the formulas and a name from anywhere too', async () => {
+    const build = soundBuild();
+    const name = 'Łódź Ёлка Ωmega';
+    const { text, glyphs, gaps } = await textOf(writeCertificate({ ...build, identity: { ...build.identity, name } }, facts([])));
+    expect(text).toContain(name);
+    expect(text).toContain('128 μ L Q / π d⁴');
+    expect([glyphs > 4000, gaps]).toEqual([true, 0]);
   }, 60000);
   test('unsigned, corrected, brought in, or with a broken ledger, it says so and is no certificate', async () => {
     const { build, rows } = sign();

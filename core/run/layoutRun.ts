@@ -5,6 +5,8 @@ import { valueAt, type FigurePath } from '../build/sheets';
 import { stageIds, type Call, type StageId } from '../calls/Call';
 import { isProven } from '../calls/progress';
 import { show, trim } from '../units/show';
+import { partCalls, type PartCall } from './partCalls';
+import { placeLabels, strokeBoxes, type Box } from './placeLabels';
 import { runGeometry, type Ink, type Point, type RunGeometry } from './runGeometry';
 
 /** What flows, which decides the colour: fuel straw, air blue, heat red, the rest ink. */
@@ -37,8 +39,10 @@ export interface RunDrawing {
   /** px per mm */
   scale: number;
   marks: Mark[];
-  /** Where a call on a part is shown, px. */
+  /** Where the worst call on a part is shown, px. */
   anchors: Record<Part, { x: number; y: number }>;
+  /** The worst call on each part that has one to tell. */
+  told: Partial<Record<Part, PartCall>>;
   pump: { x: number; y: number; lengthPx: number; angleDeg: number };
   /** Boxes to touch, px. */
   boxes: Record<Part, { x: number; y: number; w: number; h: number }>;
@@ -311,9 +315,68 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
     battery: box(battery.x + battery.w / 2, by + battery.h / 2, battery.w, battery.h),
     cabin: box(alarm.x, alarm.y, 44, 44),
   };
-  return { width, height, scale, marks, anchors, pump: { x: pumpIn.x, y: pumpIn.y, lengthPx, angleDeg }, boxes, geometry: g };
+  // Labels and the marks of calls give way to bodies, lines and to each other.
+  const told = partCalls(calls);
+  const bodies: Box[] = [
+    ...(['tank', 'heater', 'battery'] as const).map((part) => frame(boxes[part])),
+    { cx: middle.x, cy: middle.y, w: lengthPx * cos + bodyH * Math.abs(sin), h: lengthPx * Math.abs(sin) + bodyH * cos },
+    { cx: filterAt.x, cy: filterAt.y, w: 30, h: 20 },
+    { cx: outlineX / 2, cy: floorY + 3, w: outlineX, h: 8 },
+    ...(g.ink.cabin === 'unknown' ? [] : [{ cx: alarm.x, cy: alarm.y, w: 34, h: 24 }]),
+    ...strokeBoxes([pickup.top, filterAt, pumpIn], 5),
+    ...strokeBoxes([pumpOut, heaterIn], 5),
+    ...strokeBoxes([{ x: exTop, y: floorY }, { x: exTop, y: exStart.y }, exEnd], 5),
+    ...strokeBoxes(
+      inside
+        ? [
+            { x: heaterX, y: inLow },
+            { x: inEnd.x, y: inLow },
+          ]
+        : [{ x: inTop, y: floorY }, { x: inTop, y: inLow }, inEnd],
+      4,
+    ),
+    ...strokeBoxes(
+      [
+        { x: battery.x + battery.w, y: by - 14 },
+        { x: heaterX + 14, y: by - 14 },
+      ],
+      2,
+    ),
+  ];
+  const fixed = ['heater', 'CO'];
+  const texts = marks.filter((m): m is TextMark => m.kind === 'text' && m.part !== null && !fixed.includes(m.text));
+  const toldParts = Object.keys(told) as Part[];
+  const wanted = [
+    ...toldParts.map((part) => {
+      const w = told[part]?.more ? 46 : 20;
+      return { cx: anchors[part].x + w / 2 - 10, cy: anchors[part].y, w, h: 20 };
+    }),
+    ...texts.map((m) => {
+      const w = m.text.length * (m.strong ? 8.4 : 7.2);
+      return { cx: m.anchor === 'middle' ? m.x : m.anchor === 'end' ? m.x - w / 2 : m.x + w / 2, cy: m.y - 5, w, h: 17 };
+    }),
+  ];
+  placeLabels(wanted, bodies, { width, height }).forEach(({ cx, cy }, i) => {
+    const [dx, dy] = [cx - (wanted[i]?.cx ?? cx), cy - (wanted[i]?.cy ?? cy)];
+    const part = toldParts[i];
+    const text = texts[i - toldParts.length];
+    if (part) anchors[part] = { x: round(anchors[part].x + dx), y: round(anchors[part].y + dy) };
+    else if (text) Object.assign(text, { x: round(text.x + dx), y: round(text.y + dy) });
+  });
+  return {
+    width,
+    height,
+    scale,
+    marks,
+    anchors,
+    told,
+    pump: { x: pumpIn.x, y: pumpIn.y, lengthPx, angleDeg },
+    boxes,
+    geometry: g,
+  };
 }
 
+const frame = ({ x, y, w, h }: { x: number; y: number; w: number; h: number }): Box => ({ cx: x + w / 2, cy: y + h / 2, w, h });
 const riseText = (g: RunGeometry): string => {
   const rise = g.heaterIn.z - g.pumpIn.z;
   return rise >= 0 ? `rises ${show(rise)} mm` : `falls ${show(-rise)} mm`;

@@ -78,6 +78,11 @@ export function ShortcutHelp({ stage }: { stage: string }) {
               </tr>
             </tbody>
           </table>
+          <h3 style={{ marginTop: 14 }}>Quick entry understands</h3>
+          <p className="mono" style={{ maxWidth: 420 }}>
+            pump 24 deg · suction 0.6 m · planned line 2.8 m · 12.4 V under glow · flame · prime 140 strokes · CO 0 ppm pillow ·
+            note …
+          </p>
           <button type="button" className="key" style={{ marginTop: 14 }} onClick={() => setOpen(false)}>
             Close
           </button>

@@ -5,7 +5,7 @@ import type { Build } from '../../core/build/Build';
 import { parseEntry, type Entry } from '../../core/entry/parseEntry';
 import { useBench } from '../build/BuildContext';
 
-const examples = 'pump 24 deg · 12.4 V under glow · prime 140 strokes · CO 0 ppm pillow · note …';
+const examples = 'pump 24 deg · 12.4 V under glow · note …';
 
 const read = (text: string, build: Build) => parseEntry(text, { build, nowMs: Date.now(), newId: () => crypto.randomUUID() });
 
@@ -68,7 +68,7 @@ export function QuickEntry() {
           spellCheck={false}
           enterKeyHint="done"
           maxLength={1000}
-          placeholder="enter a figure, a reading or a note"
+          placeholder="figure, reading or note"
           onChange={(event) => {
             setLine(event.target.value);
             if (answer) setAnswer(null);

@@ -3,7 +3,7 @@ import { drag, pointer, select, type D3DragEvent } from 'd3';
 import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef } from 'react';
 import type { Part } from '../../core/build/field';
-import { levels, levelWords, type Call } from '../../core/calls/Call';
+import { levelWords } from '../../core/calls/Call';
 import { movePump, moveTank, tiltPump, type Moved } from '../../core/run/dragRun';
 import { frontShares } from '../../core/priming/frontShares';
 import { layoutRun, type Mark } from '../../core/run/layoutRun';
@@ -52,14 +52,6 @@ const partOfStage: Record<string, Part> = {
   signoff: 'tank',
   heater: 'heater',
 };
-
-/** The calls that sit on a part, the worst first; sound ones are not shown. */
-function worstOn(calls: readonly Call[], part: Part): { call: Call; more: number } | null {
-  const here = calls
-    .filter((c) => c.part === part && c.level !== 'sound' && !c.waived && c.stage !== 'signoff')
-    .sort((a, b) => levels.indexOf(a.level) - levels.indexOf(b.level));
-  return here[0] ? { call: here[0], more: here.length - 1 } : null;
-}
 
 /** Covers the part of the line that the fuel has not reached yet. */
 function EmptyLine({ marks, front }: { marks: readonly Mark[]; front: { suction: number; line: number } }) {
@@ -227,7 +219,7 @@ export function RunView({ stage }: { stage: string }) {
         {front && <EmptyLine marks={drawing.marks} front={front} />}
         {parts.map((part) => {
           const box = drawing.boxes[part];
-          const worst = worstOn(calls, part);
+          const worst = drawing.told[part];
           const movable = mayWork && (part === 'pump' || part === 'tank');
           const says = worst ? `. ${levelWords[worst.call.level]}: ${worst.call.says}` : '';
           return (
@@ -251,7 +243,7 @@ export function RunView({ stage }: { stage: string }) {
         })}
         {mayWork && stage === 'fuel' && <circle className="handle" data-drag="tilt" cx={tip.x} cy={tip.y} r={9} aria-hidden />}
         {parts.map((part) => {
-          const worst = worstOn(calls, part);
+          const worst = drawing.told[part];
           const at = drawing.anchors[part];
           if (!worst) return null;
           return (

@@ -93,9 +93,10 @@ export function StartChart({ run }: { run: StartRun }) {
       .attr('class', 'axis')
       .attr('transform', `translate(0,${height - 24})`)
       .call(
-        axisBottom(x)
+        // Ticks at whole minutes where the start lasted some minutes.
+        axisBottom(last > 300 ? x.copy().domain([0, last / 60]) : x)
           .ticks(Math.max(3, width / 110))
-          .tickFormat((s) => (last > 300 ? `${Math.round((Number(s) / 60) * 10) / 10} min` : `${Number(s)} s`))
+          .tickFormat((t) => `${Number(t)} ${last > 300 ? 'min' : 's'}`)
           .tickSizeOuter(0),
       );
   }, [run, width, height, shown]);

@@ -1,6 +1,6 @@
 import { createTheme } from '@mui/material/styles';
 
-const sans = "'Atkinson Hyperlegible Next Variable', 'Atkinson Hyperlegible Next', sans-serif";
+const sans = 'var(--sans)';
 const shape = { borderRadius: 3 };
 const flat = { elevation: 0 } as const;
 
