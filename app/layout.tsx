@@ -9,6 +9,7 @@ import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
 import { Providers } from '../ui/theme/Providers';
+import { nonceOfPage } from './lib/session';
 
 export const metadata: Metadata = {
   title: { default: 'Lorbet', template: '%s · Lorbet' },
@@ -23,12 +24,13 @@ export const viewport: Viewport = {
   ],
 };
 
-export default function RootLayout({ children }: { children: ReactNode }) {
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  const nonce = await nonceOfPage();
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
-        <InitColorSchemeScript attribute="data-theme" defaultMode="system" />
-        <AppRouterCacheProvider>
+        <InitColorSchemeScript attribute="data-theme" defaultMode="system" nonce={nonce} />
+        <AppRouterCacheProvider options={{ nonce }}>
           <Providers>{children}</Providers>
         </AppRouterCacheProvider>
       </body>

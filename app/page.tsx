@@ -4,39 +4,48 @@ import { roleMay } from '../core/people/roles';
 import { listBuilds } from '../store/builds';
 import { anyPeople, workshopOf } from '../store/people';
 import { BayView } from '../ui/bay/BayView';
-import { SignOutButton } from '../ui/people/SignOutButton';
-import { ThemeSwitch } from '../ui/theme/ThemeSwitch';
+import { PersonLine } from '../ui/people/PersonLine';
 import { personOrSignIn } from './lib/session';
 
 export const dynamic = 'force-dynamic';
 
-export default async function Bay() {
+const one = (value: string | string[] | undefined): string => (typeof value === 'string' ? value : '').slice(0, 80);
+
+export default async function Bay({ searchParams }: { searchParams: Promise<Record<string, string | string[] | undefined>> }) {
   if (!(await anyPeople())) redirect('/set-up');
   const person = await personOrSignIn('/');
-  const [workshop, builds] = await Promise.all([workshopOf(person), listBuilds(person)]);
+  const asked = await searchParams;
+  const [search, from] = [one(asked.find), one(asked.from)];
+  const [workshop, page] = await Promise.all([workshopOf(person), listBuilds(person, { search, from })]);
   return (
     <div className="page">
-      <header className="top-line">
-        <span className="word-mark">
-          <span className="dip-ring" aria-hidden /> {workshop.name}
-        </span>
-        {workshop.demo && <span className="invented">invented demo</span>}
-        <span className="push soft">
-          {person.name}, {person.role}
-        </span>
-        <SignOutButton />
-        <ThemeSwitch />
-      </header>
+      <PersonLine title={workshop.name} demo={workshop.demo} person={person} />
       <main>
         <div className="top-line">
           <h1>The bay</h1>
+          <form className="bay-search push" role="search" action="/">
+            <label className="visually-hidden" htmlFor="find">
+              Find a build
+            </label>
+            <input
+              id="find"
+              name="find"
+              className="text-field"
+              placeholder="find by name, place, serial"
+              defaultValue={search}
+              maxLength={80}
+            />
+            <button type="submit" className="key">
+              Find
+            </button>
+          </form>
           {roleMay(person.role, 'work') && (
-            <Link className="key push" href="/builds/new">
+            <Link className="key" href="/builds/new">
               Begin a build, or bring one in
             </Link>
           )}
         </div>
-        <BayView builds={builds} />
+        <BayView {...page} search={search} first={from === ''} taste={person.taste} />
       </main>
     </div>
   );

@@ -63,7 +63,14 @@ async function main(): Promise<void> {
     [
       'certificate',
       await medianMs(3, () =>
-        writeCertificate(build, { workshop: 'Bench', demo: true, rows: [], madeAt: '2026-11-20T09:00:00.000Z' }),
+        writeCertificate(build, {
+          workshop: 'Bench',
+          demo: true,
+          rows: [],
+          verification: { rows: 0, lastHash: '', broken: null },
+          origins: {},
+          madeAt: '2026-11-20T09:00:00.000Z',
+        }),
       ),
       2000,
     ],

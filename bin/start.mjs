@@ -12,7 +12,7 @@ await guarded(async () => {
   if (!Number.isInteger(port) || port < 0 || port > 65535)
     throw new Trouble(`PORT is ${process.env.PORT}; allowed is a whole number from 0 (any free port) to 65535.`);
   ensurePackages();
-  if (!dev) ensureBuilt();
+  if (!dev) await ensureBuilt();
   say('starting the database …');
   let stopping = null;
   let running = null;

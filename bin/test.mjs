@@ -5,8 +5,11 @@ import { ensureBuilt } from './lib/build.mjs';
 import { ensureChromium, ensurePackages, ensurePostgres } from './lib/install.mjs';
 import { startPostgres } from './lib/postgres.mjs';
 import { guarded, root, say, start, Trouble } from './lib/run.mjs';
-import { serve } from './lib/serve.mjs';
+import { serve, serveAnother } from './lib/serve.mjs';
 
+/** Names of steps, where only some are to run: npm test -- routes browser. */
+const only = process.argv.slice(2);
+const wanted = (...names) => only.length === 0 || names.some((name) => only.includes(name));
 let passed = 0;
 let failed = 0;
 const bin = (name) => path.join(root, 'node_modules/.bin', name);
@@ -21,6 +24,7 @@ const run = (program, args, env = {}) =>
 
 /** One step that counts as one check. */
 async function step(name, work) {
+  if (!wanted(name)) return true;
   say(`${name} …`);
   const began = Date.now();
   const ok = await work();
@@ -32,6 +36,7 @@ async function step(name, work) {
 
 /** Runs a test runner and counts its tests from the report that it writes; no report counts as one failure. */
 async function tests(name, program, args, report, count, env) {
+  if (!wanted(name)) return;
   say(`${name} …`);
   rmSync(path.join(root, report), { force: true });
   const ok = await run(program, args, env);
@@ -58,6 +63,30 @@ const jest = (project) => [
   ...(project !== 'unit' ? ['--runInBand'] : []),
 ];
 
+/** What needs the app: every route, by two processes of it against one database, then the browser. */
+async function withApp(data) {
+  const app = await serve({ data: path.join(data, 'e2e'), quiet: true });
+  try {
+    const second = await serveAnother(app);
+    try {
+      await tests('routes', bin('jest'), jest('routes'), 'test-results/routes.json', jestCount, {
+        LORBET_URL: app.address,
+        LORBET_SECOND_URL: second.address,
+        ...app.env,
+        ...app.ownerEnv,
+      });
+    } finally {
+      await second.stop();
+    }
+    await tests('browser', bin('playwright'), ['test'], 'test-results/e2e.json', playwrightCount, {
+      LORBET_URL: app.address,
+      ...app.env,
+    });
+  } finally {
+    await app.stop();
+  }
+}
+
 async function main() {
   ensurePackages();
   ensurePostgres();
@@ -83,27 +112,23 @@ async function main() {
   );
   await step('types', () => run(bin('tsc'), ['--noEmit']));
   await tests('unit', bin('jest'), jest('unit'), 'test-results/unit.json', jestCount);
-  const database = await startPostgres(path.join(data, 'integration'));
-  try {
-    await tests('integration', bin('jest'), jest('integration'), 'test-results/integration.json', jestCount, database.env);
-  } finally {
-    database.stop();
+  if (wanted('integration')) {
+    const database = await startPostgres(path.join(data, 'integration'));
+    try {
+      const env = { ...database.env, ...database.ownerEnv };
+      await tests('integration', bin('jest'), jest('integration'), 'test-results/integration.json', jestCount, env);
+    } finally {
+      database.stop();
+    }
   }
   const built = await step('build', async () => {
-    ensureBuilt();
+    await ensureBuilt();
     return true;
   });
   if (!built) return;
-  const app = await serve({ data: path.join(data, 'e2e'), quiet: true });
-  try {
-    await tests('browser', bin('playwright'), ['test'], 'test-results/e2e.json', playwrightCount, {
-      LORBET_URL: app.address,
-      ...app.env,
-    });
-  } finally {
-    await app.stop();
-  }
+  if (wanted('routes', 'browser')) await withApp(data);
   await tests('commands', bin('jest'), jest('commands'), 'test-results/commands.json', jestCount);
+  await step('kill', () => run('node', ['tests/kill/killRounds.mjs', '50', path.join(data, 'kill')]));
 }
 
 await guarded(async () => {

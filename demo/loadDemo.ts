@@ -54,7 +54,7 @@ async function loadOne(
   if (!kept.ok) throw new Error(kept.errors.join(' '));
   let build: Build = kept.value.build;
   const run = async (person: Person, command: Command, hours?: number) => {
-    const done = await commandBuild(person, demo.id, command, randomUUID(), next(hours), transaction);
+    const done = await commandBuild(person, demo.id, command, randomUUID(), { at: next(hours), outer: transaction });
     if (!done.ok) throw new Error(`${demo.identity.name}: ${done.errors.join(' ')}`);
     build = done.kept.build;
   };

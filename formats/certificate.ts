@@ -7,8 +7,11 @@ import { signState } from '../core/calls/progress';
 import { whatStands } from '../core/calls/signoffCalls';
 import { unmeasuredFigures } from '../core/calls/unmeasuredFigures';
 import { derivedKeys } from '../core/figures/derived';
-import { explain } from '../core/figures/explain';
-import { firstBreak, type LedgerRow } from '../core/ledger/chain';
+import { explain, whence } from '../core/figures/explain';
+import type { LedgerRow } from '../core/ledger/chain';
+import type { Origins } from '../core/ledger/origins';
+import { originAt, originKey } from '../core/ledger/origins';
+import type { Verification } from '../core/ledger/verifyLedger';
 import { describeRow } from '../core/ledger/describeRow';
 import { buildHash } from '../core/ledger/hash';
 import { layoutRun, type Mark } from '../core/run/layoutRun';
@@ -21,7 +24,18 @@ const sheetTitles: Record<string, string> = { heater: 'Heater and conditions', .
 const flowInk = { fuel: '#b98a1c', air: '#1f648f', heat: '#ad331c', ink } as const;
 
 /** What the certificate may claim: only a build that is signed as it stands and has nothing standing is certified. */
-function standingText(build: Build, calls: readonly Call[], fromHere: boolean): { title: string; text: string; colour: string } {
+function standingText(
+  build: Build,
+  calls: readonly Call[],
+  fromHere: boolean,
+  broken: Verification['broken'],
+): { title: string; text: string; colour: string } {
+  if (broken)
+    return {
+      title: 'NOT VALID: THE RECORD IS BROKEN',
+      text: `The ledger does not hold: ${broken.why}. Nothing here can be vouched for until that is cleared up.`,
+      colour: levelInk.stop,
+    };
   const standing = whatStands(calls);
   const state = signState(build);
   const open = standing.stop.length + standing.fix.length + standing.open.length;
@@ -89,7 +103,7 @@ function valueText(path: FigurePath, value: number | string | null): string {
     : `${trim(Number(value), 3)} ${field.unit === 'deg' ? '°' : field.unit}`;
 }
 
-function figures(page: CertificatePage, build: Build): void {
+function figures(page: CertificatePage, build: Build, origins: Origins): void {
   for (const sheet of sheetIds) {
     const paths = figurePaths.filter(
       (path) => path.startsWith(`${sheet}.`) && Object.values(figureAt(build.sheets, path)).some((v) => v !== null),
@@ -97,17 +111,20 @@ function figures(page: CertificatePage, build: Build): void {
     if (paths.length === 0) continue;
     page.room(50);
     page.row([
-      { text: sheetTitles[sheet] ?? sheet, share: 0.5, bold: true },
-      { text: 'planned', share: 0.25, colour: soft, right: true },
-      { text: fieldAt(paths[0] as FigurePath).given ? 'given' : 'as fitted', share: 0.25, colour: soft, right: true },
+      { text: sheetTitles[sheet] ?? sheet, share: 0.34, bold: true },
+      { text: 'planned', share: 0.17, colour: soft, right: true },
+      { text: fieldAt(paths[0] as FigurePath).given ? 'given' : 'as fitted', share: 0.17, colour: soft, right: true },
+      { text: '   entered by', share: 0.32, colour: soft },
     ]);
     for (const path of paths) {
       const { planned, fitted } = figureAt(build.sheets, path);
       const { label, given } = fieldAt(path);
+      const from = originAt(origins, originKey.figure(path, given || fitted === null ? 'planned' : 'fitted'));
       page.row([
-        { text: label, share: 0.5 },
-        { text: given ? '' : valueText(path, planned), share: 0.25, right: true, colour: soft },
-        { text: valueText(path, given ? planned : fitted), share: 0.25, right: true, bold: true },
+        { text: label, share: 0.34 },
+        { text: given ? '' : valueText(path, planned), share: 0.17, right: true, colour: soft },
+        { text: valueText(path, given ? planned : fitted), share: 0.17, right: true, bold: true },
+        { text: from ? `   ${from.by}, ${day(from.at)}${from.file ? ' (file)' : ''}` : '', share: 0.32, colour: soft },
       ]);
     }
   }
@@ -163,10 +180,10 @@ function callsOf(page: CertificatePage, calls: readonly Call[]): void {
   }
 }
 
-function annex(page: CertificatePage, build: Build, calls: readonly Call[]): void {
+function annex(page: CertificatePage, build: Build, calls: readonly Call[], origins: Origins): void {
   page.heading('Annex: computed figures, their formulas and sources');
   for (const key of derivedKeys) {
-    const figure = explain(build, key);
+    const figure = explain(build, key, origins);
     if (figure.value === null) continue;
     page.row([
       { text: figure.label, share: 0.27 },
@@ -174,6 +191,13 @@ function annex(page: CertificatePage, build: Build, calls: readonly Call[]): voi
       { text: figure.formula, share: 0.22, mono: true },
       { text: figure.source, share: 0.36, colour: soft },
     ]);
+    // Who measured what stands in the table of figures; here only what went into this one, and what was computed or recorded on the way.
+    const inputs = figure.inputs.map(
+      (input) =>
+        `${input.label.toLowerCase()} ${typeof input.value === 'number' ? trim(input.value, 3) : input.value} ${input.unit}`.trim() +
+        (input.origin === 'as fitted' ? '' : ` (${whence(input, day)})`),
+    );
+    if (inputs.length > 0) page.paragraph(`from ${inputs.join(', ')}`, { size: 7.5, colour: soft, indent: 12 });
   }
   page.heading('Annex: rules applied');
   const rules = new Map(
@@ -196,6 +220,8 @@ export interface CertificateFacts {
   workshop: string;
   demo: boolean;
   rows: readonly LedgerRow[];
+  verification: Verification;
+  origins: Origins;
   madeAt: string;
 }
 
@@ -203,15 +229,18 @@ export interface CertificateFacts {
  * The certificate of a build: A4, made from the same calls as the screen shows. A build that is not signed as it stands gives a draft that says so.
  * @returns the bytes of a PDF
  */
-export async function writeCertificate(build: Build, { workshop, demo, rows, madeAt }: CertificateFacts): Promise<Buffer> {
+export async function writeCertificate(
+  build: Build,
+  { workshop, demo, rows, verification, origins, madeAt }: CertificateFacts,
+): Promise<Buffer> {
   const calls = assess(build);
   const hash = buildHash(build);
-  const lastHash = rows[rows.length - 1]?.hash ?? '';
+  const { lastHash, broken } = verification;
   const lastSignature = build.signatures[build.signatures.length - 1];
   const fromHere = rows.some(
     (row) => row.kind === 'sign' && (row.body as { buildHash?: string }).buildHash === lastSignature?.buildHash,
   );
-  const standing = standingText(build, calls, fromHere);
+  const standing = standingText(build, calls, fromHere, broken);
   const page = new CertificatePage(`Heater installation, ${build.identity.name}`, `${build.id}  ledger ${lastHash.slice(0, 32)}`);
   const { doc } = page;
   const qr = await QRCode.toBuffer(`lorbet-build:${build.id}?build=${hash}&ledger=${lastHash}`, {
@@ -286,17 +315,16 @@ export async function writeCertificate(build: Build, { workshop, demo, rows, mad
     page.paragraph(`• ${text}`);
   callsOf(page, calls);
   page.heading('Figures');
-  figures(page, build);
+  figures(page, build, origins);
   tests(page, build);
   page.heading('Record');
-  const broken = firstBreak(rows);
   page.paragraph(
-    `Ledger: ${rows.length} rows, ${broken === null ? 'each following from the one before' : `BROKEN: ${broken.why}`}. Last row’s hash:`,
+    `Ledger: ${verification.rows} rows, ${broken === null ? 'each following from the one before, and the build as the last one left it' : `BROKEN: ${broken.why}`}. Last row’s hash:`,
   );
   doc.font('mono').fontSize(8).text(lastHash, page.left).font('text').fontSize(9.5);
   page.paragraph('Hash of the build without its signatures (SHA-256 over canonical JSON):');
   doc.font('mono').fontSize(8).text(hash, page.left).font('text').fontSize(9.5);
   page.paragraph(`Made ${day(madeAt)}. The code at the top of page 1 holds the build’s id and both hashes.`);
-  annex(page, build, calls);
+  annex(page, build, calls, origins);
   return page.close();
 }

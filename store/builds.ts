@@ -1,14 +1,18 @@
-import { randomUUID } from 'node:crypto';
-import type { Transaction } from 'sequelize';
+import { createHash, randomUUID } from 'node:crypto';
+import { Op, Sequelize, Transaction, type WhereOptions } from 'sequelize';
 import type { Build, Identity } from '../core/build/Build';
 import { identitySchema } from '../core/build/buildSchema';
 import { emptyBuild } from '../core/build/emptyBuild';
 import { validate, type ReadResult } from '../core/build/readBuild';
-import { applyCommand, type Applied, type Author } from '../core/commands/applyCommand';
+import { assess } from '../core/calls/assess';
+import { summarizeBuild, type BuildSummary } from '../core/calls/summarizeBuild';
+import { applyCommand, type Applied, type Author, type Clash } from '../core/commands/applyCommand';
 import type { Command } from '../core/commands/Command';
 import { canonicalJson } from '../core/ledger/canonicalJson';
 import { firstHash, nextRow, type LedgerRow } from '../core/ledger/chain';
 import { sha256Hex } from '../core/ledger/hash';
+import { noteOrigins, originAt, type Origins } from '../core/ledger/origins';
+import { verifyLedger, type Verification } from '../core/ledger/verifyLedger';
 import { roleMay } from '../core/people/roles';
 import { database } from './database';
 import type { BuildRow, LedgerEntryRow } from './models';
@@ -16,11 +20,14 @@ import { workshopOf, type Person } from './people';
 
 export interface KeptBuild {
   build: Build;
+  origins: Origins;
   lastSeq: number;
   lastHash: string;
   changedAt: string;
 }
 
+const hashText = (text: string): string => createHash('sha256').update(text).digest('hex');
+const hashDocument = (build: Build): string => hashText(canonicalJson(build));
 const plainRow = (row: LedgerEntryRow): LedgerRow => ({
   buildId: row.buildId,
   seq: row.seq,
@@ -34,19 +41,58 @@ const plainRow = (row: LedgerEntryRow): LedgerRow => ({
 });
 const kept = (row: BuildRow): KeptBuild => ({
   build: row.document,
+  origins: row.origins,
   lastSeq: row.lastSeq,
   lastHash: row.lastHash,
   changedAt: row.changedAt.toISOString(),
 });
+const besides = (build: Build) => {
+  const { name, what, place, heaterSerial } = build.identity;
+  return {
+    document: build,
+    summary: summarizeBuild(build, assess(build)),
+    search: [name, what, place, heaterSerial].join('\n').toLowerCase(),
+  };
+};
 
-export async function listBuilds(person: Person): Promise<KeptBuild[]> {
-  return (
-    await database().models.BuildRow.findAll({
-      where: { workshopId: person.workshopId },
-      order: [['changedAt', 'DESC']],
-      limit: 200,
-    })
-  ).map(kept);
+export interface BayPage {
+  builds: { id: string; summary: BuildSummary; changedAt: string }[];
+  /** Where the next page begins; null on the last one. */
+  next: string | null;
+}
+export const bayPageSize = 40;
+
+/**
+ * One page of the workshop's builds, the last changed first.
+ * @param from where the page begins, as `next` of the page before
+ * @param search letters that must stand in name, kind, place or serial
+ */
+export async function listBuilds(person: Person, { from = '', search = '' } = {}): Promise<BayPage> {
+  const where: WhereOptions[] = [{ workshopId: person.workshopId }];
+  const cursor = /^(\d{1,16})_([0-9a-f-]{36})$/.exec(from);
+  if (cursor)
+    where.push(
+      Sequelize.literal(
+        `(changed_at, id) < (to_timestamp(${Number(cursor[1]) / 1000}), ${database().sequelize.escape(cursor[2] ?? '')}::uuid)`,
+      ),
+    );
+  const wanted = search.trim().toLowerCase().slice(0, 80);
+  if (wanted) where.push({ search: { [Op.like]: `%${wanted.replace(/[\\%_]/g, '\\$&')}%` } });
+  const rows = await database().models.BuildRow.findAll({
+    attributes: ['id', 'summary', 'changedAt'],
+    where: { [Op.and]: where },
+    order: [
+      ['changedAt', 'DESC'],
+      ['id', 'DESC'],
+    ],
+    limit: bayPageSize + 1,
+  });
+  const page = rows.slice(0, bayPageSize);
+  const last = page[page.length - 1];
+  return {
+    builds: page.map((row) => ({ id: row.id, summary: row.summary, changedAt: row.changedAt.toISOString() })),
+    next: rows.length > bayPageSize && last ? `${last.changedAt.getTime()}_${last.id}` : null,
+  };
 }
 
 /** A build of the person's own workshop; null for any other id, so that a guessed one tells nothing. */
@@ -55,21 +101,44 @@ export async function loadBuild(person: Person, id: string): Promise<KeptBuild |
   return row ? kept(row) : null;
 }
 
-/** Ledger rows after a sequence number, oldest first; the newest `limit` of them. */
-export async function ledgerOf(buildId: string, afterSeq = 0, limit = 100000): Promise<LedgerRow[]> {
-  const { LedgerEntryRow } = database().models;
-  const rows = await LedgerEntryRow.findAll({ where: { buildId }, order: [['seq', 'DESC']], limit });
-  return rows
-    .filter((row) => row.seq > afterSeq)
-    .reverse()
-    .map(plainRow);
+/** The most rows that go over the wire at once. */
+export const ledgerPageSize = 200;
+
+/** Ledger rows oldest first: those after `after`, or the last ones before `before`; of more than `limit` the newest. */
+export async function ledgerOf(
+  buildId: string,
+  { after = 0, before, limit = ledgerPageSize }: { after?: number; before?: number; limit?: number } = {},
+): Promise<LedgerRow[]> {
+  const seq = { [Op.gt]: after, ...(before === undefined ? {} : { [Op.lt]: before }) };
+  const rows = await database().models.LedgerEntryRow.findAll({ where: { buildId, seq }, order: [['seq', 'DESC']], limit });
+  return rows.reverse().map(plainRow);
 }
 
-/** Writes one ledger row after the build's last one. The caller holds the build's row locked. */
+/** The whole ledger of a build. */
+export const wholeLedger = (buildId: string): Promise<LedgerRow[]> => ledgerOf(buildId, { limit: 10_000_000 });
+
+/** Checks every row of a build's ledger, and the build against its last row. */
+export async function verifyBuild(buildId: string): Promise<Verification | null> {
+  const { sequelize, models } = database();
+  // One snapshot for both, or a row written between would look like an added one.
+  return sequelize.transaction({ isolationLevel: Transaction.ISOLATION_LEVELS.REPEATABLE_READ }, async (transaction) => {
+    const row = await models.BuildRow.findByPk(buildId, { transaction });
+    if (!row) return null;
+    const rows = await models.LedgerEntryRow.findAll({ where: { buildId }, order: [['seq', 'ASC']], transaction });
+    const { lastSeq, lastHash } = row;
+    return verifyLedger(rows.map(plainRow), { lastSeq, lastHash, documentHash: hashDocument(row.document) }, hashText);
+  });
+}
+
+/** Ids of all builds, for a verification of everything. */
+export const everyBuildId = async (): Promise<string[]> =>
+  (await database().models.BuildRow.findAll({ attributes: ['id'], order: [['id', 'ASC']] })).map((row) => row.id);
+
+/** Writes one ledger row after the build's last one, with the hash of the build as it now is. The caller holds the build's row locked. */
 async function append(
   build: BuildRow,
   person: Person,
-  entry: { kind: string; body: unknown; commandId: string; at: Date },
+  entry: { kind: string; body: object; commandId: string; at: Date },
   transaction: Transaction,
 ): Promise<void> {
   const last = build.lastSeq === 0 ? null : { seq: build.lastSeq, hash: build.lastHash };
@@ -79,13 +148,20 @@ async function append(
     by: person.name,
     role: person.role,
     kind: entry.kind,
-    body: entry.body,
+    body: { ...entry.body, documentHash: hashDocument(build.document) },
   });
-  await database().models.LedgerEntryRow.create(
+  const { sequelize, models } = database();
+  await models.LedgerEntryRow.create(
     { ...row, at: entry.at, body: canonicalJson(row.body), personId: person.id, commandId: entry.commandId },
     { transaction },
   );
-  build.set({ lastSeq: row.seq, lastHash: row.hash, changedAt: entry.at });
+  build.set({ lastSeq: row.seq, lastHash: row.hash, changedAt: entry.at, origins: noteOrigins(build.origins, row) });
+  await build.save({ transaction });
+  // Heard by every process once this transaction is kept, and not before.
+  await sequelize.query("SELECT pg_notify('lorbet_build', :told)", {
+    replacements: { told: `${build.id} ${row.seq}` },
+    transaction,
+  });
 }
 
 export type Done =
@@ -94,6 +170,7 @@ export type Done =
 /**
  * Carries out a command: worksheet and ledger row change in one transaction, or neither.
  * The same `commandId` again changes nothing and answers as the first time did.
+ * @param madeAt when it was entered, by the clock of the device; readings and runs carry this time, never a later one than now
  * @param outer a transaction that this is to be part of
  */
 export async function commandBuild(
@@ -101,8 +178,7 @@ export async function commandBuild(
   buildId: string,
   command: Command,
   commandId: string,
-  at = new Date(),
-  outer?: Transaction,
+  { at = new Date(), madeAt = at, outer }: { at?: Date; madeAt?: Date; outer?: Transaction } = {},
 ): Promise<Done> {
   const { sequelize, models } = database();
   return sequelize.transaction({ transaction: outer }, async (transaction): Promise<Done> => {
@@ -113,30 +189,37 @@ export async function commandBuild(
     });
     if (!row) return { ok: false, why: 'missing', errors: ['There is no such build in this workshop.'] };
     if (await models.LedgerEntryRow.findOne({ where: { buildId, commandId }, transaction })) return { ok: true, kept: kept(row) };
-    const author: Author = { name: person.name, role: person.role, at: at.toISOString() };
+    const entered = entryTime(command, madeAt, at);
+    const author: Author = { name: person.name, role: person.role, at: entered.toISOString() };
     if (command.kind === 'sign') {
       const stray = await straysOf(row, transaction);
       if (stray.length > 0) return { ok: false, why: 'standing', errors: stray };
     }
     const applied = applyCommand(row.document, command, author);
-    if (!applied.ok) return applied;
-    await append(
-      row,
-      person,
-      {
-        kind: applied.kind,
-        body: applied.calls.length > 0 ? { ...applied.body, calls: applied.calls } : applied.body,
-        commandId,
-        at,
-      },
-      transaction,
-    );
-    row.set('document', applied.build);
+    if (!applied.ok) return 'clashes' in applied ? { ...applied, clashes: whoClashed(applied.clashes, row.origins) } : applied;
+    row.set(besides(applied.build));
     row.changed('document', true);
-    await row.save({ transaction });
+    const body = {
+      ...applied.body,
+      ...(applied.calls.length > 0 ? { calls: applied.calls } : {}),
+      ...(at.getTime() - entered.getTime() > 60000 ? { madeAt: entered.toISOString() } : {}),
+    };
+    await append(row, person, { kind: applied.kind, body, commandId, at }, transaction);
     return { ok: true, kept: kept(row) };
   });
 }
+
+/** A device's clock may be wrong, so what it says is taken only within the last 60 days; waivers and signatures bear the server's time. */
+function entryTime(command: Command, madeAt: Date, now: Date): Date {
+  const ageMs = now.getTime() - madeAt.getTime();
+  return command.kind === 'waive' || command.kind === 'sign' || !(ageMs > 0 && ageMs < 60 * 24 * 3600 * 1000) ? now : madeAt;
+}
+
+const whoClashed = (clashes: readonly Clash[], origins: Origins): Clash[] =>
+  clashes.map((clash) => {
+    const from = originAt(origins, clash.key);
+    return from ? { ...clash, from } : clash;
+  });
 
 /** Waivers that came in with a file: nobody of this workshop has given them, so nothing may be signed on them. */
 async function straysOf(row: BuildRow, transaction: Transaction): Promise<string[]> {
@@ -155,7 +238,7 @@ async function straysOf(row: BuildRow, transaction: Transaction): Promise<string
 async function insert(
   person: Person,
   build: Build,
-  entry: { kind: string; body: unknown },
+  entry: { kind: string; body: object },
   at: Date,
   outer?: Transaction,
 ): Promise<ReadResult<KeptBuild>> {
@@ -163,7 +246,15 @@ async function insert(
   return sequelize.transaction({ transaction: outer }, async (transaction): Promise<ReadResult<KeptBuild>> => {
     const [row, fresh] = await models.BuildRow.findOrCreate({
       where: { id: build.id },
-      defaults: { id: build.id, workshopId: person.workshopId, document: build, lastSeq: 0, lastHash: firstHash, changedAt: at },
+      defaults: {
+        id: build.id,
+        workshopId: person.workshopId,
+        ...besides(build),
+        origins: {},
+        lastSeq: 0,
+        lastHash: firstHash,
+        changedAt: at,
+      },
       transaction,
     });
     if (!fresh)
@@ -172,7 +263,6 @@ async function insert(
         errors: [`A build with the id ${build.id} is kept already; bring the file in as a copy to keep both.`],
       };
     await append(row, person, { ...entry, commandId: randomUUID(), at }, transaction);
-    await row.save({ transaction });
     return { ok: true, value: kept(row) };
   });
 }

@@ -1,5 +1,5 @@
 import pg from 'pg';
-import { Sequelize } from 'sequelize';
+import { ConnectionAcquireTimeoutError, ConnectionError, DatabaseError, Sequelize } from 'sequelize';
 import { config } from './config';
 import { defineModels, type Models } from './models';
 
@@ -12,11 +12,14 @@ const shared = globalThis as typeof globalThis & { lorbetDatabase?: Database };
 
 export function database(): Database {
   if (!shared.lorbetDatabase) {
-    const sequelize = new Sequelize(config().databaseUrl, {
+    const { databaseUrl, poolSize } = config();
+    const sequelize = new Sequelize(databaseUrl, {
       dialect: 'postgres',
       dialectModule: pg,
       logging: false,
-      pool: { max: 10, idle: 10000 },
+      // What can't get a connection in 8 s is told so; it is not left hanging.
+      pool: { max: poolSize, idle: 10000, acquire: 8000 },
+      dialectOptions: { connectionTimeoutMillis: 5000, statement_timeout: 20000, keepAlive: true },
     });
     shared.lorbetDatabase = { sequelize, models: defineModels(sequelize) };
   }
@@ -27,3 +30,11 @@ export async function closeDatabase(): Promise<void> {
   await shared.lorbetDatabase?.sequelize.close();
   delete shared.lorbetDatabase;
 }
+
+/** Whether an error tells that the database can't be reached or has no connection free; nothing was kept then. */
+export const isDatabaseAway = (error: unknown): boolean =>
+  error instanceof ConnectionError ||
+  error instanceof ConnectionAcquireTimeoutError ||
+  (error instanceof DatabaseError && /^(57P0|08|53)/.test((error.original as { code?: string }).code ?? '')) ||
+  (error instanceof Error &&
+    /terminat|ECONNREFUSED|ECONNRESET|Connection ended|ConnectionManager.getConnection/i.test(error.message));

@@ -1,15 +1,38 @@
+import pg from 'pg';
+import { Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
-import { database } from './database';
+import { config } from './config';
+import { grantAppRole } from './grantAppRole';
 import { firstTables } from './migrations/0001-first-tables';
+import { firmGround } from './migrations/0002-firm-ground';
 
-/** Brings the database to the newest form; each migration runs once, in order. @returns names of those that ran */
+/**
+ * Brings the database to the newest form, as its owner; each migration runs once, in order, and of two processes at the same moment one waits.
+ * The role under which the app works gets no more rights than it needs.
+ * @returns names of those that ran
+ */
 export async function migrate(): Promise<string[]> {
-  const { sequelize } = database();
-  const umzug = new Umzug({
-    migrations: [firstTables],
-    context: sequelize.getQueryInterface(),
-    storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
-    logger: undefined,
-  });
-  return (await umzug.up()).map((migration) => migration.name);
+  const { databaseUrl, ownerUrl } = config();
+  const sequelize = new Sequelize(ownerUrl, { dialect: 'postgres', dialectModule: pg, logging: false, pool: { max: 2 } });
+  try {
+    const umzug = new Umzug({
+      migrations: [firstTables, firmGround],
+      context: sequelize.getQueryInterface(),
+      storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
+      logger: undefined,
+    });
+    return await sequelize.transaction(async (transaction) => {
+      await sequelize.query('SELECT pg_advisory_xact_lock(7060)', { transaction });
+      const ran = (await umzug.up()).map((migration) => migration.name);
+      await grantAppRole(sequelize, databaseUrl, ownerUrl);
+      // What has run out is of no use to anybody.
+      await sequelize.query(
+        "DELETE FROM rate_limits WHERE expire < extract(epoch FROM now()) * 1000; DELETE FROM invites WHERE expires_at < now(); DELETE FROM sessions WHERE ends_at < now() OR began_at < now() - interval '7 days'",
+        { transaction },
+      );
+      return ran;
+    });
+  } finally {
+    await sequelize.close();
+  }
 }

@@ -7,7 +7,10 @@ import {
   type Sequelize,
 } from 'sequelize';
 import type { Build } from '../core/build/Build';
+import type { BuildSummary } from '../core/calls/summarizeBuild';
+import type { Origins } from '../core/ledger/origins';
 import type { Role } from '../core/people/roles';
+import type { UnitTaste } from '../core/units/inUnits';
 import type { Schools } from '../core/schools/schools';
 
 export class WorkshopRow extends Model<InferAttributes<WorkshopRow>, InferCreationAttributes<WorkshopRow>> {
@@ -24,17 +27,47 @@ export class PersonRow extends Model<InferAttributes<PersonRow>, InferCreationAt
   declare passwordHash: string;
   declare role: Role;
   declare demo: boolean;
+  declare disabledAt: CreationOptional<Date | null>;
+  declare settings: CreationOptional<Partial<UnitTaste>>;
 }
 export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreationAttributes<SessionRow>> {
   declare tokenHash: string;
   declare personId: string;
+  /** when this token was given out */
   declare createdAt: Date;
   declare seenAt: Date;
+  /** when the person signed in; a new token does not make the session younger */
+  declare beganAt: Date;
+  /** set on a token that was replaced: requests under way may still use it for a moment */
+  declare endsAt: CreationOptional<Date | null>;
+  declare agent: string;
+}
+export class InviteRow extends Model<InferAttributes<InviteRow>, InferCreationAttributes<InviteRow>> {
+  declare tokenHash: string;
+  declare personId: string;
+  declare madeBy: string;
+  declare madeAt: Date;
+  declare expiresAt: Date;
+}
+export class SignInRow extends Model<InferAttributes<SignInRow>, InferCreationAttributes<SignInRow>> {
+  declare id: CreationOptional<string>;
+  declare at: Date;
+  declare login: string;
+  declare personId: string | null;
+  declare workshopId: string | null;
+  declare event: string;
+  declare by: string;
+  declare address: string;
+  declare agent: string;
 }
 export class BuildRow extends Model<InferAttributes<BuildRow>, InferCreationAttributes<BuildRow>> {
   declare id: string;
   declare workshopId: string;
   declare document: Build;
+  declare summary: BuildSummary;
+  declare origins: Origins;
+  /** name, kind, place and serial in small letters, to look for */
+  declare search: string;
   declare lastSeq: number;
   declare lastHash: string;
   declare changedAt: Date;
@@ -57,12 +90,16 @@ export interface Models {
   WorkshopRow: typeof WorkshopRow;
   PersonRow: typeof PersonRow;
   SessionRow: typeof SessionRow;
+  InviteRow: typeof InviteRow;
+  SignInRow: typeof SignInRow;
   BuildRow: typeof BuildRow;
   LedgerEntryRow: typeof LedgerEntryRow;
 }
 
 export function defineModels(sequelize: Sequelize): Models {
-  const { UUID, UUIDV4, STRING, TEXT, BOOLEAN, JSONB, INTEGER, DATE } = DataTypes;
+  const { UUID, UUIDV4, STRING, TEXT, BOOLEAN, JSONB, INTEGER, BIGINT, DATE } = DataTypes;
+  // Made anew for each column: Sequelize writes into what it is given.
+  const time = () => ({ type: DATE, allowNull: false });
   const uuid = { type: UUID, primaryKey: true, defaultValue: UUIDV4 };
   const table = (tableName: string) => ({ sequelize, tableName, underscored: true, timestamps: false });
   const text = (length: number) => ({ type: STRING(length), allowNull: false });
@@ -79,6 +116,8 @@ export function defineModels(sequelize: Sequelize): Models {
       passwordHash: text(200),
       role: text(10),
       demo: { type: BOOLEAN, allowNull: false },
+      disabledAt: { type: DATE, allowNull: true },
+      settings: { type: JSONB, allowNull: false, defaultValue: {} },
     },
     table('people'),
   );
@@ -86,19 +125,49 @@ export function defineModels(sequelize: Sequelize): Models {
     {
       tokenHash: { ...text(64), primaryKey: true },
       personId: { type: UUID, allowNull: false },
-      createdAt: { type: DATE, allowNull: false },
-      seenAt: { type: DATE, allowNull: false },
+      createdAt: time(),
+      seenAt: time(),
+      beganAt: time(),
+      endsAt: { type: DATE, allowNull: true },
+      agent: text(200),
     },
     table('sessions'),
+  );
+  InviteRow.init(
+    {
+      tokenHash: { ...text(64), primaryKey: true },
+      personId: { type: UUID, allowNull: false },
+      madeBy: text(80),
+      madeAt: time(),
+      expiresAt: time(),
+    },
+    table('invites'),
+  );
+  SignInRow.init(
+    {
+      id: { type: BIGINT, primaryKey: true, autoIncrement: true },
+      at: { type: DATE(3), allowNull: false },
+      login: text(60),
+      personId: { type: UUID, allowNull: true },
+      workshopId: { type: UUID, allowNull: true },
+      event: text(20),
+      by: { ...text(80), field: 'by_name' },
+      address: text(64),
+      agent: text(200),
+    },
+    table('sign_ins'),
   );
   BuildRow.init(
     {
       id: { type: UUID, primaryKey: true },
       workshopId: { type: UUID, allowNull: false },
       document: { type: JSONB, allowNull: false },
+      summary: { type: JSONB, allowNull: false },
+      origins: { type: JSONB, allowNull: false },
+      search: { type: TEXT, allowNull: false },
       lastSeq: { type: INTEGER, allowNull: false },
       lastHash: text(64),
-      changedAt: { type: DATE, allowNull: false },
+      changedAt: time(),
     },
     table('builds'),
   );
@@ -118,5 +187,5 @@ export function defineModels(sequelize: Sequelize): Models {
     },
     table('ledger'),
   );
-  return { WorkshopRow, PersonRow, SessionRow, BuildRow, LedgerEntryRow };
+  return { WorkshopRow, PersonRow, SessionRow, InviteRow, SignInRow, BuildRow, LedgerEntryRow };
 }

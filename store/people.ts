@@ -1,13 +1,13 @@
-import { createHash, randomBytes } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import * as yup from 'yup';
 import { text } from '../core/build/buildSchema';
 import { validate, type ReadResult } from '../core/build/readBuild';
 import type { Role } from '../core/people/roles';
 import { defaultSchools, type Schools } from '../core/schools/schools';
+import { metric, type UnitTaste } from '../core/units/inUnits';
 import { database } from './database';
 import type { PersonRow } from './models';
-import { hashPassword, passwordMatches } from './passwords';
+import { hashPassword } from './passwords';
 
 export interface Person {
   id: string;
@@ -16,12 +16,21 @@ export interface Person {
   login: string;
   role: Role;
   demo: boolean;
+  /** The units that this person likes. */
+  taste: UnitTaste;
 }
 
-const idleMs = 12 * 3600 * 1000;
-const longestMs = 7 * 24 * 3600 * 1000;
-const hashToken = (token: string) => createHash('sha256').update(token).digest('hex');
-const plain = ({ id, workshopId, name, login, role, demo }: PersonRow): Person => ({ id, workshopId, name, login, role, demo });
+export const plainPerson = ({ id, workshopId, name, login, role, demo, settings }: PersonRow): Person => ({
+  id,
+  workshopId,
+  name,
+  login,
+  role,
+  demo,
+  taste: { ...metric, ...settings },
+});
+/** Errors about a password never repeat it. */
+const withoutSecrets = (errors: readonly string[]) => errors.map((error) => error.replace(/ \(it is ".*"\)(?=\.$)/, ''));
 
 export interface NewPerson {
   name: string;
@@ -30,14 +39,17 @@ export interface NewPerson {
   role: Role;
   demo?: boolean;
 }
+export const loginSchema = () =>
+  yup
+    .string()
+    .defined()
+    .matches(/^[a-z0-9.-]{2,60}$/, 'login must be 2 to 60 of a to z, 0 to 9, point and hyphen');
+export const passwordSchema = () => yup.string().defined().min(10).max(200);
 const newPersonSchema = yup
   .object({
     name: text(80, 2),
-    login: yup
-      .string()
-      .defined()
-      .matches(/^[a-z0-9.-]{2,60}$/, 'login must be 2 to 60 of a to z, 0 to 9, point and hyphen'),
-    password: yup.string().defined().min(10).max(200),
+    login: loginSchema(),
+    password: passwordSchema(),
     role: yup.string().defined().oneOf(['viewer', 'fitter', 'lead']),
     demo: yup.boolean().optional(),
   })
@@ -59,14 +71,14 @@ export async function addWorkshop(
 
 export async function addPerson(workshopId: string, value: unknown, transaction?: Transaction): Promise<ReadResult<Person>> {
   const read = validate<NewPerson>(newPersonSchema, value);
-  if (!read.ok) return { ok: false, errors: read.errors.map((error) => error.replace(/ \(it is ".*"\)(?=\.$)/, '')) };
+  if (!read.ok) return { ok: false, errors: withoutSecrets(read.errors) };
   const { password, ...person } = read.value;
   const [row, fresh] = await database().models.PersonRow.findOrCreate({
     where: { login: person.login },
     defaults: { ...person, demo: person.demo ?? false, workshopId, passwordHash: await hashPassword(password) },
     transaction,
   });
-  return fresh ? { ok: true, value: plain(row) } : { ok: false, errors: [`login ${person.login} is taken.`] };
+  return fresh ? { ok: true, value: plainPerson(row) } : { ok: false, errors: [`login ${person.login} is taken.`] };
 }
 
 export const anyPeople = async (): Promise<boolean> => (await database().models.PersonRow.count()) > 0;
@@ -86,40 +98,9 @@ export async function addFirstLead(workshopName: unknown, value: unknown): Promi
     await sequelize.query('SELECT pg_advisory_xact_lock(7061)', { transaction });
     if (await anyPeople()) return { ok: false, errors: ['There is a lead already; sign in, or ask that person for a sign-in.'] };
     const read = validate<NewPerson>(newPersonSchema, { ...(value as object), role: 'lead' });
-    if (!read.ok) return { ok: false, errors: read.errors.map((error) => error.replace(/ \(it is ".*"\)(?=\.$)/, '')) };
+    if (!read.ok) return { ok: false, errors: withoutSecrets(read.errors) };
     return addPerson(await addWorkshop(named.value, undefined, false, transaction), read.value, transaction);
   });
-}
-
-/** @returns a session token, or null where login or password is wrong; both take the same time. */
-export async function signIn(login: string, password: string, now = new Date()): Promise<string | null> {
-  const { PersonRow, SessionRow } = database().models;
-  const row = await PersonRow.findOne({ where: { login: login.trim().toLowerCase() } });
-  const matches = await passwordMatches(password, row?.passwordHash ?? `scrypt$32768$${'00'.repeat(16)}$${'00'.repeat(32)}`);
-  if (!row || !matches) return null;
-  const token = randomBytes(32).toString('hex');
-  await SessionRow.create({ tokenHash: hashToken(token), personId: row.id, createdAt: now, seenAt: now });
-  return token;
-}
-
-/** The person of a session, or null where it is unknown, idle for 12 hours or older than 7 days. */
-export async function personOf(token: string | undefined, now = new Date()): Promise<Person | null> {
-  if (!token) return null;
-  const { PersonRow, SessionRow } = database().models;
-  const session = await SessionRow.findByPk(hashToken(token));
-  if (!session) return null;
-  if (now.getTime() - session.seenAt.getTime() > idleMs || now.getTime() - session.createdAt.getTime() > longestMs) {
-    await session.destroy();
-    return null;
-  }
-  // A write a minute is enough to know whether somebody is there.
-  if (now.getTime() - session.seenAt.getTime() > 60000) await session.update({ seenAt: now });
-  const row = await PersonRow.findByPk(session.personId);
-  return row ? plain(row) : null;
-}
-
-export async function signOut(token: string | undefined): Promise<void> {
-  if (token) await database().models.SessionRow.destroy({ where: { tokenHash: hashToken(token) } });
 }
 
 export async function workshopOf(person: Person): Promise<{ name: string; schools: Schools; demo: boolean }> {

@@ -1,70 +1,65 @@
 import { NextResponse } from 'next/server';
-import type { Deed } from '../../core/people/roles';
-import { roleMay } from '../../core/people/roles';
-import type { Person } from '../../store/people';
-import { loadBuild, type KeptBuild } from '../../store/builds';
-import { currentPerson } from './session';
 
 export const refused = (status: number, ...errors: string[]) => NextResponse.json({ errors }, { status });
 
 const uuid = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 export const isUuid = (text: string): boolean => uuid.test(text);
 
+/** A file to take away. The name is made of plain letters by whoever calls. */
+export const download = (body: BodyInit, type: string, name: string): Response =>
+  new Response(body, { headers: { 'content-type': type, 'content-disposition': `attachment; filename="${name}"` } });
+
 /** A browser tells where a request comes from; one sent by another site is refused. */
 export function fromElsewhere(request: Request): boolean {
   const site = request.headers.get('sec-fetch-site');
   if (site !== null) return site !== 'same-origin' && site !== 'none';
   const origin = request.headers.get('origin');
-  return origin !== null && new URL(origin).host !== request.headers.get('host');
+  return origin !== null && URL.canParse(origin) && new URL(origin).host !== request.headers.get('host');
 }
 
-/** Reads a JSON body of bounded size. */
-export async function readBody(
-  request: Request,
-  maxBytes: number,
-): Promise<{ ok: true; value: unknown } | { ok: false; response: NextResponse }> {
-  if (Number(request.headers.get('content-length') ?? 0) > maxBytes)
-    return {
-      ok: false,
-      response: refused(
-        413,
-        `The request holds ${request.headers.get('content-length')} bytes; at most ${maxBytes} are allowed.`,
-      ),
-    };
-  const text = await request.text();
-  if (text.length > maxBytes)
-    return { ok: false, response: refused(413, `The request holds ${text.length} characters; at most ${maxBytes} are allowed.`) };
+/** Reads the body as text of bounded size and valid encoding, without ever holding more than that. */
+async function readText(request: Request, maxBytes: number): Promise<string | { status: number; error: string }> {
+  const tooLong = { status: 413, error: `The request is longer than the ${maxBytes} bytes that are allowed.` };
+  if (Number(request.headers.get('content-length') ?? 0) > maxBytes) return tooLong;
+  const decoder = new TextDecoder('utf-8', { fatal: true });
+  let [text, bytes] = ['', 0];
   try {
-    return { ok: true, value: JSON.parse(text) as unknown };
-  } catch {
-    return { ok: false, response: refused(400, 'The request is not JSON.') };
+    const chunks = (request.body ?? []) as unknown as AsyncIterable<Uint8Array>;
+    for await (const chunk of chunks) {
+      bytes += chunk.byteLength;
+      if (bytes > maxBytes) return tooLong;
+      text += decoder.decode(chunk, { stream: true });
+    }
+    return text + decoder.decode();
+  } catch (error) {
+    if (error instanceof TypeError) return { status: 400, error: 'The request is not text in UTF-8.' };
+    throw error;
   }
 }
 
-/** Whoever asks must be signed in, allowed to, and not sent by another site; each route begins with this. */
-export async function admit(
-  request: Request,
-  deed: Deed,
-): Promise<{ ok: true; person: Person } | { ok: false; response: NextResponse }> {
-  if (request.method !== 'GET' && fromElsewhere(request))
-    return { ok: false, response: refused(403, 'This request was sent by another site.') };
-  const person = await currentPerson();
-  if (!person) return { ok: false, response: refused(401, 'You are signed out; sign in again.') };
-  if (!roleMay(person.role, deed))
-    return { ok: false, response: refused(403, `${person.name} signs in as ${person.role}; this is not for that role.`) };
-  return { ok: true, person };
-}
+/** How deep a request may be nested; a build file needs six. */
+const deepest = 40;
+const tooDeep = (value: unknown, left = deepest): boolean =>
+  typeof value === 'object' && value !== null && (left === 0 || Object.values(value).some((inner) => tooDeep(inner, left - 1)));
 
-const noBuild = () => refused(404, 'There is no such build in this workshop.');
-
-/** As `admit`, for looking at one build: it must be of the person's own workshop; any other id is not there. */
-export async function admitToBuild(
+/** Reads a JSON object of bounded size and depth. */
+export async function readBody(
   request: Request,
-  params: Promise<{ id: string }>,
-): Promise<{ ok: true; person: Person; kept: KeptBuild } | { ok: false; response: NextResponse }> {
-  const admitted = await admit(request, 'look');
-  if (!admitted.ok) return admitted;
-  const { id } = await params;
-  const kept = isUuid(id) ? await loadBuild(admitted.person, id) : null;
-  return kept ? { ok: true, person: admitted.person, kept } : { ok: false, response: noBuild() };
+  maxBytes: number,
+): Promise<{ ok: true; value: Record<string, unknown> } | { ok: false; response: NextResponse }> {
+  const text = await readText(request, maxBytes);
+  if (typeof text !== 'string') return { ok: false, response: refused(text.status, text.error) };
+  const wrong = (sentence: string) => ({ ok: false as const, response: refused(400, sentence) });
+  let value: unknown;
+  try {
+    value = JSON.parse(text);
+  } catch {
+    return wrong('The request is not JSON.');
+  }
+  if (typeof value !== 'object' || value === null || Array.isArray(value))
+    return wrong('The request holds no JSON object; one is wanted.');
+  if (tooDeep(value)) return wrong(`The request is nested deeper than the ${deepest} levels that are allowed.`);
+  // Postgres keeps no such character, and no sheet needs one.
+  if (text.includes('\\u0000')) return wrong('The request holds the character U+0000, which is not allowed.');
+  return { ok: true, value: value as Record<string, unknown> };
 }

@@ -1,5 +1,6 @@
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { writeServiceWorker } from './serviceWorker.mjs';
 import { hashOf, next, root, runOrFail, say } from './run.mjs';
 
 const sources = [
@@ -13,18 +14,21 @@ const sources = [
   'public',
   'next.config.ts',
   'proxy.ts',
+  'instrumentation.ts',
+  'bin/lib/serviceWorker.mjs',
   'tsconfig.json',
   'package-lock.json',
 ];
 const stamp = path.join(root, '.next/lorbet-sources');
 
 /** Builds the app for production, when its sources aren't those of the last build. */
-export function ensureBuilt() {
+export async function ensureBuilt() {
   const wanted = hashOf(sources);
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
   say('building the app …');
   runOrFail(next, ['build'], 'The app could not be built; look at the lines above', {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
   });
+  await writeServiceWorker();
   writeFileSync(stamp, wanted);
 }

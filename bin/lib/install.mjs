@@ -47,6 +47,9 @@ function postgresBin() {
   return bins.find((bin) => ['initdb', 'pg_ctl', 'postgres'].every((name) => existsSync(path.join(bin, name))));
 }
 
+/** @returns the path of one of PostgreSQL's programs, such as pg_dump */
+export const postgresProgram = (name) => path.join(ensurePostgres(), name);
+
 /** @returns the folder of PostgreSQL's programs, installed when missing */
 export function ensurePostgres() {
   if (!postgresBin()) ensureDebian('PostgreSQL', ['postgresql']);

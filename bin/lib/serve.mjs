@@ -47,6 +47,42 @@ async function answers(url, child) {
   return false;
 }
 
+/** Starts one process of the app. @returns its address, and how to end it */
+async function startApp({ port, dev = false, quiet = false, env }) {
+  const usedPort = port || (await freePort());
+  const app = start(next, [dev ? 'dev' : 'start', '-H', '127.0.0.1', '-p', String(usedPort)], {
+    env: { ...env, NODE_ENV: dev ? 'development' : 'production' },
+    stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'inherit'],
+    detached: true,
+  });
+  const signal = (name) => {
+    // Next starts its server as a child of its own: the whole group has to go.
+    try {
+      process.kill(-app.pid, name);
+    } catch {
+      /* gone already */
+    }
+  };
+  const end = async () => {
+    const gone = app.exitCode !== null ? null : new Promise((resolve) => app.once('exit', resolve));
+    if (gone) signal('SIGTERM');
+    const timer = setTimeout(() => signal('SIGKILL'), 8000);
+    await gone;
+    clearTimeout(timer);
+  };
+  return { app, address: `http://127.0.0.1:${usedPort}`, end, kill: () => signal('SIGKILL') };
+}
+
+/** One more process of the app on the database of one that runs. */
+export async function serveAnother(running) {
+  const another = await startApp({ quiet: true, env: running.env });
+  if (!(await answers(`${another.address}/health/ready`, another.app))) {
+    await another.end();
+    throw new Trouble(`The second process did not answer at ${another.address}; look at the lines above.`);
+  }
+  return { address: another.address, stop: another.end, kill: another.kill, app: another.app };
+}
+
 /**
  * Starts database and app on a data folder, loads the demo where wanted, and waits until the app answers.
  * @returns the address, and how to stop both
@@ -56,48 +92,27 @@ export async function serve({ data, port, dev = false, demo = true, quiet = fals
   let database;
   try {
     database = await startPostgres(data);
-    const env = { ...process.env, ...database.env, NEXT_TELEMETRY_DISABLED: '1' };
+    // What the app itself needs; the owner's address is not among it.
+    const { LORBET_OWNER_URL: _owner, ...own } = process.env;
+    const env = { ...own, ...database.env, NEXT_TELEMETRY_DISABLED: '1' };
     runOrFail(
       tsx,
       ['bin/prepare.ts', ...(demo ? ['--demo'] : [])],
       'The database could not be prepared; look at the lines above',
-      { env, stdio: quiet ? 'pipe' : 'inherit' },
+      { env: { ...env, ...database.ownerEnv }, stdio: quiet ? 'pipe' : 'inherit' },
     );
-    const usedPort = port || (await freePort());
-    const app = start(next, [dev ? 'dev' : 'start', '-H', '127.0.0.1', '-p', String(usedPort)], {
-      env: { ...env, NODE_ENV: dev ? 'development' : 'production' },
-      stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'inherit'],
-      detached: true,
-    });
+    const { app, address, end } = await startApp({ port, dev, quiet, env });
     writeFileSync(held.file, `${process.pid} ${app.pid}`);
-    const address = `http://127.0.0.1:${usedPort}`;
     const stop = async () => {
-      const gone = app.exitCode !== null ? null : new Promise((resolve) => app.once('exit', resolve));
-      // Next starts its server as a child of its own: the whole group has to go.
-      if (gone) {
-        try {
-          process.kill(-app.pid, 'SIGTERM');
-        } catch {
-          /* gone already */
-        }
-      }
-      const timer = setTimeout(() => {
-        try {
-          process.kill(-app.pid, 'SIGKILL');
-        } catch {
-          /* gone */
-        }
-      }, 8000);
-      await gone;
-      clearTimeout(timer);
+      await end();
       database.stop();
       held.release();
     };
-    if (!(await answers(`${address}/health`, app))) {
+    if (!(await answers(`${address}/health/ready`, app))) {
       await stop();
       throw new Trouble(`The app did not answer at ${address}; look at the lines above, or set PORT to a free port.`);
     }
-    return { address, stop, app, env };
+    return { address, stop, app, env, ownerEnv: database.ownerEnv };
   } catch (error) {
     database?.stop();
     held.release();

@@ -4,6 +4,7 @@ import type { FigurePath, ValueAt } from '../build/sheets';
 import type { Rule } from '../schools/ruleFor';
 import type { LimitKey } from '../schools/limits';
 import type { DerivedKey } from '../figures/derived';
+import type { Origin } from '../ledger/origins';
 
 /** Stages that exist so far, in working order. */
 export const stages = { fuel: 'Fuel', air: 'Air', wiring: 'Wiring', priming: 'Priming', startup: 'First start', proving: 'Proving', signoff: 'Sign-off' } as const;
@@ -23,7 +24,7 @@ export type Level = (typeof levels)[number];
 export const levelWords: Record<Level, string> = { stop: 'STOP', fix: 'PUT RIGHT', open: 'NOT MEASURED', watch: 'WATCH', sound: 'SOUND' };
 
 /** A figure that went into a judgement or a computed figure, and where it came from. */
-export interface Input { path: string; label: string; value: number | string; unit: string; origin: 'as fitted' | 'planned' | 'given' | 'computed' | 'recorded' | 'maker' | 'school' | 'default' }
+export interface Input { path: string; label: string; value: number | string; unit: string; origin: 'as fitted' | 'planned' | 'given' | 'computed' | 'recorded'; /** who and when, where it is known */ from?: Origin }
 
 export interface Call {
   id: string;
@@ -55,7 +56,7 @@ export interface Reader {
   /** A limit by maker, school or default, noted as the rule applied. */
   limit(key: LimitKey): Rule;
   /** Notes something recorded (a reading, a run) as an input. */
-  note(label: string, value: number | string, unit: string): void;
+  note(label: string, value: number | string, unit: string, from?: Origin): void;
   /** Ends the judgement as open. */
   missing(...labels: string[]): never;
   /** Calls judged before this one; filled only for the sign-off. */

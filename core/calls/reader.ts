@@ -58,7 +58,7 @@ export function makeReader(build: Build, trail: Trail, others: readonly Call[] =
       if (!trail.rules.some((known) => known.key === key)) trail.rules.push(rule);
       return rule;
     },
-    note: (label, value, unit) => note({ path: label, label, value, unit, origin: 'recorded' }),
+    note: (label, value, unit, from) => note({ path: label, label, value, unit, origin: 'recorded', ...(from ? { from } : {}) }),
     missing: (...labels) => {
       throw new NotMeasured(labels);
     },

@@ -1,13 +1,8 @@
-import { summarizeStart } from '../startup/summarizeStart';
+import { lastStart } from '../figures/startFigures';
 import { show, trim } from '../units/show';
-import type { Judge, Reader } from './Call';
+import type { Judge } from './Call';
 
 const trade = 'Common practice, no published source; the maker’s figure goes before it.';
-
-function lastStart(read: Reader) {
-  const run = read.build.starts[read.build.starts.length - 1];
-  return run ? { run, ...summarizeStart(run) } : read.missing('a first start');
-}
 
 /** The first start: volts, flame, amps, after-run. The last recorded start is judged. */
 export const startupCalls: readonly Judge[] = [

@@ -5,7 +5,6 @@ import {
   drawnSchema,
   eventSchema,
   identifier,
-  identitySchema,
   oneOf,
   primingRunSchema,
   readingSchema,
@@ -13,6 +12,7 @@ import {
 } from '../build/buildSchema';
 import type { FigurePath } from '../build/sheets';
 import type { LimitKey } from '../schools/limits';
+import { schoolIds, type SchoolId } from '../schools/schools';
 import type { Deed } from '../people/roles';
 
 export type Slot = 'planned' | 'fitted';
@@ -28,12 +28,27 @@ export interface MakerChange {
   from: number | null;
   to: number | null;
 }
+/** Particulars that a person may change; "invented" is not one of them: it tells demo data from real work. */
+export const identityLabels = {
+  name: 'Name',
+  what: 'What it is',
+  kind: 'Kind',
+  place: 'Place',
+  heaterSerial: 'Heater’s serial number',
+} as const satisfies Partial<Record<keyof Identity, string>>;
+export type IdentityKey = keyof typeof identityLabels;
+export interface TextChange<K extends string> {
+  key: K;
+  from: string;
+  to: string;
+}
 
 /** Everything that can be done to a build. `reason` is asked for once the build is signed: it is then a correction. */
 export type Command = { reason?: string } & (
   | { kind: 'figures'; changes: Change[] }
   | { kind: 'maker'; changes: MakerChange[] }
-  | { kind: 'identity'; from: Identity; to: Identity }
+  | { kind: 'identity'; changes: TextChange<IdentityKey>[] }
+  | { kind: 'schools'; changes: TextChange<SchoolId>[] }
   | { kind: 'note'; text: string }
   | { kind: 'priming'; run: Omit<PrimingRun, 'at' | 'by'> }
   | { kind: 'start'; id: string; events: StartEvent[]; readings: StartReading[]; source: 'live' | 'csv' }
@@ -73,7 +88,16 @@ export const commandRules: Record<CommandKind, { deed: Deed; schema: yup.AnySche
       changes: changes({ key: text(60, 1), from: yup.number().nullable().defined(), to: yup.number().nullable().defined() }),
     }),
   },
-  identity: { deed: 'work', schema: shape({ from: identitySchema, to: identitySchema }) },
+  identity: {
+    deed: 'work',
+    schema: shape({ changes: changes({ key: oneOf(identityLabels), from: text(120), to: text(120) }) }),
+  },
+  schools: {
+    deed: 'manage',
+    schema: shape({
+      changes: changes({ key: yup.string().defined().oneOf(schoolIds), from: text(60, 1), to: text(60, 1) }),
+    }),
+  },
   note: { deed: 'work', schema: shape({ text: text(1000, 1) }) },
   priming: { deed: 'work', schema: shape({ run: primingRunSchema.omit(['at', 'by']) }) },
   start: {

@@ -32,7 +32,11 @@ test('a changed figure tells which calls it made and which it cleared', () => {
 test('two people on one figure: the second is told both values and nothing is lost', () => {
   const first = done(soundBuild(), angle(25, 30));
   const second = applyCommand(first, angle(25, 20), fitter);
-  expect(second).toMatchObject({ ok: false, why: 'clash', clashes: [{ path: 'fuel.pumpAngleDeg', theirs: 30, yours: 20 }] });
+  expect(second).toMatchObject({
+    ok: false,
+    why: 'clash',
+    clashes: [{ key: 'fuel.pumpAngleDeg/fitted', theirs: 30, yours: 20 }],
+  });
 });
 test('changes to different figures commute', () => {
   const change = fc

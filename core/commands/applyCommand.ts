@@ -9,20 +9,26 @@ import { signState } from '../calls/progress';
 import { whatStands } from '../calls/signoffCalls';
 import { unmeasuredFigures } from '../calls/unmeasuredFigures';
 import { buildHash } from '../ledger/hash';
+import { originKey, type Origin } from '../ledger/origins';
 import { roleMay, type Role } from '../people/roles';
 import { limits, makerBounds } from '../schools/limits';
-import { commandRules, type Change, type Command, type CommandKind } from './Command';
+import { schools } from '../schools/schools';
+import { commandRules, identityLabels, type Change, type Command, type CommandKind, type TextChange } from './Command';
 
 export interface Author {
   name: string;
   role: Role;
   at: string;
 }
+/** One value that somebody else has changed since this person saw it. */
 export interface Clash {
-  path: string;
+  /** As in `Origins`: figure and slot, or particular, maker's figure, school. */
+  key: string;
   label: string;
   theirs: number | string | null;
   yours: number | string | null;
+  /** Who put theirs in, and when; added where the ledger is at hand. */
+  from?: Origin;
 }
 /** What a change did to the calls; kept with the ledger row. */
 export interface CallChange {
@@ -30,6 +36,8 @@ export interface CallChange {
   from: Level | null;
   to: Level;
   says: string;
+  /** The rules in force when it was judged. */
+  rules: { key: string; value: number; origin: string }[];
 }
 
 export type Applied =
@@ -92,30 +100,18 @@ function carryOut(build: Build, command: Command, author: Author): Step {
             'invalid',
             `${limits[key].label} is ${shown(to)}; allowed is ${bounds.min} to ${bounds.max} ${limits[key].unit}.`,
           );
-        if ((maker[key] ?? null) !== from)
-          clashes.push({ path: key, label: limits[key].label, theirs: maker[key] ?? null, yours: to });
+        const now = maker[key] ?? null;
+        if (now !== from && now !== to)
+          clashes.push({ key: originKey.maker(key), label: limits[key].label, theirs: now, yours: to });
         if (to === null) delete maker[key];
         else maker[key] = to;
       }
       return clashes.length > 0 ? clash(clashes) : { ok: true, build: { ...build, maker }, body: { changes: command.changes } };
     }
-    case 'identity': {
-      const clashes = (Object.keys(command.from) as (keyof Build['identity'])[]).filter(
-        (key) => build.identity[key] !== command.from[key] && build.identity[key] !== command.to[key],
-      );
-      if (clashes.length > 0)
-        return clash(
-          clashes.map((key) => ({
-            path: `identity.${key}`,
-            label: key,
-            theirs: String(build.identity[key]),
-            yours: String(command.to[key]),
-          })),
-        );
-      if (command.to.invented !== build.identity.invented)
-        return refuse('invalid', 'invented can’t be changed: it tells demo data from real work.');
-      return { ok: true, build: { ...build, identity: command.to }, body: { from: command.from, to: command.to } };
-    }
+    case 'identity':
+      return changeTexts(build, 'identity', command.changes, (key) => identityLabels[key]);
+    case 'schools':
+      return changeTexts(build, 'schools', command.changes, (key) => schools[key].label);
     case 'note':
       return { ok: true, build, body: { text: command.text } };
     case 'priming':
@@ -235,7 +231,7 @@ function changeFigures(build: Build, changes: readonly Change[]): Step {
     }
     const now = figureAt(sheets, path);
     if (now[slot] !== from && now[slot] !== to) {
-      clashes.push({ path, label: field.label, theirs: now[slot], yours: to });
+      clashes.push({ key: originKey.figure(path, slot), label: field.label, theirs: now[slot], yours: to });
       continue;
     }
     const [sheet, name] = path.split('.') as [SheetId, string];
@@ -243,6 +239,23 @@ function changeFigures(build: Build, changes: readonly Change[]): Step {
   }
   if (errors.length > 0) return refuse('invalid', ...errors);
   return clashes.length > 0 ? clash(clashes) : { ok: true, build: { ...build, sheets }, body: { changes } };
+}
+
+/** Changes of plain texts in one part of the build; whether a text may stand is the schema's affair. */
+function changeTexts<P extends 'identity' | 'schools', K extends string>(
+  build: Build,
+  part: P,
+  changes: readonly TextChange<K>[],
+  label: (key: K) => string,
+): Step {
+  const texts: Record<string, unknown> = { ...build[part] };
+  const clashes: Clash[] = [];
+  for (const { key, from, to } of changes) {
+    const now = String(texts[key]);
+    if (now !== from && now !== to) clashes.push({ key: originKey.text(part, key), label: label(key), theirs: now, yours: to });
+    texts[key] = to;
+  }
+  return clashes.length > 0 ? clash(clashes) : { ok: true, build: { ...build, [part]: texts }, body: { changes } };
 }
 
 /** Why a value can't stand in a figure, as one sentence; null where it can. */
@@ -267,5 +280,11 @@ function changedCalls(before: Build, after: Build): CallChange[] {
   const old = new Map(assess(before).map((c) => [c.id, level(c)]));
   return assess(after)
     .filter((c) => old.get(c.id) !== level(c) && c.id !== 'signoff.open')
-    .map((c) => ({ id: c.id, from: old.get(c.id) ?? null, to: level(c), says: c.says }));
+    .map((c) => ({
+      id: c.id,
+      from: old.get(c.id) ?? null,
+      to: level(c),
+      says: c.says,
+      rules: c.rules.map(({ key, value, origin }) => ({ key, value, origin })),
+    }));
 }

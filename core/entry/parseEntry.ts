@@ -11,13 +11,16 @@ import {
 import { fieldAt, figureAt, figurePaths, valueAt, type FigurePath } from '../build/sheets';
 import { valueProblem } from '../commands/applyCommand';
 import type { Command, Slot } from '../commands/Command';
+import { metric, type UnitTaste } from '../units/inUnits';
 import { parseQuantity } from '../units/parseQuantity';
+import { cellUnit, parseTyped } from '../units/parseTyped';
 import type { UnitId } from '../units/units';
 
 export interface EntryContext {
   build: Build;
   /** the clock, ms */ nowMs: number;
   newId: () => string;
+  /** in which units bare numbers are meant; metric where it isn't said */ taste?: UnitTaste;
 }
 export type Entry =
   /** Understood; `reads` says back how. */
@@ -152,10 +155,12 @@ function quantityEntry(text: string, rest: string, quantity: string, unitWord: s
 
 const wordsOverlap = (word: string, rest: string): boolean => word.split(' ').some((w) => rest.split(' ').includes(w));
 
-function figureEntry(path: FigurePath, quantity: string, slot: Slot, { build }: EntryContext): Entry {
+function figureEntry(path: FigurePath, quantity: string, slot: Slot, { build, taste = metric }: EntryContext): Entry {
   const field = fieldAt(path);
   if (field.kind !== 'number') return { kind: 'refused', sentence: `${field.label} is chosen on its sheet, not typed here.` };
-  const parsed = parseQuantity(quantity, field.unit);
+  const at: Slot = field.given ? 'planned' : slot;
+  const now = figureAt(build.sheets, path)[at];
+  const parsed = parseTyped(quantity, field.unit, cellUnit(typeof now === 'number' ? now : null, field.unit, taste));
   if (!parsed.ok)
     return {
       kind: 'refused',
@@ -163,10 +168,9 @@ function figureEntry(path: FigurePath, quantity: string, slot: Slot, { build }: 
     };
   const problem = valueProblem(path, parsed.value);
   if (problem) return { kind: 'refused', sentence: problem };
-  const at: Slot = field.given ? 'planned' : slot;
   return {
     kind: 'command',
-    command: { kind: 'figures', changes: [{ path, slot: at, from: figureAt(build.sheets, path)[at], to: parsed.value }] },
+    command: { kind: 'figures', changes: [{ path, slot: at, from: now, to: parsed.value }] },
     reads: `${field.label} ${parsed.value} ${field.unit}, ${field.given ? 'given' : at === 'planned' ? 'planned' : 'as fitted'}`,
   };
 }
@@ -209,7 +213,7 @@ function startEntry(
 
 function readingEntry(context: EntryContext, quantity: QuantityId, text: string): Entry {
   const { unit, label, min, max } = quantities[quantity];
-  const parsed = parseQuantity(text, unit);
+  const parsed = parseTyped(text, unit, cellUnit(null, unit, context.taste ?? metric));
   if (!parsed.ok)
     return { kind: 'refused', sentence: `${label}: “${text}” ${parsed.reason}; allowed is ${min} to ${max} ${unit}.` };
   if (parsed.value < min || parsed.value > max)

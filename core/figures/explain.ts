@@ -1,6 +1,7 @@
 import type { Build } from '../build/Build';
 import type { Input } from '../calls/Call';
 import { makeReader, NotMeasured, type Trail } from '../calls/reader';
+import { originAt, originKey, type Origins } from '../ledger/origins';
 import type { Rule } from '../schools/ruleFor';
 import { derived, type DerivedKey } from './derived';
 
@@ -11,22 +12,59 @@ export interface Explained {
   decimals: number;
   formula: string;
   source: string;
+  /** The file in which it is computed. */
+  code: string;
   value: number | null;
   inputs: Input[];
   rules: Rule[];
   missing: readonly string[];
 }
 
-/** A computed figure of a build with its formula, its inputs and its source; value null where an input is missing. */
-export function explain(build: Build, key: DerivedKey): Explained {
-  const { label, unit, decimals, formula, source, compute } = derived[key];
+/**
+ * A computed figure of a build with its formula, its inputs and where each came from, and its source; value null where an input is missing.
+ * An input of origin `computed` is itself a figure: `explain` it by its `path`.
+ */
+export function explain(build: Build, key: DerivedKey, origins: Origins = {}): Explained {
+  const { label, unit, decimals, formula, source, code, compute } = derived[key];
   const trail: Trail = { inputs: [], rules: [] };
-  const about = { key, label, unit, decimals, formula, source };
+  const about = { key, label, unit, decimals, formula, source, code };
   try {
     const value = compute(makeReader(build, trail));
-    return { ...about, ...trail, value, missing: [] };
+    return { ...about, ...withOrigins(trail, origins), value, missing: [] };
   } catch (error) {
     if (!(error instanceof NotMeasured)) throw error;
-    return { ...about, ...trail, value: null, missing: error.labels };
+    return { ...about, ...withOrigins(trail, origins), value: null, missing: error.labels };
   }
+}
+
+/** Inputs and rules with who put each in, and when. */
+export function withOrigins({ inputs, rules }: Trail, origins: Origins): Trail {
+  const slots: Partial<Record<Input['origin'], string>> = { 'as fitted': 'fitted', planned: 'planned', given: 'planned' };
+  return {
+    inputs: inputs.map((input) => {
+      const slot = slots[input.origin];
+      const from = slot ? originAt(origins, originKey.figure(input.path, slot)) : input.from;
+      return from ? { ...input, from } : input;
+    }),
+    rules: rules.map((rule) => {
+      const from = rule.origin === 'maker' ? originAt(origins, originKey.maker(rule.key)) : undefined;
+      return from ? { ...rule, from } : rule;
+    }),
+  };
+}
+
+const verbs: Record<Input['origin'], string> = {
+  'as fitted': 'measured as fitted',
+  planned: 'planned',
+  given: 'given',
+  computed: 'computed',
+  recorded: 'recorded',
+};
+
+/** Where an input came from, in words. @param when how a time is written @example "measured as fitted by A. Person, 21 Nov 11:54" */
+export function whence({ origin, from }: Pick<Input, 'origin' | 'from'>, when: (iso: string) => string): string {
+  if (!from) return verbs[origin];
+  return from.file
+    ? `${verbs[origin]}, in a file brought in by ${from.by}, ${when(from.at)}`
+    : `${verbs[origin]} by ${from.by}, ${when(from.at)}`;
 }

@@ -69,6 +69,17 @@ function goodDownToC(read: Reader): number {
 }
 
 export const fuelFigures = {
+  'fuel.riseMm': {
+    label: 'Line rises to the heater',
+    unit: 'mm',
+    decimals: 0,
+    formula: 'heater’s inlet − pump inlet',
+    source: 'geometry; minus where it falls',
+    compute: (read: Reader): number => {
+      const { heater, pump } = read.all({ heater: 'fuel.heaterAboveTankFloorMm', pump: 'fuel.pumpAboveTankFloorMm' });
+      return heater - pump;
+    },
+  },
   'fuel.viscosity': {
     label: 'Viscosity at its coldest',
     unit: 'mm²/s',

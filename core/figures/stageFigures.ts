@@ -22,6 +22,7 @@ export const stageFigures: Readonly<Record<string, readonly DerivedKey[]>> = {
     'fuel.viscosity',
     'fuel.bubbleBoreMm',
     'fuel.lineVolumeMl',
+    'fuel.riseMm',
   ],
   air: [],
   wiring: [
@@ -33,5 +34,6 @@ export const stageFigures: Readonly<Record<string, readonly DerivedKey[]>> = {
     'wiring.nightAh',
     'wiring.usableAh',
   ],
+  startup: ['start.ignitionS', 'start.lowestV', 'start.runningA', 'start.afterrunS'],
   priming: ['priming.toFillMl', 'priming.expectedStrokes', 'priming.lowStrokes', 'priming.highStrokes', 'priming.expectedS'],
 };

@@ -19,9 +19,12 @@ export interface LedgerRow extends LedgerContent {
 export const firstHash = '0'.repeat(64);
 
 /** Hash of a row: SHA-256 over the hash of the row before, a line feed, and the row's content as canonical JSON. */
-export function rowHash(prevHash: string, { buildId, seq, at, by, role, kind, body }: LedgerContent): string {
-  return sha256Hex(`${prevHash}\n${canonicalJson({ buildId, seq, at, by, role, kind, body })}`);
+export function rowHash(prevHash: string, content: LedgerContent, hash: (text: string) => string = sha256Hex): string {
+  return hash(`${prevHash}\n${contentText(content)}`);
 }
+/** The content of a row to the letter, as it is hashed. */
+export const contentText = ({ buildId, seq, at, by, role, kind, body }: LedgerContent): string =>
+  canonicalJson({ buildId, seq, at, by, role, kind, body });
 
 export function nextRow(last: Pick<LedgerRow, 'seq' | 'hash'> | null, content: Omit<LedgerContent, 'seq'>): LedgerRow {
   const prevHash = last?.hash ?? firstHash;
@@ -30,13 +33,17 @@ export function nextRow(last: Pick<LedgerRow, 'seq' | 'hash'> | null, content: O
 }
 
 /** Finds the first row that does not follow from the one before it; null where the whole chain holds. */
-export function firstBreak(rows: readonly LedgerRow[]): { seq: number; why: string } | null {
+export function firstBreak(
+  rows: readonly LedgerRow[],
+  hash: (text: string) => string = sha256Hex,
+): { seq: number; why: string } | null {
   let prevHash = firstHash;
   for (const [i, row] of rows.entries()) {
     if (row.seq !== i + 1)
       return { seq: i + 1, why: `row ${i + 1} is missing or out of order: row ${row.seq} stands in its place` };
     if (row.prevHash !== prevHash) return { seq: row.seq, why: `row ${row.seq} does not follow row ${i}` };
-    if (row.hash !== rowHash(prevHash, row)) return { seq: row.seq, why: `row ${row.seq} was altered after it was written` };
+    if (row.hash !== rowHash(prevHash, row, hash))
+      return { seq: row.seq, why: `row ${row.seq} was altered after it was written` };
     prevHash = row.hash;
   }
   return null;

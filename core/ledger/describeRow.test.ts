@@ -23,8 +23,13 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
   maker: [soundBuild(), { kind: 'maker', changes: [{ key: 'fuseA', from: null, to: 15 }] }, 'Fuse the maker asks for 15 A'],
   identity: [
     soundBuild(),
-    { kind: 'identity', from: soundBuild().identity, to: { ...soundBuild().identity, place: 'Elsewhere' } },
-    'name and particulars changed',
+    { kind: 'identity', changes: [{ key: 'place', from: '', to: 'Elsewhere' }] },
+    'Place: Elsewhere (was empty)',
+  ],
+  schools: [
+    soundBuild(),
+    { kind: 'schools', changes: [{ key: 'pumpAngle', from: 'lean15to35', to: 'lean45' }] },
+    'school followed here, angle of the pump: about 45°',
   ],
   note: [soundBuild(), { kind: 'note', text: 'wiped every joint' }, 'wiped every joint'],
   priming: [

@@ -11,8 +11,9 @@ import {
 import { fieldAt, isFigurePath } from '../build/sheets';
 import type { Level } from '../calls/Call';
 import type { CallChange } from '../commands/applyCommand';
-import type { Change, MakerChange } from '../commands/Command';
+import { identityLabels, type Change, type IdentityKey, type MakerChange, type TextChange } from '../commands/Command';
 import { limits } from '../schools/limits';
+import { schools, type SchoolId } from '../schools/schools';
 import { trim } from '../units/show';
 import type { LedgerContent } from './chain';
 
@@ -47,7 +48,9 @@ export function describeRow({ kind, body }: Pick<LedgerContent, 'kind' | 'body'>
     case 'maker':
       return `${correction}maker’s figures: ${(b.changes as MakerChange[]).map(({ key, to }) => `${limits[key].label} ${to === null ? 'taken back' : `${trim(to)} ${limits[key].unit}`}`).join('; ')}`;
     case 'identity':
-      return `${correction}name and particulars changed`;
+      return `${correction}${(b.changes as TextChange<IdentityKey>[]).map(({ key, from, to }) => `${identityLabels[key]}: ${to || 'emptied'} (was ${from || 'empty'})`).join('; ')}`;
+    case 'schools':
+      return `${correction}school followed here, ${(b.changes as TextChange<SchoolId>[]).map(({ key, to }) => `${schools[key].label.toLowerCase()}: ${(schools[key].options as Record<string, { label: string }>)[to]?.label ?? to}`).join('; ')}`;
     case 'note':
       return String(b.text);
     case 'priming': {

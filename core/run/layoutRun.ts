@@ -204,7 +204,7 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
       'line',
       pumpOut.x + (heaterIn.x - pumpOut.x) * 0.42,
       Math.min(y(g.pumpIn.z), y(g.heaterIn.z) + 44) + 10,
-      `${trim(lineM)} m, bore ${trim(value('fuel.pressureBoreMm') ?? 0, 1)}, ${riseText(g)}`.replace('bore 0, ', ''),
+      `${trim(lineM)} m, bore ${trim(value('fuel.pressureBoreMm') ?? 0, 1)} mm, ${riseText(g)}`.replace('bore 0 mm, ', ''),
       { anchor: 'middle' },
     );
 
@@ -248,7 +248,7 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
       'exhaust',
       Math.min(exEnd.x, width - 6),
       Math.min(exEnd.y + 19, height - 6),
-      `falls ${show(fall)} mm${past === null ? '' : past < 0 ? `, ends ${show(-past)} short` : `, ends ${show(past)} past`}`,
+      `falls ${show(fall)} mm${past === null ? '' : past < 0 ? `, ends ${show(-past)} mm short` : `, ends ${show(past)} mm past`}`,
       { anchor: 'end', flow: 'heat' },
     );
 

@@ -1,3 +1,4 @@
+import type { Origin } from '../ledger/origins';
 import { limits, type LimitKey } from './limits';
 import { schoolIds, schoolOption, schools, type Schools } from './schools';
 
@@ -8,6 +9,8 @@ export interface Rule {
   unit: string;
   origin: 'maker' | 'school' | 'default';
   source: string;
+  /** Who entered a maker's figure, and when, where it is known. */
+  from?: Origin;
 }
 
 /** The figure to judge by: the maker's where given, else the workshop's school, else the default; and which of them it was. */

@@ -17,10 +17,8 @@ const waiver = { callId: 'fuel.line.joint', says, reason: 'a reason long enough'
 const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
   figures: () => [soundBuild(), { kind: 'figures', changes: [{ path: 'fuel.pumpAngleDeg', slot: 'fitted', from: 25, to: 26 }] }],
   maker: () => [soundBuild(), { kind: 'maker', changes: [{ key: 'fuseA', from: null, to: 15 }] }],
-  identity: () => [
-    soundBuild(),
-    { kind: 'identity', from: soundBuild().identity, to: { ...soundBuild().identity, place: 'Elsewhere' } },
-  ],
+  identity: () => [soundBuild(), { kind: 'identity', changes: [{ key: 'place', from: '', to: 'Elsewhere' }] }],
+  schools: () => [soundBuild(), { kind: 'schools', changes: [{ key: 'suction', from: 'upTo2', to: 'upTo3' }] }],
   note: () => [soundBuild(), { kind: 'note', text: 'dry' }],
   priming: () => [
     soundBuild(),
@@ -42,6 +40,7 @@ const may: Record<CommandKind, readonly Role[]> = {
   figures: ['fitter', 'lead'],
   maker: ['fitter', 'lead'],
   identity: ['fitter', 'lead'],
+  schools: ['lead'],
   note: ['fitter', 'lead'],
   priming: ['fitter', 'lead'],
   start: ['fitter', 'lead'],

@@ -1,9 +1,8 @@
 import { format } from 'date-fns';
 import Link from 'next/link';
-import type { Build } from '../../core/build/Build';
-import { assess } from '../../core/calls/assess';
-import { levels, levelWords, momentSteps, stageIds, stages, type Call, type Level } from '../../core/calls/Call';
-import { isStanding, nextMoment, signState, wettedStages } from '../../core/calls/progress';
+import { levelWords, momentSteps, stageIds, stages, type Level } from '../../core/calls/Call';
+import type { BuildSummary } from '../../core/calls/summarizeBuild';
+import { inUnits, type UnitTaste } from '../../core/units/inUnits';
 import { LevelMark } from '../calls/LevelMark';
 
 /** A dipstick lying down: wet as far as the build is proven. */
@@ -20,56 +19,44 @@ function LyingDipstick({ wet }: { wet: number }) {
   );
 }
 
-const bySeverity = (a: Call, b: Call) => levels.indexOf(a.level) - levels.indexOf(b.level);
+const countWords: Partial<Record<Level, (n: number) => string>> = {
+  stop: (n) => (n === 1 ? 'stop' : 'stops'),
+  fix: () => 'to put right',
+};
+const signedWords = { signed: 'signed', corrected: 'corrected since signed' } as const;
+
+export interface BayBuild {
+  id: string;
+  summary: BuildSummary;
+  changedAt: string;
+}
 
 /** One build as the bay shows it: what it waits for, its worst call, the next step that can't be undone. */
-function BayRow({ build, changedAt }: { build: Build; changedAt: string }) {
-  const calls = assess(build);
-  const standing = calls.filter((c) => isStanding(c) && c.stage !== 'signoff');
-  const moment = nextMoment(calls);
-  const wet = wettedStages(build, calls);
-  const signed = signState(build);
-  const guarded = standing.filter((c) => c.moment === moment).sort(bySeverity)[0];
-  const worst = [...standing].sort(bySeverity)[0];
-  const told = (['stop', 'fix', 'open'] as Level[])
-    .map((level) => ({ level, n: standing.filter((c) => c.level === level).length }))
-    .filter(({ n }) => n > 0);
-  const waitsFor = stageIds[wet];
+function BayRow({ build: { id, summary, changedAt }, taste }: { build: BayBuild; taste: UnitTaste }) {
+  const { name, what, place, wet, signed, counts, worst, moment, waitsFor } = summary;
+  const told = (['stop', 'fix', 'open'] as const).filter((level) => counts[level] > 0);
+  const pressing = worst?.level === 'stop' || worst?.level === 'fix' ? worst.stage : (waitsFor ?? 'signoff');
   return (
     <li>
-      <Link
-        className="bay-row"
-        href={`/builds/${build.id}/${signed === 'signed' ? 'signoff' : worst?.level === 'stop' || worst?.level === 'fix' ? worst.stage : (waitsFor ?? 'signoff')}`}
-      >
+      <Link className="bay-row" prefetch={false} href={`/builds/${id}/${signed === 'signed' ? 'signoff' : pressing}`}>
         <div>
-          <h2>{build.identity.name}</h2>
-          <p className="soft">{[build.identity.what, build.identity.place].filter(Boolean).join(', ')}</p>
+          <h2>{name}</h2>
+          <p className="soft">{[what, place].filter(Boolean).join(', ')}</p>
           <p className="soft">last entry {format(new Date(changedAt), 'd MMM HH:mm')}</p>
         </div>
         <div>
           <LyingDipstick wet={wet} />
-          <p>
-            {signed === 'signed' ? (
-              'signed'
-            ) : signed === 'corrected' ? (
-              'corrected since signed'
-            ) : (
-              <>waits for {stages[waitsFor ?? 'signoff'].toLowerCase()}</>
-            )}
-          </p>
+          <p>{signed === 'unsigned' ? `waits for ${stages[waitsFor ?? 'signoff'].toLowerCase()}` : signedWords[signed]}</p>
         </div>
         <div className="bay-waits">
           {worst ? (
             <>
               <LevelMark level={worst.level} />{' '}
               {told
-                .map(
-                  ({ level, n }) =>
-                    `${n} ${level === 'stop' ? (n === 1 ? 'stop' : 'stops') : level === 'fix' ? 'to put right' : levelWords[level].toLowerCase()}`,
-                )
+                .map((level) => `${counts[level]} ${countWords[level]?.(counts[level]) ?? levelWords[level].toLowerCase()}`)
                 .join(', ')}
               <p>
-                <strong>{(worst.level === 'open' ? (guarded ?? worst) : worst).says}</strong>
+                <strong>{inUnits(worst.says, taste)}</strong>
               </p>
             </>
           ) : signed === 'signed' ? (
@@ -90,13 +77,48 @@ function BayRow({ build, changedAt }: { build: Build; changedAt: string }) {
   );
 }
 
-export function BayView({ builds }: { builds: readonly { build: Build; changedAt: string }[] }) {
-  if (builds.length === 0) return <p style={{ marginTop: 24 }}>No build yet. Begin one, or bring one in from a file.</p>;
+/** A page of the workshop's builds, the last changed first. */
+export function BayView({
+  builds,
+  next,
+  search,
+  first,
+  taste,
+}: {
+  builds: readonly BayBuild[];
+  next: string | null;
+  search: string;
+  /** whether this is the first page */ first: boolean;
+  taste: UnitTaste;
+}) {
+  const query = (from: string | null) => ({ ...(search ? { find: search } : {}), ...(from ? { from } : {}) });
+  if (builds.length === 0)
+    return (
+      <p style={{ marginTop: 24 }}>
+        {search
+          ? `No build holds “${search}” in its name, kind, place or serial number.`
+          : 'No build yet. Begin one, or bring one in from a file.'}
+      </p>
+    );
   return (
-    <ul className="bay-list">
-      {builds.map(({ build, changedAt }) => (
-        <BayRow key={build.id} build={build} changedAt={changedAt} />
-      ))}
-    </ul>
+    <>
+      <ul className="bay-list">
+        {builds.map((build) => (
+          <BayRow key={build.id} build={build} taste={taste} />
+        ))}
+      </ul>
+      <nav className="inline" aria-label="Pages" style={{ marginTop: 14 }}>
+        {!first && (
+          <Link className="key" href={{ pathname: '/', query: query(null) }}>
+            To the newest
+          </Link>
+        )}
+        {next && (
+          <Link className="key" href={{ pathname: '/', query: query(next) }}>
+            Older builds
+          </Link>
+        )}
+      </nav>
+    </>
   );
 }

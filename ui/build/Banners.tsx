@@ -1,62 +1,102 @@
 'use client';
-import Link from 'next/link';
+import { format } from 'date-fns';
 import { usePathname } from 'next/navigation';
-import { useBench } from './BuildContext';
+import { useState } from 'react';
+import type { Choice } from '../../core/commands/settleClash';
+import { describeRow } from '../../core/ledger/describeRow';
+import { commandBody } from '../ledger/commandBody';
+import { useBench, useSay } from './BuildContext';
+import type { Held, Kept } from './outbox';
 
 const shown = (value: number | string | null) => (value === null ? 'empty' : String(value));
 
+/** An entry that the server did not take: value by value theirs or one's own, or thrown away; never gone by itself. */
+function HeldEntry({ held }: { held: Kept<Held> }) {
+  const { settleHeld } = useBench();
+  const say = useSay();
+  const { clashes, errors, command, madeAt } = held.entry;
+  const [choices, setChoices] = useState<Record<string, Choice>>({});
+  const open = clashes.filter(({ key }) => !choices[key]).length;
+  if (clashes.length === 0)
+    return (
+      <div className="banner bad" role="alert">
+        <strong>Not taken:</strong> {say(describeRow({ kind: command.kind, body: commandBody(command) }))}{' '}
+        <span className="soft">(entered {format(new Date(madeAt), 'd MMM HH:mm')})</span>
+        <ul>
+          {errors.map((error) => (
+            <li key={error}>{say(error)}</li>
+          ))}
+        </ul>
+        <button type="button" className="key" onClick={() => settleHeld(held, {})}>
+          Seen; throw this entry away
+        </button>
+      </div>
+    );
+  return (
+    <div className="banner bad" role="alertdialog" aria-label="Changed by somebody else">
+      <strong>Changed by somebody else meanwhile. Whose value is right?</strong>
+      {clashes.map((clash) => (
+        <fieldset key={clash.key} className="clash">
+          <legend>{clash.label}</legend>
+          {(['theirs', 'yours'] as const).map((choice) => (
+            <button
+              key={choice}
+              type="button"
+              className="key"
+              aria-pressed={choices[clash.key] === choice}
+              onClick={() => setChoices((old) => ({ ...old, [clash.key]: choice }))}
+            >
+              <b className="mono">{shown(choice === 'theirs' ? clash.theirs : clash.yours)}</b>
+              <span>
+                {choice === 'theirs'
+                  ? clash.from
+                    ? `${clash.from.by}, ${format(new Date(clash.from.at), 'd MMM HH:mm')}`
+                    : 'theirs'
+                  : `you, ${format(new Date(madeAt), 'd MMM HH:mm')}`}
+              </span>
+            </button>
+          ))}
+        </fieldset>
+      ))}
+      <button type="button" className="key ink" disabled={open > 0} onClick={() => settleHeld(held, choices)}>
+        {open > 0 ? `Choose ${open === clashes.length && open === 1 ? 'one' : `${open} more`}` : 'Keep these'}
+      </button>
+    </div>
+  );
+}
+
 /** What stands between a person's work and its being kept: no way through, a clash, a refusal. */
 export function Banners() {
-  const { link, waiting, clashes, settleClash, problems, clearProblems } = useBench();
+  const { link, waiting, others, storeFull, held } = useBench();
   const path = usePathname();
   const count = `${waiting.length} ${waiting.length === 1 ? 'entry waits' : 'entries wait'}`;
+  const goes = waiting.length === 1 ? 'goes' : 'go';
   return (
     <div aria-live="polite">
       {link === 'signed-out' && (
         <div className="banner bad">
-          <strong>You are signed out.</strong> {count} on this device and {waiting.length === 1 ? 'goes' : 'go'} in once you sign
-          in again. <Link href={`/sign-in?to=${encodeURIComponent(path)}`}>Sign in</Link>
+          <strong>You are signed out.</strong> {count} on this device and {goes} in once you sign in again.{' '}
+          <a href={`/sign-in?to=${encodeURIComponent(path)}`}>Sign in</a>
         </div>
       )}
       {link === 'unreachable' && (
         <div className="banner">
-          <strong>No way through to the server.</strong> {count} on this device and {waiting.length === 1 ? 'goes' : 'go'} in by
-          itself.
+          <strong>No way through to the server.</strong> {count} on this device and {goes} in by itself. Work on.
         </div>
       )}
-      {clashes.length > 0 && (
-        <div className="banner bad" role="alertdialog" aria-label="Changed by somebody else">
-          <strong>Changed by somebody else meanwhile.</strong>
-          <ul>
-            {clashes.map((clash) => (
-              <li key={clash.path}>
-                {clash.label}: theirs is <b className="mono">{shown(clash.theirs)}</b>, yours is{' '}
-                <b className="mono">{shown(clash.yours)}</b>
-              </li>
-            ))}
-          </ul>
-          <div className="inline">
-            <button type="button" className="key" onClick={() => settleClash('theirs')}>
-              Keep theirs
-            </button>
-            <button type="button" className="key" onClick={() => settleClash('yours')}>
-              Put in yours
-            </button>
-          </div>
+      {storeFull && (
+        <div className="banner bad">
+          <strong>This device can’t keep entries.</strong> Leave this page open until nothing waits any more.
         </div>
       )}
-      {problems.length > 0 && (
-        <div className="banner bad" role="alert">
-          <ul>
-            {problems.map((problem) => (
-              <li key={problem}>{problem}</li>
-            ))}
-          </ul>
-          <button type="button" className="plain-button" onClick={clearProblems}>
-            Seen
-          </button>
+      {others.length > 0 && (
+        <div className="banner">
+          Entries of <strong>{others.join(', ')}</strong> wait on this device and go in when that person signs in here.
         </div>
       )}
+      {held.map((entry) => (
+        <HeldEntry key={entry.key} held={entry} />
+      ))}
     </div>
   );
 }

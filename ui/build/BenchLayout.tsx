@@ -1,7 +1,5 @@
 'use client';
-import Link from 'next/link';
-import { useParams } from 'next/navigation';
-import type { ReactNode } from 'react';
+import { usePathname } from 'next/navigation';
 import { momentSteps, stageIds, type StageId } from '../../core/calls/Call';
 import { nextMoment, signState } from '../../core/calls/progress';
 import { CallList } from '../calls/CallList';
@@ -12,13 +10,14 @@ import { ShortcutHelp } from './ShortcutHelp';
 import { ThemeSwitch } from '../theme/ThemeSwitch';
 import { Banners } from './Banners';
 import { useBench } from './BuildContext';
+import { StageLink } from './StageLink';
+import { StageView } from './StageView';
 import { Dipstick } from './Dipstick';
 
 /** A build's page: dipstick at the edge, the run across the top, sheet and calls beneath it, the ledger at the foot. */
-export function BenchLayout({ children }: { children: ReactNode }) {
-  const { build, settled, calls, who } = useBench();
-  const params = useParams<{ stage?: string }>();
-  const stage = params.stage ?? 'fuel';
+export function BenchLayout() {
+  const { build, settled, calls, who, waiting } = useBench();
+  const stage = usePathname().split('/')[3] ?? 'fuel';
   const isStage = stageIds.includes(stage as StageId);
   const moment = nextMoment(calls);
   const signed = signState(settled);
@@ -29,13 +28,13 @@ export function BenchLayout({ children }: { children: ReactNode }) {
         <h1>{build.identity.name}</h1>
         <span className="what soft">{build.identity.what}</span>
         {build.identity.invented && <span className="invented">invented</span>}
-        <Link
+        <StageLink
           href={`/builds/${build.id}/heater`}
           className="plain-button"
           style={{ display: 'inline-flex', alignItems: 'center', whiteSpace: 'nowrap' }}
         >
           heater &amp; conditions
-        </Link>
+        </StageLink>
         <p className="next">
           {signed === 'signed' ? (
             <strong>Signed and locked</strong>
@@ -49,9 +48,15 @@ export function BenchLayout({ children }: { children: ReactNode }) {
             <strong>Ready for the signature</strong>
           )}
         </p>
-        <span className="soft who" style={{ whiteSpace: 'nowrap' }}>
-          {who.name}
-        </span>
+        {waiting.length > 0 ? (
+          <strong className="unsent" role="status">
+            {waiting.length} not sent yet
+          </strong>
+        ) : (
+          <span className="soft who" style={{ whiteSpace: 'nowrap' }}>
+            {who.name}
+          </span>
+        )}
         <ThemeSwitch />
         <ShortcutHelp stage={stage} />
       </header>
@@ -61,7 +66,7 @@ export function BenchLayout({ children }: { children: ReactNode }) {
       <div className="bench-work">
         <main className="bench-sheet">
           <Banners />
-          {children}
+          <StageView stage={stage} />
         </main>
         <aside className="bench-side" aria-label="Calls and ledger">
           <div className="bench-calls" tabIndex={-1}>

@@ -3,15 +3,19 @@ import { createContext, useContext } from 'react';
 import type { Build } from '../../core/build/Build';
 import type { FigurePath } from '../../core/build/sheets';
 import type { Call } from '../../core/calls/Call';
-import type { Clash } from '../../core/commands/applyCommand';
 import type { Command, Slot } from '../../core/commands/Command';
+import type { Choice } from '../../core/commands/settleClash';
 import type { LedgerRow } from '../../core/ledger/chain';
+import type { Origins } from '../../core/ledger/origins';
 import type { Role } from '../../core/people/roles';
-import type { Waiting } from './send';
+import { inUnits, type UnitTaste } from '../../core/units/inUnits';
+import type { Held, Kept, Waiting } from './outbox';
 
 export interface Who {
   name: string;
+  login: string;
   role: Role;
+  taste: UnitTaste;
 }
 export type Link = 'kept' | 'sending' | 'unreachable' | 'signed-out';
 export interface DraftFigure {
@@ -27,17 +31,22 @@ export interface BuildBench {
   settled: Build;
   calls: Call[];
   rows: LedgerRow[];
+  /** Who put each value in, and when. */
+  origins: Origins;
   waiting: readonly Waiting[];
+  /** Names of others whose entries wait on this device until they sign in here. */
+  others: readonly string[];
+  /** This device can't keep entries: they live as long as the page. */
+  storeFull: boolean;
   who: Who;
   link: Link;
   /** Sends a command. @returns why not, or an empty list */
   send: (command: Command) => string[];
   /** Figures being typed or dragged: calls follow, nothing is kept yet. */
   setDraft: (key: string, figures: readonly DraftFigure[]) => void;
-  clashes: readonly Clash[];
-  settleClash: (take: 'theirs' | 'yours') => void;
-  problems: readonly string[];
-  clearProblems: () => void;
+  /** Entries that the server did not take, each waiting for a decision. */
+  held: readonly Kept<Held>[];
+  settleHeld: (held: Kept<Held>, choices: Readonly<Record<string, Choice>>) => void;
   /** Reason under which a signed build is being corrected; null while it is locked. */
   correcting: string | null;
   setCorrecting: (reason: string | null) => void;
@@ -45,6 +54,8 @@ export interface BuildBench {
   /** Strokes pumped into the line while it is being primed; the drawing shows how far the fuel has come. */
   primedStrokes: number | null;
   setPrimedStrokes: (strokes: number | null) => void;
+  /** Fetches older ledger rows. @returns whether there was a way through */
+  loadEarlier: () => Promise<boolean>;
 }
 
 export const BuildContext = createContext<BuildBench | null>(null);
@@ -53,4 +64,10 @@ export function useBench(): BuildBench {
   const bench = useContext(BuildContext);
   if (!bench) throw new Error('useBench stands outside a BuildProvider.');
   return bench;
+}
+
+/** Sentences in the units that this person likes. */
+export function useSay(): (sentence: string) => string {
+  const { taste } = useBench().who;
+  return (sentence) => inUnits(sentence, taste);
 }

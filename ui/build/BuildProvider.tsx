@@ -1,21 +1,22 @@
 'use client';
-import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
 import type { Build } from '../../core/build/Build';
-import { figureAt } from '../../core/build/sheets';
 import { assess } from '../../core/calls/assess';
-import { applyCommand, type Author, type Clash } from '../../core/commands/applyCommand';
-import type { Change, Command } from '../../core/commands/Command';
+import { applyCommand } from '../../core/commands/applyCommand';
+import type { Command } from '../../core/commands/Command';
+import { settleClash, type Choice } from '../../core/commands/settleClash';
 import type { LedgerRow } from '../../core/ledger/chain';
 import { roleMay } from '../../core/people/roles';
-import { BuildContext, type BuildBench, type DraftFigure, type Link, type Who } from './BuildContext';
-import { fetchSince, readWaiting, sendCommand, writeWaiting, type Kept, type Waiting } from './send';
-
-const author = (who: Who): Author => ({ ...who, at: new Date().toISOString() });
+import { BuildContext, type BuildBench, type DraftFigure, type Who } from './BuildContext';
+import { fetchEarlier, type KeptState, type News } from './send';
+import { keepForOffline } from './offline';
+import type { Held, Kept, Waiting } from './outbox';
+import { useOutbox } from './useOutbox';
 
 /** What is on its way, laid over what is kept; a command that no longer applies is left out of the picture. */
 function settle(build: Build, waiting: readonly Waiting[], who: Who): Build {
-  return waiting.reduce((now, { command }) => {
-    const applied = applyCommand(now, command, author(who));
+  return waiting.reduce((now, { command, madeAt }) => {
+    const applied = applyCommand(now, command, { name: who.name, role: who.role, at: madeAt });
     return applied.ok ? applied.build : now;
   }, build);
 }
@@ -23,13 +24,19 @@ function settle(build: Build, waiting: readonly Waiting[], who: Who): Build {
 function withDrafts(build: Build, drafts: ReadonlyMap<string, readonly DraftFigure[]>): Build {
   const figures = [...drafts.values()].flat();
   if (figures.length === 0) return build;
-  const sheets = structuredClone(build.sheets) as unknown as Record<string, Record<string, Record<string, unknown>>>;
+  const sheets: Record<string, Record<string, Record<string, unknown>>> = { ...build.sheets } as never;
   for (const { path, slot, value } of figures) {
     const [sheet = '', name = ''] = path.split('.');
-    const row = sheets[sheet];
-    if (row) row[name] = { ...row[name], [slot]: value };
+    const row = sheets[sheet]?.[name];
+    if (row) sheets[sheet] = { ...sheets[sheet], [name]: { ...row, [slot]: value } };
   }
   return { ...build, sheets: sheets as unknown as Build['sheets'] };
+}
+
+/** Rows by number: older ones before, newer ones behind, none twice. */
+function joinRows(old: readonly LedgerRow[], more: readonly LedgerRow[]): LedgerRow[] {
+  const known = new Map([...old, ...more].map((row) => [row.seq, row]));
+  return [...known.values()].sort((a, b) => a.seq - b.seq);
 }
 
 export function BuildProvider({
@@ -38,89 +45,23 @@ export function BuildProvider({
   who,
   children,
 }: {
-  initial: Kept;
+  initial: KeptState;
   initialRows: LedgerRow[];
   who: Who;
   children: ReactNode;
 }) {
   const [kept, setKept] = useState(initial);
   const [rows, setRows] = useState(initialRows);
-  const [waiting, setWaiting] = useState<readonly Waiting[]>([]);
-  const [link, setLink] = useState<Link>('kept');
   const [drafts, setDrafts] = useState<ReadonlyMap<string, readonly DraftFigure[]>>(new Map());
-  const [clash, setClash] = useState<{ clashes: Clash[]; command: Command } | null>(null);
-  const [problems, setProblems] = useState<readonly string[]>([]);
   const [correcting, setCorrecting] = useState<string | null>(null);
   const [primedStrokes, setPrimedStrokes] = useState<number | null>(null);
   const buildId = initial.build.id;
-  const queue = useRef<Waiting[]>([]);
-  const lastSeq = useRef(initial.lastSeq);
-  const busy = useRef(false);
-
-  const take = useCallback((state: { kept: Kept; rows: LedgerRow[] }) => {
-    if (state.kept.lastSeq < lastSeq.current) return;
-    lastSeq.current = state.kept.lastSeq;
-    setKept(state.kept);
-    setRows((old) => [...old, ...state.rows.filter((row) => row.seq > (old[old.length - 1]?.seq ?? 0))]);
+  const take = useCallback((news: News) => {
+    setKept(news.kept);
+    setRows((old) => joinRows(old, news.rows));
   }, []);
-
-  const show = useCallback(() => {
-    writeWaiting(buildId, queue.current);
-    setWaiting([...queue.current]);
-  }, [buildId]);
-
-  // One command at a time, in order; what can't be sent stays at the head and is tried again.
-  const flush = useCallback(async () => {
-    if (busy.current) return;
-    busy.current = true;
-    for (let head = queue.current[0]; head; head = queue.current[0]) {
-      setLink('sending');
-      const answer = await sendCommand(buildId, head, lastSeq.current);
-      if (answer.kind === 'unreachable' || answer.kind === 'signed-out') {
-        setLink(answer.kind);
-        busy.current = false;
-        return;
-      }
-      queue.current = queue.current.slice(1);
-      if (answer.kind === 'kept') take(answer);
-      else if (answer.kind === 'clash') {
-        setClash({ clashes: answer.clashes, command: head.command });
-        const now = await fetchSince(buildId, lastSeq.current);
-        if (now) take(now);
-      } else setProblems(answer.errors);
-      show();
-    }
-    setLink('kept');
-    busy.current = false;
-  }, [buildId, show, take]);
-
-  useEffect(() => {
-    queue.current = readWaiting(buildId);
-    if (queue.current.length > 0) {
-      // What this device kept from an earlier visit goes in first.
-      queueMicrotask(() => {
-        show();
-        void flush();
-      });
-    }
-    const look = async () => {
-      if (document.hidden) return;
-      if (queue.current.length > 0) await flush();
-      else {
-        const now = await fetchSince(buildId, lastSeq.current);
-        if (now) take(now);
-      }
-    };
-    const timer = setInterval(() => void look(), 6000);
-    const wake = () => void look();
-    window.addEventListener('focus', wake);
-    window.addEventListener('online', wake);
-    return () => {
-      clearInterval(timer);
-      window.removeEventListener('focus', wake);
-      window.removeEventListener('online', wake);
-    };
-  }, [buildId, flush, show, take]);
+  const { waiting, held, others, storeFull, link, add, letGo, pending } = useOutbox(buildId, who.login, initial.lastSeq, take);
+  useEffect(() => keepForOffline(buildId), [buildId]);
 
   const settled = useMemo(() => settle(kept.build, waiting, who), [kept, waiting, who]);
   const build = useMemo(() => withDrafts(settled, drafts), [settled, drafts]);
@@ -128,21 +69,27 @@ export function BuildProvider({
 
   const send = useCallback(
     (command: Command): string[] => {
-      const now = settle(kept.build, queue.current, who);
+      const now = settle(kept.build, pending(), who);
       const full: Command =
         correcting && now.signatures.length > 0 && !['note', 'sign', 'waive', 'unwaive'].includes(command.kind)
           ? { ...command, reason: correcting }
           : command;
-      const applied = applyCommand(now, full, author(who));
+      const applied = applyCommand(now, full, { name: who.name, role: who.role, at: new Date().toISOString() });
       if (!applied.ok && applied.why !== 'clash') return applied.errors;
-      queue.current = [...queue.current, { commandId: crypto.randomUUID(), command: full }];
-      show();
-      void flush();
+      add(full);
       return [];
     },
-    [kept, who, correcting, show, flush],
+    [kept, who, correcting, add, pending],
   );
-
+  const settleHeld = useCallback(
+    (entry: Kept<Held>, choices: Readonly<Record<string, Choice>>) => {
+      const { command, clashes } = entry.entry;
+      const again = clashes.length > 0 ? settleClash(command, clashes, choices) : null;
+      if (again) add(again);
+      letGo(entry);
+    },
+    [add, letGo],
+  );
   const setDraft = useCallback(
     (key: string, figures: readonly DraftFigure[]) =>
       setDrafts((old) => {
@@ -154,20 +101,12 @@ export function BuildProvider({
       }),
     [],
   );
-
-  const settleClash = useCallback(
-    (choice: 'theirs' | 'yours') => {
-      if (choice === 'yours' && clash?.command.kind === 'figures') {
-        const again: Change[] = clash.command.changes.map((change) => ({
-          ...change,
-          from: figureAt(kept.build.sheets, change.path)[change.slot],
-        }));
-        setProblems(send({ ...clash.command, changes: again }));
-      }
-      setClash(null);
-    },
-    [clash, kept, send],
-  );
+  const firstSeq = rows[0]?.seq ?? 1;
+  const loadEarlier = useCallback(async () => {
+    const earlier = await fetchEarlier(buildId, firstSeq);
+    if (earlier) setRows((old) => joinRows(earlier, old));
+    return earlier !== null;
+  }, [buildId, firstSeq]);
 
   const bench = useMemo<BuildBench>(
     () => ({
@@ -175,23 +114,42 @@ export function BuildProvider({
       settled,
       calls,
       rows,
+      origins: kept.origins,
       waiting,
+      others,
+      storeFull,
       who,
       link,
       send,
       setDraft,
-      settleClash,
-      problems,
+      held,
+      settleHeld,
       correcting,
       setCorrecting,
       primedStrokes,
       setPrimedStrokes,
-      clashes: clash?.clashes ?? [],
-      clearProblems: () => setProblems([]),
+      loadEarlier,
       mayWork: roleMay(who.role, 'work') && (settled.signatures.length === 0 || correcting !== null),
     }),
-    [build, settled, calls, rows, waiting, who, link, send, setDraft, settleClash, problems, correcting, clash, primedStrokes],
+    [
+      build,
+      settled,
+      calls,
+      rows,
+      kept,
+      waiting,
+      others,
+      storeFull,
+      who,
+      link,
+      send,
+      setDraft,
+      held,
+      settleHeld,
+      correcting,
+      primedStrokes,
+      loadEarlier,
+    ],
   );
-
   return <BuildContext.Provider value={bench}>{children}</BuildContext.Provider>;
 }

@@ -5,6 +5,7 @@ import { levels, stageIds, stages, type Level } from '../../core/calls/Call';
 import { wettedStages } from '../../core/calls/progress';
 import { LevelGlyph } from '../calls/LevelMark';
 import { useBench } from './BuildContext';
+import { StageLink } from './StageLink';
 
 const told: readonly Level[] = ['stop', 'fix', 'open'];
 const words: Partial<Record<Level, string>> = { stop: 'at stop', fix: 'to put right', open: 'not measured' };
@@ -35,7 +36,7 @@ export function Dipstick({ stage }: { stage: string }) {
             .map((level) => ({ level, n: own.filter((c) => c.level === level).length }))
             .filter((mark) => mark.n > 0);
           return (
-            <Link
+            <StageLink
               key={id}
               ref={id === stage ? here : undefined}
               href={`/builds/${build.id}/${id}`}
@@ -54,7 +55,7 @@ export function Dipstick({ stage }: { stage: string }) {
                     </span>
                   ))}
               </span>
-            </Link>
+            </StageLink>
           );
         })}
       </div>

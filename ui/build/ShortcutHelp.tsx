@@ -1,10 +1,10 @@
 'use client';
 import { Dialog } from '@mui/material';
 import { Keyboard } from 'lucide-react';
-import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import { stageIds, stages } from '../../core/calls/Call';
 import { useBench } from './BuildContext';
+import { goToStage } from './StageLink';
 
 const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName);
@@ -12,7 +12,6 @@ const isTyping = (target: EventTarget | null) =>
 /** Keys for the bench PC, listed under "?". */
 export function ShortcutHelp({ stage }: { stage: string }) {
   const { build } = useBench();
-  const router = useRouter();
   const [open, setOpen] = useState(false);
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
@@ -21,7 +20,7 @@ export function ShortcutHelp({ stage }: { stage: string }) {
       const go = (to: string | undefined) => {
         if (to) {
           event.preventDefault();
-          router.push(`/builds/${build.id}/${to}`);
+          goToStage(`/builds/${build.id}/${to}`);
         }
       };
       if (event.key === '?') setOpen(true);
@@ -35,7 +34,7 @@ export function ShortcutHelp({ stage }: { stage: string }) {
     };
     window.addEventListener('keydown', press);
     return () => window.removeEventListener('keydown', press);
-  }, [build.id, router, stage]);
+  }, [build.id, stage]);
   return (
     <>
       <button type="button" className="icon-button keys-help" aria-label="Keys" onClick={() => setOpen(true)}>

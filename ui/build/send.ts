@@ -1,70 +1,62 @@
-import type { Clash } from '../../core/commands/applyCommand';
-import type { Command } from '../../core/commands/Command';
-import type { LedgerRow } from '../../core/ledger/chain';
 import type { Build } from '../../core/build/Build';
+import type { Clash } from '../../core/commands/applyCommand';
+import type { LedgerRow } from '../../core/ledger/chain';
+import type { Origins } from '../../core/ledger/origins';
+import type { Waiting } from './outbox';
 
-export interface Kept {
+export interface KeptState {
   build: Build;
+  origins: Origins;
   lastSeq: number;
   changedAt: string;
 }
-export interface Waiting {
-  commandId: string;
-  command: Command;
+export interface News {
+  kept: KeptState;
+  rows: LedgerRow[];
 }
 export type Answer =
-  | { kind: 'kept'; kept: Kept; rows: LedgerRow[] }
+  | ({ kind: 'kept' } & News)
+  | { kind: 'nothing' }
   | { kind: 'signed-out' }
   | { kind: 'unreachable' }
-  | { kind: 'clash'; clashes: Clash[] }
-  | { kind: 'refused'; errors: string[] };
+  | { kind: 'refused'; clashes: Clash[]; errors: string[] };
 
-/** Sends one command; safe to send again, since the server knows it by its id. */
-export async function sendCommand(buildId: string, { commandId, command }: Waiting, afterSeq: number): Promise<Answer> {
+async function ask(url: string, init?: RequestInit): Promise<Answer> {
   try {
-    const response = await fetch(`/api/builds/${buildId}/commands`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify({ commandId, command, afterSeq }),
-    });
+    const response = await fetch(url, init);
+    if (response.status === 204) return { kind: 'nothing' };
     if (response.status === 401) return { kind: 'signed-out' };
-    if (response.status >= 500) return { kind: 'unreachable' };
-    const answer = (await response.json()) as { kept?: Kept; rows?: LedgerRow[]; errors?: string[]; clashes?: Clash[] };
+    if (response.status >= 500 || response.status === 429) return { kind: 'unreachable' };
+    const answer = (await response.json()) as Partial<News> & { errors?: string[]; clashes?: Clash[] };
     if (response.ok && answer.kept) return { kind: 'kept', kept: answer.kept, rows: answer.rows ?? [] };
-    if (answer.clashes) return { kind: 'clash', clashes: answer.clashes };
-    return { kind: 'refused', errors: answer.errors ?? ['The server refused this without a reason.'] };
+    return {
+      kind: 'refused',
+      clashes: answer.clashes ?? [],
+      errors: answer.errors ?? ['The server refused this without a reason.'],
+    };
   } catch {
     return { kind: 'unreachable' };
   }
 }
 
-/** What others have done since; null where nothing can be learnt now. */
-export async function fetchSince(buildId: string, afterSeq: number): Promise<{ kept: Kept; rows: LedgerRow[] } | null> {
+/** Sends one command; safe to send again, since the server knows it by its id. */
+export const sendCommand = (buildId: string, { commandId, command, madeAt }: Waiting, afterSeq: number): Promise<Answer> =>
+  ask(`/api/builds/${buildId}/commands`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ commandId, command, madeAt, afterSeq }),
+  });
+
+/** What others have done since. */
+export const fetchSince = (buildId: string, afterSeq: number): Promise<Answer> =>
+  ask(`/api/builds/${buildId}/state?after=${afterSeq}`);
+
+/** Ledger rows before one that is here; null where they can't be had now. */
+export async function fetchEarlier(buildId: string, beforeSeq: number): Promise<LedgerRow[] | null> {
   try {
-    const response = await fetch(`/api/builds/${buildId}/state?after=${afterSeq}`);
-    return response.ok && response.status !== 204 ? ((await response.json()) as { kept: Kept; rows: LedgerRow[] }) : null;
+    const response = await fetch(`/api/builds/${buildId}/ledger?before=${beforeSeq}`);
+    return response.ok ? ((await response.json()) as { rows: LedgerRow[] }).rows : null;
   } catch {
     return null;
-  }
-}
-
-const storeKey = (buildId: string) => `lorbet-waiting-${buildId}`;
-
-/** What was typed and not yet acknowledged, kept on this device. */
-export function readWaiting(buildId: string): Waiting[] {
-  try {
-    const kept: unknown = JSON.parse(localStorage.getItem(storeKey(buildId)) ?? '[]');
-    return Array.isArray(kept) ? (kept as Waiting[]) : [];
-  } catch {
-    return [];
-  }
-}
-
-export function writeWaiting(buildId: string, waiting: readonly Waiting[]): void {
-  try {
-    if (waiting.length > 0) localStorage.setItem(storeKey(buildId), JSON.stringify(waiting));
-    else localStorage.removeItem(storeKey(buildId));
-  } catch {
-    // A full or forbidden store: the queue still lives in memory.
   }
 }

@@ -1,12 +1,15 @@
+'use client';
 import type { Call } from '../../core/calls/Call';
-import { show, trim } from '../../core/units/show';
+import { useBench, useSay } from '../build/BuildContext';
+import { InputList, RuleList } from '../sheet/Explanation';
+import { withOrigins } from '../../core/figures/explain';
 import { LevelMark } from './LevelMark';
-
-const figure = (value: number | string) =>
-  typeof value === 'number' ? (Math.abs(value) >= 1000 ? show(value) : trim(value, 3)) : value;
 
 /** One call: level, sentence, what to do; on request why, by which rule, from which figures. */
 export function CallCard({ call, onWaive }: { call: Call; onWaive?: ((call: Call) => void) | undefined }) {
+  const { origins } = useBench();
+  const say = useSay();
+  const { inputs, rules } = withOrigins(call, origins);
   const look = call.waived ? 'watch' : call.level;
   return (
     <li className={`call call-${look}`} data-call={call.id} data-level={call.level}>
@@ -16,7 +19,7 @@ export function CallCard({ call, onWaive }: { call: Call; onWaive?: ((call: Call
             <LevelMark level={call.level} waived={call.waived !== null} />
             <span className="call-id">{call.id}</span>
           </div>
-          <p className="says">{call.says}</p>
+          <p className="says">{say(call.says)}</p>
         </>
       )}
       {call.waived && (
@@ -24,13 +27,13 @@ export function CallCard({ call, onWaive }: { call: Call; onWaive?: ((call: Call
           Waived by {call.waived.by}: {call.waived.reason}
         </p>
       )}
-      {call.todo !== '' && !call.waived && <p className="todo">{call.todo}</p>}
+      {call.todo !== '' && !call.waived && <p className="todo">{say(call.todo)}</p>}
       <details>
         <summary>
           {call.level === 'sound' ? (
             <span className="says">
               <span className="visually-hidden">Sound: </span>
-              {call.says}
+              {say(call.says)}
             </span>
           ) : (
             'Why, and by which rule'
@@ -39,24 +42,20 @@ export function CallCard({ call, onWaive }: { call: Call; onWaive?: ((call: Call
         <dl>
           <dt>Why it matters</dt>
           <dd>{call.why}</dd>
-          {call.rules.length > 0 && (
+          {rules.length > 0 && (
             <>
               <dt>Rule applied</dt>
-              {call.rules.map((rule) => (
-                <dd key={rule.key}>
-                  {rule.label}: {trim(rule.value)} {rule.unit} ({rule.source})
-                </dd>
-              ))}
+              <dd>
+                <RuleList rules={rules} />
+              </dd>
             </>
           )}
-          {call.inputs.length > 0 && (
+          {inputs.length > 0 && (
             <>
               <dt>Judged on</dt>
-              {call.inputs.map((input) => (
-                <dd key={input.path}>
-                  {input.label}: {figure(input.value)} {input.unit} <span className="soft">({input.origin})</span>
-                </dd>
-              ))}
+              <dd>
+                <InputList inputs={inputs} />
+              </dd>
             </>
           )}
           <dt>Source</dt>

@@ -1,34 +1,32 @@
 'use client';
 import { format } from 'date-fns';
-import { useEffect, useRef } from 'react';
-import type { Command } from '../../core/commands/Command';
+import { useEffect, useRef, useState } from 'react';
 import { describeRow, turnsOf } from '../../core/ledger/describeRow';
 import { LevelGlyph } from '../calls/LevelMark';
-import { useBench } from '../build/BuildContext';
-
-const shownRows = 200;
-
-/** The row that a command will become, as far as it is told on the roll. */
-function bodyOf(command: Command): unknown {
-  if (command.kind === 'start') return { ...command, events: command.events.length, readings: command.readings.length };
-  return command.kind === 'waive' ? { callId: command.callId, reason: command.why } : command;
-}
+import { useBench, useSay } from '../build/BuildContext';
+import { commandBody } from './commandBody';
 
 /** What happened, newest at the bottom. */
 export function LedgerRoll() {
-  const { rows, waiting } = useBench();
+  const { rows, waiting, loadEarlier } = useBench();
+  const say = useSay();
+  const [away, setAway] = useState(false);
   const roll = useRef<HTMLDivElement>(null);
   const newest = rows[rows.length - 1]?.seq ?? 0;
   useEffect(() => {
     if (roll.current) roll.current.scrollTop = roll.current.scrollHeight;
   }, [newest, waiting.length]);
-  const shown = rows.slice(-shownRows);
   return (
     <div className="roll" ref={roll} tabIndex={0} role="log" aria-label="Ledger entries">
+      {(rows[0]?.seq ?? 1) > 1 && (
+        <button type="button" className="plain-button" onClick={() => void loadEarlier().then((ok) => setAway(!ok))}>
+          {away ? 'No way through to earlier entries; try again' : 'Earlier entries'}
+        </button>
+      )}
       <ol>
-        {shown.map((row, i) => {
+        {rows.map((row, i) => {
           const day = format(new Date(row.at), 'EEEE d MMMM yyyy');
-          const before = shown[i - 1];
+          const before = rows[i - 1];
           const turns = turnsOf(row).filter((turn) => turn.made);
           const cleared = turnsOf(row).filter((turn) => turn.to === 'sound').length;
           return (
@@ -40,7 +38,7 @@ export function LedgerRoll() {
               )}
               <time dateTime={row.at}>{format(new Date(row.at), 'HH:mm')}</time>
               <span>
-                {describeRow(row)} <span className="soft">· {row.by.split(' ')[0]}</span>
+                {say(describeRow(row))} <span className="soft">· {row.by.split(' ')[0]}</span>
                 {turns.length > 0 &&
                   turns.length <= 3 &&
                   turns.map((turn) => (
@@ -65,7 +63,7 @@ export function LedgerRoll() {
         {waiting.map(({ commandId, command }) => (
           <li key={commandId} className="waiting">
             <span>…</span>
-            <span>{describeRow({ kind: command.kind, body: bodyOf(command) })} (on its way)</span>
+            <span>{say(describeRow({ kind: command.kind, body: commandBody(command) }))} (on its way)</span>
           </li>
         ))}
       </ol>

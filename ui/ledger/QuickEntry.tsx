@@ -3,19 +3,23 @@ import { CornerDownLeft } from 'lucide-react';
 import { useState } from 'react';
 import type { Build } from '../../core/build/Build';
 import { parseEntry, type Entry } from '../../core/entry/parseEntry';
-import { useBench } from '../build/BuildContext';
+import type { UnitTaste } from '../../core/units/inUnits';
+import { useBench, useSay } from '../build/BuildContext';
+import { useKeptText } from '../build/useKeptText';
 
 const examples = 'pump 24 deg · 12.4 V under glow · note …';
 
-const read = (text: string, build: Build) => parseEntry(text, { build, nowMs: Date.now(), newId: () => crypto.randomUUID() });
+const read = (text: string, build: Build, taste: UnitTaste) =>
+  parseEntry(text, { build, taste, nowMs: Date.now(), newId: () => crypto.randomUUID() });
 
 /** One line, units understood; what could mean two things is asked back. */
 export function QuickEntry() {
-  const { settled, send, who } = useBench();
-  const [line, setLine] = useState('');
+  const { settled, send, who, waiting } = useBench();
+  const say = useSay();
+  const [line, setLine] = useKeptText(`line:${settled.id}`);
   const [answer, setAnswer] = useState<Entry | { kind: 'done'; reads: string } | null>(null);
   const enter = (text: string) => {
-    const entry = read(text, settled);
+    const entry = read(text, settled, who.taste);
     if (entry.kind !== 'command') {
       setAnswer(entry);
       setLine(text);
@@ -39,8 +43,12 @@ export function QuickEntry() {
     >
       <div className="entry-reads" aria-live="polite">
         {answer === null && <span className="soft">{examples}</span>}
-        {answer?.kind === 'done' && <span>Kept: {answer.reads}</span>}
-        {answer?.kind === 'refused' && <span className="error-line">{answer.sentence}</span>}
+        {answer?.kind === 'done' && (
+          <span>
+            {waiting.length > 0 ? 'Not sent yet' : 'Kept'}: {say(answer.reads)}
+          </span>
+        )}
+        {answer?.kind === 'refused' && <span className="error-line">{say(answer.sentence)}</span>}
         {answer?.kind === 'ask' && <strong>{answer.question}</strong>}
       </div>
       {answer?.kind === 'ask' && (

@@ -1,14 +1,17 @@
 'use client';
+import { forgetOffline } from '../build/offline';
 import { postJson } from './postJson';
 
-export function SignOutButton() {
+/** Signs out here, or on every device. What was kept for work without a connection goes; what waits to be sent stays. */
+export function SignOutButton({ everywhere = false }: { everywhere?: boolean }) {
+  const leave = async () => {
+    await postJson(everywhere ? '/api/sign-out-everywhere' : '/api/sign-out', {});
+    await forgetOffline();
+    window.location.assign('/sign-in');
+  };
   return (
-    <button
-      type="button"
-      className="plain-button"
-      onClick={() => void postJson('/api/sign-out', {}).then(() => window.location.assign('/sign-in'))}
-    >
-      Sign out
+    <button type="button" className={everywhere ? 'key' : 'plain-button'} onClick={() => void leave()}>
+      {everywhere ? 'Sign out on every device' : 'Sign out'}
     </button>
   );
 }

@@ -22,7 +22,7 @@ function PathOf({ mark }: { mark: PathMark }) {
 }
 
 /** The marks of a run drawing as SVG. */
-export const RunMarks = memo(function RunMarks({ marks }: { marks: readonly Mark[] }) {
+export const RunMarks = memo(function RunMarks({ marks, say }: { marks: readonly Mark[]; say: (text: string) => string }) {
   return (
     <g>
       {marks.map((mark, i) =>
@@ -36,7 +36,7 @@ export const RunMarks = memo(function RunMarks({ marks }: { marks: readonly Mark
             textAnchor={mark.anchor}
             className={`${mark.strong ? 'strong' : ''} ${mark.part === null ? 'quiet' : ''} text-${mark.flow}`}
           >
-            {mark.text}
+            {say(mark.text)}
           </text>
         ),
       )}

@@ -1,6 +1,5 @@
 'use client';
 import { drag, pointer, select, type D3DragEvent } from 'd3';
-import { useRouter } from 'next/navigation';
 import { useEffect, useMemo, useRef } from 'react';
 import type { Part } from '../../core/build/field';
 import { levelWords } from '../../core/calls/Call';
@@ -8,8 +7,10 @@ import { movePump, moveTank, tiltPump, type Moved } from '../../core/run/dragRun
 import { frontShares } from '../../core/priming/frontShares';
 import { layoutRun, type Mark } from '../../core/run/layoutRun';
 import { figureAt } from '../../core/build/sheets';
-import { useBench } from '../build/BuildContext';
+import { useBench, useSay } from '../build/BuildContext';
+import { goToStage } from '../build/StageLink';
 import { LevelGlyph } from '../calls/LevelMark';
+import { RunInWords } from './RunInWords';
 import { RunMarks } from './RunMarks';
 import { useWidth } from './useWidth';
 
@@ -85,7 +86,7 @@ function EmptyLine({ marks, front }: { marks: readonly Mark[]; front: { suction:
 /** The fuel run to scale and live: touch a part to go to its sheet, drag the pump or the tank, tilt the pump by its end. */
 export function RunView({ stage }: { stage: string }) {
   const { build, settled, calls, send, setDraft, mayWork, primedStrokes } = useBench();
-  const router = useRouter();
+  const say = useSay();
   const [holder, measured] = useWidth<HTMLDivElement>(1130);
   const width = measured < 600 ? phoneWidth : measured;
   const most = measured < 600 ? 210 : 286;
@@ -173,7 +174,7 @@ export function RunView({ stage }: { stage: string }) {
     };
   }, [setDraft]);
 
-  const open = (part: Part) => router.push(`/builds/${build.id}/${sheetOf[part]}`);
+  const open = (part: Part) => goToStage(`/builds/${build.id}/${sheetOf[part]}`);
   const press = (part: Part) => (event: React.KeyboardEvent) => {
     if (event.key === 'Enter' || event.key === ' ') {
       event.preventDefault();
@@ -215,13 +216,13 @@ export function RunView({ stage }: { stage: string }) {
         role="group"
         aria-label="The run, from tank to exhaust, drawn to scale. Planned parts are broken lines, fitted ones full, proven ones heavy."
       >
-        <RunMarks marks={drawing.marks} />
+        <RunMarks marks={drawing.marks} say={say} />
         {front && <EmptyLine marks={drawing.marks} front={front} />}
         {parts.map((part) => {
           const box = drawing.boxes[part];
           const worst = drawing.told[part];
           const movable = mayWork && (part === 'pump' || part === 'tank');
-          const says = worst ? `. ${levelWords[worst.call.level]}: ${worst.call.says}` : '';
+          const says = worst ? `. ${levelWords[worst.call.level]}: ${say(worst.call.says)}` : '';
           return (
             <rect
               key={part}
@@ -264,6 +265,7 @@ export function RunView({ stage }: { stage: string }) {
           );
         })}
       </svg>
+      <RunInWords />
     </div>
   );
 }

@@ -1,13 +1,19 @@
 'use client';
 import { Fragment, useCallback, useId, useState } from 'react';
-import { fieldAt, type FigurePath } from '../../core/build/sheets';
+import { fieldAt, valueAt, type FigurePath } from '../../core/build/sheets';
 import type { Slot } from '../../core/commands/Command';
+import { cellUnit } from '../../core/units/parseTyped';
+import { useBench, useSay } from '../build/BuildContext';
 import { FigureCell } from './FigureCell';
 
 const unitShown = (unit: string) => (unit === 'deg' ? '°' : unit);
 
 function FigureRow({ path }: { path: FigurePath }) {
+  const { settled, who } = useBench();
+  const say = useSay();
   const field = fieldAt(path);
+  const value = valueAt(settled.sheets, path);
+  const unit = field.kind === 'number' ? cellUnit(typeof value === 'number' ? value : null, field.unit, who.taste) : '';
   const [problems, setProblems] = useState<Partial<Record<Slot, string>>>({});
   const told = useCallback(
     (slot: Slot, problem: string) => setProblems((old) => (old[slot] === problem ? old : { ...old, [slot]: problem })),
@@ -24,18 +30,18 @@ function FigureRow({ path }: { path: FigurePath }) {
         </td>
         {!field.given && (
           <td className="cell">
-            <FigureCell path={path} slot="planned" onProblem={told} describedBy={id} />
+            <FigureCell path={path} slot="planned" besideUnit={unit} onProblem={told} describedBy={id} />
           </td>
         )}
         <td className="cell" colSpan={field.given ? 2 : 1}>
-          <FigureCell path={path} slot={field.given ? 'planned' : 'fitted'} onProblem={told} describedBy={id} />
+          <FigureCell path={path} slot={field.given ? 'planned' : 'fitted'} besideUnit={unit} onProblem={told} describedBy={id} />
         </td>
-        <td className="unit">{field.kind === 'number' ? unitShown(field.unit) : ''}</td>
+        <td className="unit">{unitShown(unit)}</td>
       </tr>
       {sentence && (
         <tr className="figures-stacked">
           <td colSpan={4} className="cell-problem" id={id} role="alert">
-            {sentence}
+            {say(sentence)}
           </td>
         </tr>
       )}

@@ -1,71 +1,57 @@
 'use client';
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { buildKinds } from '../../core/build/Build';
+import { identityLabels, type IdentityKey } from '../../core/commands/Command';
+import { roleMay } from '../../core/people/roles';
 import { figurePaths } from '../../core/build/sheets';
 import { stageFigures } from '../../core/figures/stageFigures';
-import { limits, makerKeys, type LimitKey } from '../../core/schools/limits';
+import { limits, makerBounds, makerKeys, type LimitKey } from '../../core/schools/limits';
 import { ruleFor } from '../../core/schools/ruleFor';
-import { schoolIds, schoolOption, schools } from '../../core/schools/schools';
-import { parseQuantity } from '../../core/units/parseQuantity';
+import type { SchoolId } from '../../core/schools/schools';
+import { cellUnit } from '../../core/units/parseTyped';
 import { trim } from '../../core/units/show';
-import { useBench } from '../build/BuildContext';
+import { useBench, useSay } from '../build/BuildContext';
+import { useDraft } from '../build/useKeptText';
+import { SchoolChoices } from './SchoolChoices';
+import { TypedCell } from './TypedCell';
 import { DerivedFigures } from './DerivedFigures';
 import { FigureTable } from './FigureTable';
 
 function MakerRow({ limit }: { limit: LimitKey }) {
-  const { settled, send, mayWork } = useBench();
+  const { settled, send, who } = useBench();
+  const say = useSay();
   const kept = settled.maker[limit] ?? null;
-  const [text, setText] = useState<string | null>(null);
   const [problem, setProblem] = useState('');
+  const id = useId();
   const { label, unit } = limits[limit];
   const without = ruleFor(limit, settled.schools, {});
-  const finish = () => {
-    if (text === null) return;
-    if (text.trim() !== '') {
-      const parsed = parseQuantity(text, unit);
-      if (!parsed.ok) {
-        setProblem(`${label}: “${text.slice(0, 40)}” ${parsed.reason}.`);
-        return;
-      }
-      const errors =
-        parsed.value === kept ? [] : send({ kind: 'maker', changes: [{ key: limit, from: kept, to: parsed.value }] });
-      setProblem(errors.join(' '));
-      if (errors.length > 0) return;
-    } else if (kept !== null) send({ kind: 'maker', changes: [{ key: limit, from: kept, to: null }] });
-    setProblem('');
-    setText(null);
-  };
+  const beside = cellUnit(kept, unit, who.taste);
   return (
     <>
       <tr>
         <td>{label}</td>
-        <td className="cell soft">{limit === 'fuseA' ? '—' : `${trim(without.value)} ${unit}`}</td>
+        <td className="cell soft">{limit === 'fuseA' ? '—' : say(`${trim(without.value)} ${unit}`)}</td>
         <td className="cell">
-          <input
-            className="cell-input"
-            aria-label={`${label}, maker’s figure, ${unit}`}
-            aria-invalid={problem !== ''}
-            placeholder="—"
-            readOnly={!mayWork}
-            value={text ?? (kept === null ? '' : String(kept))}
-            maxLength={60}
-            onChange={(event) => setText(event.target.value)}
-            onBlur={finish}
-            onKeyDown={(event) => {
-              if (event.key === 'Enter') finish();
-              if (event.key === 'Escape') {
-                setText(null);
-                setProblem('');
-              }
-            }}
+          <TypedCell
+            name={`${label}, maker’s figure`}
+            label={label}
+            kept={kept}
+            unit={unit}
+            decimals={2}
+            allowed={makerBounds(limit) ?? { min: 0, max: 0 }}
+            besideUnit={beside}
+            draftKey={`${settled.id}:maker/${limit}`}
+            describedBy={id}
+            commit={(to) => send({ kind: 'maker', changes: [{ key: limit, from: kept, to }] })}
+            onProblem={setProblem}
           />
         </td>
-        <td className="unit">{unit === 'deg' ? '°' : unit}</td>
+        <td className="unit">{beside === 'deg' ? '°' : beside}</td>
       </tr>
       {problem && (
         <tr className="figures-stacked">
-          <td colSpan={4} className="cell-problem" role="alert">
-            {problem}
+          <td colSpan={4} className="cell-problem" role="alert" id={id}>
+            {say(problem)}
           </td>
         </tr>
       )}
@@ -73,39 +59,57 @@ function MakerRow({ limit }: { limit: LimitKey }) {
   );
 }
 
-function Particulars() {
+function Particular({ name }: { name: Exclude<IdentityKey, 'kind'> }) {
   const { settled, send, mayWork } = useBench();
-  const { identity } = settled;
-  const [problems, setProblems] = useState<string[]>([]);
-  const change = (name: 'name' | 'what' | 'place' | 'heaterSerial' | 'kind') => (value: string) => {
-    if (value !== identity[name]) setProblems(send({ kind: 'identity', from: identity, to: { ...identity, [name]: value } }));
+  const now = settled.identity[name];
+  const [draft, setDraft] = useDraft(`${settled.id}:identity/${name}`);
+  const [problem, setProblem] = useState('');
+  const finish = () => {
+    if (draft === null) return;
+    const to = draft.trim();
+    const errors = to === now ? [] : send({ kind: 'identity', changes: [{ key: name, from: now, to }] });
+    setProblem(errors.join(' '));
+    if (errors.length === 0) setDraft(null);
   };
-  const row = (name: 'name' | 'what' | 'place' | 'heaterSerial', label: string) => (
+  return (
     <label>
-      <span className="field-label">{label}</span>
+      <span className="field-label">{identityLabels[name]}</span>
       <input
-        key={identity[name]}
         className="text-field"
-        defaultValue={identity[name]}
+        value={draft ?? now}
         readOnly={!mayWork}
         maxLength={120}
-        onBlur={(event) => change(name)(event.target.value.trim())}
+        onChange={(event) => setDraft(event.target.value)}
+        onBlur={finish}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') finish();
+          if (event.key === 'Escape') setDraft(null);
+        }}
       />
+      {problem && (
+        <span className="error-line" role="alert">
+          {problem}
+        </span>
+      )}
     </label>
   );
+}
+
+function Particulars() {
+  const { settled, send, mayWork } = useBench();
+  const { kind } = settled.identity;
   return (
     <div className="columns" style={{ marginTop: 10 }}>
-      {row('name', 'Name')}
-      {row('what', 'What it is')}
-      {row('place', 'Place')}
-      {row('heaterSerial', 'Heater’s serial number')}
+      {(['name', 'what', 'place', 'heaterSerial'] as const).map((name) => (
+        <Particular key={name} name={name} />
+      ))}
       <label>
         <span className="field-label">Kind</span>
         <select
           className="text-field"
-          value={identity.kind}
+          value={kind}
           disabled={!mayWork}
-          onChange={(event) => change('kind')(event.target.value)}
+          onChange={(event) => void send({ kind: 'identity', changes: [{ key: 'kind', from: kind, to: event.target.value }] })}
         >
           {Object.entries(buildKinds).map(([id, label]) => (
             <option key={id} value={id}>
@@ -114,18 +118,30 @@ function Particulars() {
           ))}
         </select>
       </label>
-      {problems.length > 0 && (
+    </div>
+  );
+}
+
+/** The schools that this build is judged by; they were the workshop's when it was begun, and only a lead changes them. */
+function SchoolsHere() {
+  const { settled, send, who, mayWork } = useBench();
+  const [problem, setProblem] = useState('');
+  const change = (key: SchoolId, to: string) =>
+    setProblem(send({ kind: 'schools', changes: [{ key, from: settled.schools[key], to }] }).join(' '));
+  return (
+    <>
+      <SchoolChoices chosen={settled.schools} onChoose={mayWork && roleMay(who.role, 'manage') ? change : null} />
+      {problem && (
         <p className="error-line" role="alert">
-          {problems.join(' ')}
+          {problem}
         </p>
       )}
-    </div>
+    </>
   );
 }
 
 /** The unit in hand, the conditions that it must meet, its maker's figures, and the workshop's schools. */
 export function HeaterSheet() {
-  const { settled } = useBench();
   return (
     <>
       <h2 className="sheet-title">Heater and conditions</h2>
@@ -154,19 +170,7 @@ export function HeaterSheet() {
         </tbody>
       </table>
       <h3 style={{ marginTop: 26 }}>Schools followed here</h3>
-      <ul>
-        {schoolIds.map((id) => {
-          const option = schoolOption(settled.schools, id);
-          return (
-            <li key={id} style={{ marginTop: 6 }}>
-              <strong>
-                {schools[id].label}: {option.label}.
-              </strong>{' '}
-              {option.reason} <span className="soft">(common practice, no source)</span>
-            </li>
-          );
-        })}
-      </ul>
+      <SchoolsHere />
       <h3 style={{ marginTop: 26 }}>Particulars</h3>
       <Particulars />
     </>

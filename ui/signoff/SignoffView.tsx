@@ -1,6 +1,5 @@
 'use client';
 import { format } from 'date-fns';
-import Link from 'next/link';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { fieldAt } from '../../core/build/sheets';
@@ -9,7 +8,10 @@ import { signState } from '../../core/calls/progress';
 import { whatStands } from '../../core/calls/signoffCalls';
 import { unmeasuredFigures } from '../../core/calls/unmeasuredFigures';
 import { roleMay } from '../../core/people/roles';
-import { useBench } from '../build/BuildContext';
+import { useBench, useSay } from '../build/BuildContext';
+import { StageLink } from '../build/StageLink';
+import { useKeptText } from '../build/useKeptText';
+import { LedgerCheck } from '../ledger/LedgerCheck';
 import { CallCard } from '../calls/CallCard';
 import { SignPad } from './SignPad';
 import { WaiveDialog } from './WaiveDialog';
@@ -69,12 +71,19 @@ function SignForm() {
 }
 
 function Correction() {
-  const { correcting, setCorrecting } = useBench();
-  const {
-    register,
-    handleSubmit,
-    formState: { errors },
-  } = useForm<{ reason: string }>({ defaultValues: { reason: '' } });
+  const { correcting, setCorrecting, settled } = useBench();
+  const [reason, setReason] = useKeptText(`${settled.id}:correction`);
+  const [problem, setProblem] = useState('');
+  const unlock = () => {
+    const length = reason.trim().length;
+    if (length < 10) {
+      setProblem(`The reason holds ${length} characters; at least 10 are needed.`);
+      return;
+    }
+    setProblem('');
+    setCorrecting(reason.trim());
+    setReason('');
+  };
   if (correcting !== null)
     return (
       <div className="banner">
@@ -92,23 +101,19 @@ function Correction() {
     <form
       className="stack"
       style={{ marginTop: 18 }}
-      onSubmit={(event) => void handleSubmit(({ reason }) => setCorrecting(reason.trim()))(event)}
+      onSubmit={(event) => {
+        event.preventDefault();
+        unlock();
+      }}
     >
       <h3>Correct a signed build</h3>
       <label>
         <span className="field-label">Reason for the correction</span>
-        <input
-          className="text-field"
-          maxLength={500}
-          {...register('reason', {
-            validate: (reason) =>
-              reason.trim().length >= 10 || `The reason holds ${reason.trim().length} characters; at least 10 are needed.`,
-          })}
-        />
+        <input className="text-field" maxLength={500} value={reason} onChange={(event) => setReason(event.target.value)} />
       </label>
-      {errors.reason && (
+      {problem && (
         <p className="error-line" role="alert">
-          {errors.reason.message}
+          {problem}
         </p>
       )}
       <button type="submit" className="key" style={{ maxWidth: 300 }}>
@@ -135,6 +140,7 @@ function Standing({ title, calls, onWaive }: { title: string; calls: Call[]; onW
 /** What stands in the way, waivers, the signature, and the papers. */
 export function SignoffView() {
   const { settled, calls, send, who, link, waiting } = useBench();
+  const say = useSay();
   const [waiving, setWaiving] = useState<Call | null>(null);
   const standing = whatStands(calls);
   const planned = unmeasuredFigures(settled);
@@ -174,7 +180,7 @@ export function SignoffView() {
           <ul>
             {planned.map((path) => (
               <li key={path}>
-                <Link href={`/builds/${settled.id}/${path.split('.')[0]}`}>{fieldAt(path).label}</Link>
+                <StageLink href={`/builds/${settled.id}/${path.split('.')[0]}`}>{fieldAt(path).label}</StageLink>
               </li>
             ))}
           </ul>
@@ -186,7 +192,7 @@ export function SignoffView() {
           <ul className="stack">
             {settled.waivers.map((w) => (
               <li key={w.callId}>
-                <strong>{w.says}</strong>
+                <strong>{say(w.says)}</strong>
                 <br />
                 {w.reason}{' '}
                 <span className="soft">
@@ -235,6 +241,7 @@ export function SignoffView() {
           </>
         )}
       </div>
+      <LedgerCheck />
       {waiving && <WaiveDialog call={waiving} onClose={() => setWaiving(null)} />}
     </>
   );

@@ -1,43 +1,47 @@
 'use client';
 import { Dialog } from '@mui/material';
-import { useForm } from 'react-hook-form';
+import { useState } from 'react';
 import type { Call } from '../../core/calls/Call';
-import { useBench } from '../build/BuildContext';
+import { useBench, useSay } from '../build/BuildContext';
+import { useKeptText } from '../build/useKeptText';
 
 /** A lead's reason for accepting one finding as it is. */
 export function WaiveDialog({ call, onClose }: { call: Call; onClose: () => void }) {
-  const { send } = useBench();
-  const {
-    register,
-    handleSubmit,
-    setError,
-    formState: { errors },
-  } = useForm<{ why: string }>({ defaultValues: { why: '' } });
-  const waive = ({ why }: { why: string }) => {
-    const problems = send({ kind: 'waive', callId: call.id, says: call.says, why: why.trim() });
-    if (problems.length > 0) setError('why', { message: problems.join(' ') });
-    else onClose();
+  const { send, settled } = useBench();
+  const say = useSay();
+  const [why, setWhy] = useKeptText(`${settled.id}:waive/${call.id}`);
+  const [problem, setProblem] = useState('');
+  const waive = () => {
+    const length = why.trim().length;
+    const errors =
+      length < 10
+        ? [`The reason holds ${length} characters; at least 10 are needed.`]
+        : send({ kind: 'waive', callId: call.id, says: call.says, why: why.trim() });
+    setProblem(errors.join(' '));
+    if (errors.length > 0) return;
+    setWhy('');
+    onClose();
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="waive-title">
-      <form className="stack" style={{ padding: 20 }} onSubmit={(event) => void handleSubmit(waive)(event)}>
+      <form
+        className="stack"
+        style={{ padding: 20 }}
+        onSubmit={(event) => {
+          event.preventDefault();
+          waive();
+        }}
+      >
         <h2 id="waive-title">Waive {call.id}</h2>
-        <p>{call.says}</p>
+        <p>{say(call.says)}</p>
         <p className="soft">{call.why}</p>
         <label>
           <span className="field-label">Why it may stay as it is</span>
-          <textarea
-            className="text-field"
-            maxLength={500}
-            {...register('why', {
-              validate: (why) =>
-                why.trim().length >= 10 || `The reason holds ${why.trim().length} characters; at least 10 are needed.`,
-            })}
-          />
+          <textarea className="text-field" maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />
         </label>
-        {errors.why && (
+        {problem && (
           <p className="error-line" role="alert">
-            {errors.why.message}
+            {problem}
           </p>
         )}
         <p className="soft">

@@ -3,6 +3,7 @@ import { axisBottom, axisLeft, curveMonotoneX, extent, line, scaleLinear, select
 import { useEffect, useRef } from 'react';
 import { quantities, type QuantityId, type StartRun } from '../../core/build/Build';
 import { summarizeStart } from '../../core/startup/summarizeStart';
+import { inUnit, type UnitTaste } from '../../core/units/inUnits';
 import { useWidth } from '../run/useWidth';
 
 const strips: { ids: QuantityId[]; label: string; colour: string[] }[] = [
@@ -15,7 +16,7 @@ const strip = 92;
 const left = 44;
 
 /** Volts, amps, hertz and temperatures of a start over time, one strip each, its phases behind. */
-export function StartChart({ run }: { run: StartRun }) {
+export function StartChart({ run, taste }: { run: StartRun; taste: UnitTaste }) {
   const [holder, width] = useWidth<HTMLDivElement>(640);
   const svg = useRef<SVGSVGElement>(null);
   const shown = strips.filter(({ ids }) => run.readings.some((r) => ids.includes(r.quantity)));
@@ -45,7 +46,8 @@ export function StartChart({ run }: { run: StartRun }) {
     });
     shown.forEach(({ ids, label, colour }, i) => {
       const top = 20 + i * strip;
-      const values = run.readings.filter((r) => ids.includes(r.quantity)).map((r) => r.value);
+      const like = (value: number) => inUnit(value, label, taste).value;
+      const values = run.readings.filter((r) => ids.includes(r.quantity)).map((r) => like(r.value));
       const [low = 0, high = 1] = extent(values) as [number, number];
       const room = Math.max((high - low) * 0.12, label === 'V' ? 0.3 : 0.5);
       const y = scaleLinear([label === 'V' || label === '°C' ? low - room : 0, high + room], [top + strip - 10, top + 6]);
@@ -61,7 +63,7 @@ export function StartChart({ run }: { run: StartRun }) {
         .attr('x', 2)
         .attr('y', top + 12)
         .attr('font-weight', 700)
-        .text(label);
+        .text(inUnit(0, label, taste).unit);
       ids.forEach((id, j) => {
         const points = run.readings.filter((r) => r.quantity === id).sort((a, b) => a.atS - b.atS);
         root
@@ -70,7 +72,7 @@ export function StartChart({ run }: { run: StartRun }) {
             'd',
             line<(typeof points)[number]>(
               (p) => x(p.atS),
-              (p) => y(p.value),
+              (p) => y(like(p.value)),
             ).curve(curveMonotoneX)(points),
           )
           .attr('fill', 'none')
@@ -83,7 +85,7 @@ export function StartChart({ run }: { run: StartRun }) {
             .data(points)
             .join('circle')
             .attr('cx', (p) => x(p.atS))
-            .attr('cy', (p) => y(p.value))
+            .attr('cy', (p) => y(like(p.value)))
             .attr('r', 2.6)
             .attr('fill', colour[j] ?? 'var(--ink)');
       });
@@ -99,7 +101,7 @@ export function StartChart({ run }: { run: StartRun }) {
           .tickFormat((t) => `${Number(t)} ${last > 300 ? 'min' : 's'}`)
           .tickSizeOuter(0),
       );
-  }, [run, width, height, shown]);
+  }, [run, width, height, shown, taste]);
   if (shown.length === 0) return <p className="soft">No readings yet.</p>;
   const told = shown
     .flatMap(({ ids }) => ids)

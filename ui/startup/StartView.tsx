@@ -4,11 +4,14 @@ import { useRef, useState } from 'react';
 import { quantities, startEvents, type QuantityId, type StartEventKind, type StartRun } from '../../core/build/Build';
 import { stages } from '../../core/calls/Call';
 import { summarizeStart } from '../../core/startup/summarizeStart';
-import { parseQuantity } from '../../core/units/parseQuantity';
 import { show } from '../../core/units/show';
 import { readStartCsv, startCsvMaxBytes } from '../../formats/startCsv';
 import { useBench } from '../build/BuildContext';
+import { stageFigures } from '../../core/figures/stageFigures';
+import { cellUnit, parseTyped } from '../../core/units/parseTyped';
+import { DerivedFigures } from '../sheet/DerivedFigures';
 import { StartChart } from './StartChart';
+import { StartTable } from './StartTable';
 
 const eventKeys: readonly StartEventKind[] = ['on', 'glow', 'pump', 'flame', 'full', 'off', 'end'];
 const seconds = (s: number | undefined | null) => (s === null || s === undefined ? '—' : `${show(s)} s`);
@@ -17,7 +20,7 @@ const seconds = (s: number | undefined | null) => (s === null || s === undefined
 const secondsInto = (run: StartRun) => Math.min(86400, Math.round(Math.max(0, Date.now() - Date.parse(run.at)) / 100) / 10);
 
 export function StartView() {
-  const { settled, send, mayWork } = useBench();
+  const { settled, send, mayWork, who } = useBench();
   const [problems, setProblems] = useState<string[]>([]);
   const [typed, setTyped] = useState<Partial<Record<QuantityId, string>>>({});
   const file = useRef<HTMLInputElement>(null);
@@ -32,7 +35,7 @@ export function StartView() {
   const read = (quantity: QuantityId) => {
     const { unit, label, min, max } = quantities[quantity];
     const text = typed[quantity] ?? '';
-    const parsed = parseQuantity(text, unit);
+    const parsed = parseTyped(text, unit, cellUnit(null, unit, who.taste));
     if (!parsed.ok || parsed.value < min || parsed.value > max) {
       setProblems([
         `${label}: “${text.slice(0, 30)}” ${parsed.ok ? 'is out of range' : parsed.reason}; allowed is ${min} to ${max} ${unit}.`,
@@ -80,24 +83,9 @@ export function StartView() {
               {format(new Date(run.at), 'd MMM HH:mm')}, {run.by}
             </span>
           </h3>
-          <div className="derived" style={{ marginTop: 4, gridTemplateColumns: 'repeat(auto-fit, minmax(120px, 1fr))' }}>
-            {(
-              [
-                ['Button to flame', seconds(summary.ignitionS)],
-                ['Lowest volts', summary.lowestStartV === null ? '—' : `${show(summary.lowestStartV, 2)} V`],
-                ['Running', summary.runningA === null ? '—' : `${show(summary.runningA, 2)} A`],
-                ['After-run', seconds(summary.afterrunS)],
-              ] as const
-            ).map(([label, value]) => (
-              <div key={label}>
-                <span className="label">{label}</span>
-                <span className="value" style={{ border: 0 }}>
-                  {value}
-                </span>
-              </div>
-            ))}
-          </div>
-          <StartChart run={run} />
+          <DerivedFigures keys={stageFigures.startup ?? []} />
+          <StartChart run={run} taste={who.taste} />
+          <StartTable run={run} taste={who.taste} />
           {summary.phases.length > 0 && (
             <p className="soft">
               Phases from: {summary.phases.map((phase) => `${phase.name} ${show(phase.fromS)} s`).join(' · ')}
@@ -144,8 +132,13 @@ export function StartView() {
                     value={typed[quantity] ?? ''}
                     onChange={(event) => setTyped((old) => ({ ...old, [quantity]: event.target.value }))}
                   />
-                  <button className="key" type="submit" style={{ minWidth: 52, paddingInline: 8 }}>
-                    {quantities[quantity].unit}
+                  <button
+                    className="key"
+                    type="submit"
+                    style={{ minWidth: 52, paddingInline: 8 }}
+                    aria-label={`Enter ${quantities[quantity].label.toLowerCase()}`}
+                  >
+                    {cellUnit(null, quantities[quantity].unit, who.taste)}
                   </button>
                 </div>
               </form>

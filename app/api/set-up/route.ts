@@ -1,20 +1,18 @@
 import { NextResponse } from 'next/server';
-import { addFirstLead, signIn } from '../../../store/people';
-import { fromElsewhere, readBody, refused } from '../../lib/answers';
-import { session } from '../../lib/session';
+import { addFirstLead } from '../../../store/people';
+import { beginSession } from '../../../store/sessions';
+import { recordSignIn } from '../../../store/signIns';
+import { readBody, refused } from '../../lib/answers';
+import { openRoute } from '../../lib/handle';
+import { keepToken } from '../../lib/session';
 
-export async function POST(request: Request) {
-  if (fromElsewhere(request)) return refused(403, 'This request was sent by another site.');
+export const POST = openRoute(async ({ request, caller }) => {
   const body = await readBody(request, 4000);
   if (!body.ok) return body.response;
-  const { workshop, ...person } = (body.value ?? {}) as Record<string, unknown>;
+  const { workshop, ...person } = body.value;
   const added = await addFirstLead(workshop, person);
   if (!added.ok) return refused(400, ...added.errors);
-  const token = await signIn(added.value.login, String(person.password));
-  const sealed = await session();
-  if (token) {
-    sealed.token = token;
-    await sealed.save();
-  }
-  return NextResponse.json({ signedIn: token !== null });
-}
+  await recordSignIn({ login: added.value.login, person: added.value, event: 'first lead', by: added.value.name, caller });
+  await keepToken(await beginSession(added.value.id, caller));
+  return NextResponse.json({ signedIn: true });
+});

@@ -1,12 +1,11 @@
 import { NextResponse } from 'next/server';
-import { signOut } from '../../../store/people';
-import { fromElsewhere, refused } from '../../lib/answers';
+import { signOut } from '../../../store/sessions';
+import { openRoute } from '../../lib/handle';
 import { session } from '../../lib/session';
 
-export async function POST(request: Request) {
-  if (fromElsewhere(request)) return refused(403, 'This request was sent by another site.');
+export const POST = openRoute(async () => {
   const sealed = await session();
   await signOut(sealed.token);
   sealed.destroy();
   return NextResponse.json({ signedOut: true });
-}
+});

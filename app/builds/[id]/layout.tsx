@@ -15,15 +15,19 @@ interface Props {
 export const metadata: Metadata = { title: 'Build' };
 export const dynamic = 'force-dynamic';
 
+const firstRows = 60;
+
+/** The whole bench stands here, so that going from sheet to sheet asks nothing of the server. */
 export default async function BuildLayout({ children, params }: Props) {
   const { id } = await params;
   const person = await personOrSignIn(`/builds/${id}`);
   const kept = isUuid(id) ? await loadBuild(person, id) : null;
   if (!kept) notFound();
-  const rows = await ledgerOf(id, 0, 200);
+  const { name, login, role, taste } = person;
   return (
-    <BuildProvider initial={kept} initialRows={rows} who={{ name: person.name, role: person.role }}>
-      <BenchLayout>{children}</BenchLayout>
+    <BuildProvider initial={kept} initialRows={await ledgerOf(id, { limit: firstRows })} who={{ name, login, role, taste }}>
+      <BenchLayout />
+      {children}
     </BuildProvider>
   );
 }

@@ -1,21 +1,21 @@
 import { fileName } from '../../../../../formats/buildFile';
 import { writeCertificate } from '../../../../../formats/certificate';
-import { ledgerOf } from '../../../../../store/builds';
+import { verifyBuild, wholeLedger } from '../../../../../store/builds';
 import { workshopOf } from '../../../../../store/people';
-import { admitToBuild } from '../../../../lib/answers';
+import { download } from '../../../../lib/answers';
+import { buildRoute, noBuild } from '../../../../lib/handle';
 
-export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }) {
-  const admitted = await admitToBuild(request, params);
-  if (!admitted.ok) return admitted.response;
-  const { kept } = admitted;
-  const [workshop, rows] = await Promise.all([workshopOf(admitted.person), ledgerOf(kept.build.id)]);
+export const GET = buildRoute('look', async ({ kept, person }) => {
+  const { id } = kept.build;
+  const [workshop, rows, verification] = await Promise.all([workshopOf(person), wholeLedger(id), verifyBuild(id)]);
+  if (!verification) return noBuild();
   const pdf = await writeCertificate(kept.build, {
     workshop: workshop.name,
     demo: workshop.demo,
     rows,
+    verification,
+    origins: kept.origins,
     madeAt: new Date().toISOString(),
   });
-  return new Response(new Uint8Array(pdf), {
-    headers: { 'content-type': 'application/pdf', 'content-disposition': `attachment; filename="${fileName(kept.build)}.pdf"` },
-  });
-}
+  return download(new Uint8Array(pdf), 'application/pdf', `${fileName(kept.build)}.pdf`);
+});

@@ -3,29 +3,31 @@ import { readCommand } from '../../../../../core/commands/applyCommand';
 import { commandRules } from '../../../../../core/commands/Command';
 import { roleMay } from '../../../../../core/people/roles';
 import { commandBuild, ledgerOf } from '../../../../../store/builds';
-import { admit, isUuid, readBody, refused } from '../../../../lib/answers';
+import { isUuid, readBody, refused } from '../../../../lib/answers';
+import { buildRoute } from '../../../../lib/handle';
 
 const statuses = { missing: 404, forbidden: 403, clash: 409, locked: 423, standing: 422, invalid: 400 } as const;
+const bodyMaxBytes = 4 * 1024 * 1024;
 
-export async function POST(request: Request, { params }: { params: Promise<{ id: string }> }) {
-  const admitted = await admit(request, 'look');
-  if (!admitted.ok) return admitted.response;
-  const body = await readBody(request, 4 * 1024 * 1024);
+/** Carries out one command; the same `commandId` again is answered as the first time and changes nothing. */
+export const POST = buildRoute('look', async ({ request, person, kept }) => {
+  const body = await readBody(request, bodyMaxBytes);
   if (!body.ok) return body.response;
-  const { id } = await params;
-  const { commandId, command, afterSeq } = (body.value ?? {}) as { commandId?: unknown; command?: unknown; afterSeq?: unknown };
-  if (!isUuid(id)) return refused(404, 'There is no such build in this workshop.');
+  const { commandId, command, afterSeq = kept.lastSeq, madeAt = new Date().toISOString() } = body.value;
   if (typeof commandId !== 'string' || !isUuid(commandId)) return refused(400, 'commandId must be a UUID in small letters.');
+  if (!Number.isSafeInteger(afterSeq) || Number(afterSeq) < 0) return refused(400, 'afterSeq must be a whole number from 0.');
+  if (typeof madeAt !== 'string' || Number.isNaN(Date.parse(madeAt)))
+    return refused(400, 'madeAt must be a time such as 2026-11-24T08:30:00Z.');
   const read = readCommand(command);
   if (!read.ok) return refused(400, ...read.errors);
-  if (!roleMay(admitted.person.role, commandRules[read.command.kind].deed))
-    return refused(403, `${admitted.person.name} signs in as ${admitted.person.role}; this is not for that role.`);
-  const done = await commandBuild(admitted.person, id, read.command, commandId);
+  if (!roleMay(person.role, commandRules[read.command.kind].deed))
+    return refused(403, `${person.name} signs in as ${person.role}; this is not for that role.`);
+  const done = await commandBuild(person, kept.build.id, read.command, commandId, { madeAt: new Date(madeAt) });
   if (!done.ok)
     return NextResponse.json(
       { errors: done.errors, ...('clashes' in done ? { clashes: done.clashes } : {}) },
       { status: statuses[done.why] },
     );
-  const rows = await ledgerOf(id, typeof afterSeq === 'number' ? afterSeq : done.kept.lastSeq - 1);
+  const rows = await ledgerOf(kept.build.id, { after: Math.min(Number(afterSeq), 2 ** 31 - 1) });
   return NextResponse.json({ kept: done.kept, rows });
-}
+});

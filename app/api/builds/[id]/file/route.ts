@@ -1,14 +1,7 @@
 import { fileName, writeBuildFile } from '../../../../../formats/buildFile';
-import { admitToBuild } from '../../../../lib/answers';
+import { download } from '../../../../lib/answers';
+import { buildRoute } from '../../../../lib/handle';
 
-export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }) {
-  const admitted = await admitToBuild(request, params);
-  if (!admitted.ok) return admitted.response;
-  const { kept } = admitted;
-  return new Response(writeBuildFile(kept.build), {
-    headers: {
-      'content-type': 'application/json; charset=utf-8',
-      'content-disposition': `attachment; filename="${fileName(kept.build)}.lorbet.json"`,
-    },
-  });
-}
+export const GET = buildRoute('look', async ({ kept }) =>
+  download(writeBuildFile(kept.build), 'application/json; charset=utf-8', `${fileName(kept.build)}.lorbet.json`),
+);

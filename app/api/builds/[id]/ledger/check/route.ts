@@ -1,0 +1,9 @@
+import { NextResponse } from 'next/server';
+import { verifyBuild } from '../../../../../../store/builds';
+import { buildRoute, noBuild } from '../../../../../lib/handle';
+
+/** Goes through every row of the ledger. */
+export const GET = buildRoute('look', async ({ kept }) => {
+  const verification = await verifyBuild(kept.build.id);
+  return verification ? NextResponse.json(verification) : noBuild();
+});

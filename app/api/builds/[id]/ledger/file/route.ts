@@ -1,0 +1,9 @@
+import { fileName } from '../../../../../../formats/buildFile';
+import { writeLedgerLines } from '../../../../../../formats/ledgerLines';
+import { wholeLedger } from '../../../../../../store/builds';
+import { download } from '../../../../../lib/answers';
+import { buildRoute } from '../../../../../lib/handle';
+
+export const GET = buildRoute('look', async ({ kept }) =>
+  download(writeLedgerLines(await wholeLedger(kept.build.id)), 'application/x-ndjson', `${fileName(kept.build)}-ledger.jsonl`),
+);

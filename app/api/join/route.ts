@@ -1,0 +1,15 @@
+import { NextResponse } from 'next/server';
+import { joinCrew } from '../../../store/crew';
+import { count } from '../../../store/limits';
+import { readBody, refused } from '../../lib/answers';
+import { openRoute } from '../../lib/handle';
+
+/** Whoever holds a lead's link chooses a password, once. */
+export const POST = openRoute(async ({ request, caller }) => {
+  const body = await readBody(request, 2000);
+  if (!body.ok) return body.response;
+  const joined = await joinCrew(body.value.token, body.value.password, caller);
+  if (joined.ok) return NextResponse.json({ login: joined.value });
+  const wait = await count('address', caller.address);
+  return wait === null ? refused(400, ...joined.errors) : refused(429, `That was too often; try again in ${wait} minutes.`);
+});

@@ -1,0 +1,93 @@
+import { randomUUID } from 'node:crypto';
+import { NextResponse } from 'next/server';
+import { roleMay, type Deed } from '../../core/people/roles';
+import { loadBuild, type KeptBuild } from '../../store/builds';
+import { config } from '../../store/config';
+import { isDatabaseAway } from '../../store/database';
+import { count, type LimitName } from '../../store/limits';
+import { log } from '../../store/log';
+import type { Person } from '../../store/people';
+import { rotateSession } from '../../store/sessions';
+import type { Caller } from '../../store/signIns';
+import { fromElsewhere, isUuid, refused } from './answers';
+import { currentPerson, keepToken, session } from './session';
+
+type Params = Record<string, string>;
+interface Asked {
+  request: Request;
+  params: Params;
+  caller: Caller;
+}
+export interface AskedBy extends Asked {
+  person: Person;
+}
+type Handler = (request: Request, context: { params: Promise<Params> }) => Promise<Response>;
+
+/** Where a request comes from. Only a proxy of our own is believed about it. */
+export function callerOf(request: Request): Caller {
+  const forwarded = (request.headers.get('x-forwarded-for') ?? '').split(',').map((part) => part.trim());
+  const address = (config().behindProxy ? forwarded[0] : forwarded[forwarded.length - 1]) ?? '';
+  return { address, agent: request.headers.get('user-agent') ?? '' };
+}
+
+/** Runs a handler; whatever it throws becomes one sentence, never a stack. Each request is a line in the log. */
+function guarded(handler: (asked: Asked) => Promise<Response>): Handler {
+  return async (request, context) => {
+    const began = performance.now();
+    const requestId = randomUUID();
+    const about = { requestId, method: request.method, path: new URL(request.url).pathname };
+    let response: Response;
+    try {
+      response =
+        request.method !== 'GET' && fromElsewhere(request)
+          ? refused(403, 'This request was sent by another site.')
+          : await handler({ request, params: await context.params, caller: callerOf(request) });
+    } catch (error) {
+      // What Next throws to redirect is no failure.
+      if (error instanceof Error && 'digest' in error) throw error;
+      const away = isDatabaseAway(error);
+      log().error({ ...about, err: error instanceof Error ? error : new Error(String(error)) }, 'request failed');
+      response = away
+        ? refused(503, 'The database does not answer; nothing was kept. Try again in a moment.')
+        : refused(500, `Something went wrong on the server; nothing was kept. It stands in the log under ${requestId}.`);
+    }
+    log().info({ ...about, status: response.status, ms: Math.round(performance.now() - began) }, 'request');
+    return response;
+  };
+}
+
+/** A route that anybody may ask. */
+export const openRoute = guarded;
+
+/**
+ * A route for people who are signed in and may do a deed. The session's token is renewed here when it is an hour old.
+ * @param limit counts each request against a limit of the person
+ */
+export function route(
+  deed: Deed,
+  handler: (asked: AskedBy) => Promise<Response>,
+  { limit }: { limit?: LimitName } = {},
+): Handler {
+  return guarded(async (asked) => {
+    const person = await currentPerson();
+    if (!person) return refused(401, 'You are signed out; sign in again.');
+    if (!roleMay(person.role, deed)) return refused(403, `${person.name} signs in as ${person.role}; this is not for that role.`);
+    const wait = limit ? await count(limit, person.id) : null;
+    if (wait !== null) return refused(429, `That was too often; try again in ${wait} ${wait === 1 ? 'minute' : 'minutes'}.`);
+    const { token } = await session();
+    const next = token && asked.request.method !== 'GET' ? await rotateSession(token) : null;
+    if (next) await keepToken(next);
+    return handler({ ...asked, person });
+  });
+}
+
+export const noBuild = (): NextResponse => refused(404, 'There is no such build in this workshop.');
+
+/** As `route`, about one build: it must be of the person's own workshop; any other id is not there. */
+export function buildRoute(deed: Deed, handler: (asked: AskedBy & { kept: KeptBuild }) => Promise<Response>): Handler {
+  return route(deed, async (asked) => {
+    const { id = '' } = asked.params;
+    const kept = isUuid(id) ? await loadBuild(asked.person, id) : null;
+    return kept ? handler({ ...asked, kept }) : noBuild();
+  });
+}

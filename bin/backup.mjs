@@ -1,0 +1,27 @@
+// npm run backup [-- FILE]: the whole database in one file, by Debian's pg_dump, also while Lorbet runs.
+import { chmodSync, existsSync, mkdirSync, renameSync, rmSync, statSync } from 'node:fs';
+import path from 'node:path';
+import { ensurePackages, postgresProgram } from './lib/install.mjs';
+import { defaultData, withDatabase } from './lib/postgres.mjs';
+import { ask, guarded, say, Trouble } from './lib/run.mjs';
+
+await guarded(async () => {
+  ensurePackages();
+  const data = defaultData();
+  const stamp = new Date().toISOString().slice(0, 19).replace(/[-:]/g, '').replace('T', '-');
+  const file = path.resolve(process.argv[2] ?? path.join(data, 'backups', `lorbet-${stamp}.dump`));
+  if (existsSync(file)) throw new Trouble(`${file} is there already; name another file, so that no backup is written over.`);
+  await withDatabase(data, ({ ownerEnv }) => {
+    mkdirSync(path.dirname(file), { recursive: true });
+    const half = `${file}.half`;
+    const done = ask(postgresProgram('pg_dump'), ['-Fc', '--no-owner', '--no-acl', '-f', half, '-d', ownerEnv.LORBET_OWNER_URL]);
+    if (done.status !== 0) {
+      rmSync(half, { force: true });
+      throw new Trouble(`The backup could not be written: ${done.out.split('\n').slice(-1)[0]}; see that the disk is not full.`);
+    }
+    // It holds everything, people's password hashes too.
+    chmodSync(half, 0o600);
+    renameSync(half, file);
+    say(`backup written: ${file} (${Math.ceil(statSync(file).size / 1024)} KiB)`);
+  });
+});

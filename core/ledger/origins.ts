@@ -1,0 +1,39 @@
+import type { LedgerContent } from './chain';
+
+/** Who put a value in, and when. */
+export interface Origin {
+  by: string;
+  at: string;
+  /** It came in with a file; `by` is who brought the file in. */
+  file?: boolean;
+}
+/** For each value of a build, by key, where it came from. A fold over the ledger; kept beside the build so that nobody has to read it all. */
+export type Origins = Readonly<Record<string, Origin>>;
+
+export const originKey = {
+  figure: (path: string, slot: string) => `${path}/${slot}`,
+  maker: (key: string) => `maker/${key}`,
+  text: (part: 'identity' | 'schools', key: string) => `${part}/${key}`,
+};
+/** Stands for every value that no later row has changed. */
+const all = '*';
+
+/** Origins after one more ledger row. `madeAt` in a row's body is when it was entered on a device that had no way through. */
+export function noteOrigins(
+  origins: Origins,
+  { kind, body, by, at }: Pick<LedgerContent, 'kind' | 'body' | 'by' | 'at'>,
+): Origins {
+  const { changes, madeAt } = body as { changes?: { path?: string; slot?: string; key?: string }[]; madeAt?: string };
+  const origin: Origin = { by, at: madeAt ?? at };
+  if (kind === 'created') return { [all]: origin };
+  if (kind === 'imported') return { [all]: { ...origin, file: true } };
+  const keyOf = (change: { path?: string; slot?: string; key?: string }): string => {
+    if (kind === 'figures') return originKey.figure(change.path ?? '', change.slot ?? '');
+    if (kind === 'maker') return originKey.maker(change.key ?? '');
+    return originKey.text(kind as 'identity' | 'schools', change.key ?? '');
+  };
+  if (!['figures', 'maker', 'identity', 'schools'].includes(kind) || !changes) return origins;
+  return { ...origins, ...Object.fromEntries(changes.map((change) => [keyOf(change), origin])) };
+}
+
+export const originAt = (origins: Origins, key: string): Origin | undefined => origins[key] ?? origins[all];

@@ -1,0 +1,73 @@
+import { awgAreaMm2 } from './awgAreaMm2';
+import { trim } from './show';
+
+/** How a person likes figures: what is kept stays metric, only what is shown changes. */
+export interface UnitTaste {
+  system: 'metric' | 'imperial';
+  wire: 'mm2' | 'awg';
+}
+export const metric: UnitTaste = { system: 'metric', wire: 'mm2' };
+export const tastes = {
+  system: { metric: 'metric: mm, m, °C, kPa', imperial: 'imperial: in, ft, °F, psi' },
+  wire: { mm2: 'cable in mm²', awg: 'cable by American gauge' },
+} as const;
+
+/** shown = kept × factor + offset. Exact by definition; kPa to psi by the pound-force of 1959, kW by the international table Btu. */
+const imperial: Record<string, { unit: string; factor: number; offset: number; decimals: number }> = {
+  mm: { unit: 'in', factor: 1 / 25.4, offset: 0, decimals: 2 },
+  m: { unit: 'ft', factor: 1 / 0.3048, offset: 0, decimals: 2 },
+  '°C': { unit: '°F', factor: 9 / 5, offset: 32, decimals: 0 },
+  kPa: { unit: 'psi', factor: 1 / 6.894757293168, offset: 0, decimals: 2 },
+  kW: { unit: 'Btu/h', factor: 3412.141633, offset: 0, decimals: 0 },
+  L: { unit: 'US gal', factor: 1 / 3.785411784, offset: 0, decimals: 2 },
+  'L/h': { unit: 'US gal/h', factor: 1 / 3.785411784, offset: 0, decimals: 3 },
+};
+
+/** The American gauge whose area lies within 3 % of this one; null where there is none. Source: ASTM B258 (from memory); 3 % is Lorbet's own choice. */
+export function nearGauge(areaMm2: number): number | null {
+  for (let gauge = 0; gauge <= 30; gauge += 1) if (Math.abs(awgAreaMm2(gauge) / areaMm2 - 1) < 0.03) return gauge;
+  return null;
+}
+
+export interface Shown {
+  value: number;
+  unit: string;
+  /** decimals to show, where the unit has its own */ decimals?: number;
+}
+
+/**
+ * A kept value in the unit that a person likes.
+ * @param value in `unit` @returns the same quantity, in another unit where there is one
+ * @example inUnit(25.4, 'mm', { system: 'imperial', wire: 'mm2' }) // { value: 1, unit: 'in', decimals: 2 }
+ */
+export function inUnit(value: number, unit: string, taste: UnitTaste): Shown {
+  const gauge = unit === 'mm²' && taste.wire === 'awg' ? nearGauge(value) : null;
+  if (gauge !== null) return { value: gauge, unit: 'AWG', decimals: 0 };
+  const to = taste.system === 'imperial' && Object.hasOwn(imperial, unit) ? imperial[unit] : undefined;
+  return to ? { value: value * to.factor + to.offset, unit: to.unit, decimals: to.decimals } : { value, unit };
+}
+
+const digits = '[−-]?\\d[\\d\u2009]*(?:\\.\\d+)?';
+// A number, or a range of two, and a unit behind it that is not the beginning of a longer word or of a power.
+const quantity = new RegExp(`(?<![\\w.#])(${digits})((?: to | and )(${digits}))? (mm²|mm|m|°C|kPa|kW|L/h|L)(?![\\w²³/])`, 'gu');
+const read = (text: string) => Number(text.replace('−', '-').replace(/\u2009/g, ''));
+
+/**
+ * A sentence with its quantities in the units that a person likes. Sentences are kept metric, since waivers and the ledger hold them to the letter.
+ * @example inUnits('Fuel stands at 36 mm.', imperialTaste) // "Fuel stands at 1.42 in."
+ */
+export function inUnits(sentence: string, taste: UnitTaste): string {
+  if (taste.system === 'metric' && taste.wire === 'mm2') return sentence;
+  return sentence.replace(
+    quantity,
+    (whole, first: string, between: string | undefined, second: string | undefined, unit: string) => {
+      const a = inUnit(read(first), unit, taste);
+      if (a.unit === unit) return whole;
+      // Small figures keep three digits that tell, or a bore would lose its meaning.
+      const text = (shown: Shown) => trim(shown.value, Math.abs(shown.value) < 1 ? 3 : (shown.decimals ?? 2));
+      if (!between || second === undefined) return `${text(a)} ${a.unit}`;
+      const b = inUnit(read(second), unit, taste);
+      return b.unit === a.unit ? `${text(a)}${between.slice(0, between.length - second.length)}${text(b)} ${a.unit}` : whole;
+    },
+  );
+}

@@ -1,0 +1,175 @@
+import * as yup from 'yup';
+import { Op, type Transaction } from 'sequelize';
+import { text } from '../core/build/buildSchema';
+import { validate, type ReadResult } from '../core/build/readBuild';
+import { roles, type Role } from '../core/people/roles';
+import { schoolIds, schools, type Schools } from '../core/schools/schools';
+import { tastes, type UnitTaste } from '../core/units/inUnits';
+import { database } from './database';
+import type { PersonRow } from './models';
+import { hashPassword } from './passwords';
+import { loginSchema, passwordSchema, plainPerson, type Person } from './people';
+import { hashToken, newToken } from './sessions';
+import { recordSignIn, type Caller } from './signIns';
+
+const inviteMs = 3 * 24 * 3600 * 1000;
+
+export interface CrewMember extends Person {
+  disabled: boolean;
+  /** has not yet chosen a password */ invited: boolean;
+}
+
+/** Everybody of the person's own workshop. */
+export async function crewOf(person: Person): Promise<CrewMember[]> {
+  const rows = await database().models.PersonRow.findAll({ where: { workshopId: person.workshopId }, order: [['name', 'ASC']] });
+  return rows.map((row) => ({ ...plainPerson(row), disabled: row.disabledAt !== null, invited: row.passwordHash === '' }));
+}
+
+const strict = <T extends yup.ObjectShape>(fields: T) => yup.object(fields).defined().noUnknown().strict();
+const role = () => yup.string().defined().oneOf(Object.keys(roles));
+const inviteSchema = strict({ name: text(80, 2), login: loginSchema(), role: role() });
+
+async function giveInvite(row: PersonRow, by: Person, now: Date, transaction: Transaction): Promise<string> {
+  const token = newToken();
+  const { InviteRow } = database().models;
+  await InviteRow.destroy({ where: { personId: row.id }, transaction });
+  await InviteRow.create(
+    {
+      tokenHash: hashToken(token),
+      personId: row.id,
+      madeBy: by.name,
+      madeAt: now,
+      expiresAt: new Date(now.getTime() + inviteMs),
+    },
+    { transaction },
+  );
+  return token;
+}
+
+/** Adds a person who chooses a password by a link that holds for three days. @returns the link's token, shown once */
+export async function invitePerson(lead: Person, value: unknown, caller: Caller, now = new Date()): Promise<ReadResult<string>> {
+  const read = validate<{ name: string; login: string; role: Role }>(inviteSchema, value);
+  if (!read.ok) return read;
+  const { sequelize, models } = database();
+  return sequelize.transaction(async (transaction): Promise<ReadResult<string>> => {
+    const [row, fresh] = await models.PersonRow.findOrCreate({
+      where: { login: read.value.login },
+      defaults: { ...read.value, demo: lead.demo, workshopId: lead.workshopId, passwordHash: '' },
+      transaction,
+    });
+    if (!fresh) return { ok: false, errors: [`login ${read.value.login} is taken.`] };
+    await recordSignIn({ login: row.login, person: row, event: 'invited', by: lead.name, caller, at: now }, transaction);
+    return { ok: true, value: await giveInvite(row, lead, now, transaction) };
+  });
+}
+
+const deedSchema = strict({
+  personId: yup
+    .string()
+    .defined()
+    .matches(/^[0-9a-f-]{36}$/, 'personId must be a UUID in small letters'),
+  deed: yup.string().defined().oneOf(['role', 'disable', 'enable', 'reset']),
+  role: role().optional(),
+});
+export type CrewDeed = { personId: string } & ({ deed: 'role'; role: Role } | { deed: 'disable' | 'enable' | 'reset' });
+
+/**
+ * What a lead does to somebody of the own workshop: another role, disable, enable, or a link for a new password.
+ * Each ends that person's sessions, is recorded, and leaves at least one lead who can sign in.
+ * @returns the token of a new link, else null
+ */
+export async function changePerson(
+  lead: Person,
+  value: unknown,
+  caller: Caller,
+  now = new Date(),
+): Promise<ReadResult<string | null>> {
+  const read = validate<CrewDeed>(deedSchema, value);
+  if (!read.ok) return read;
+  const deed = read.value;
+  if (deed.deed === 'role' && !deed.role) return { ok: false, errors: ['role is missing; allowed is viewer, fitter or lead.'] };
+  const { sequelize, models } = database();
+  return sequelize.transaction(async (transaction): Promise<ReadResult<string | null>> => {
+    // The workshop's row is the lock: of two leads who disable each other, one is too late.
+    await models.WorkshopRow.findByPk(lead.workshopId, { lock: transaction.LOCK.UPDATE, transaction });
+    const row = await models.PersonRow.findOne({ where: { id: deed.personId, workshopId: lead.workshopId }, transaction });
+    if (!row) return { ok: false, errors: ['personId is nobody of this workshop.'] };
+    if ((deed.deed === 'disable' || (deed.deed === 'role' && deed.role !== 'lead')) && row.role === 'lead' && !row.disabledAt) {
+      const others = await models.PersonRow.count({
+        where: {
+          workshopId: lead.workshopId,
+          role: 'lead',
+          disabledAt: { [Op.is]: null },
+          passwordHash: { [Op.ne]: '' },
+          id: { [Op.ne]: row.id },
+        },
+        transaction,
+      });
+      if (others === 0)
+        return { ok: false, errors: [`${row.name} is the only lead who can sign in; make somebody else a lead first.`] };
+    }
+    const events = { role: 'role changed', disable: 'disabled', enable: 'enabled', reset: 'password reset' } as const;
+    if (deed.deed === 'role') row.set('role', deed.role);
+    if (deed.deed === 'disable') row.set('disabledAt', now);
+    if (deed.deed === 'enable') row.set('disabledAt', null);
+    if (deed.deed === 'reset') row.set('passwordHash', '');
+    await row.save({ transaction });
+    await models.SessionRow.destroy({ where: { personId: row.id }, transaction });
+    await recordSignIn({ login: row.login, person: row, event: events[deed.deed], by: lead.name, caller, at: now }, transaction);
+    return { ok: true, value: deed.deed === 'reset' ? await giveInvite(row, lead, now, transaction) : null };
+  });
+}
+
+/** For whom a link is, or null where it is unknown, used or too old. */
+export async function invitedBy(token: string, now = new Date()): Promise<{ name: string; login: string } | null> {
+  const { InviteRow, PersonRow } = database().models;
+  const invite = await InviteRow.findByPk(hashToken(token));
+  if (!invite || invite.expiresAt < now) return null;
+  const row = await PersonRow.findByPk(invite.personId);
+  return row && !row.disabledAt ? { name: row.name, login: row.login } : null;
+}
+
+/** Uses a link, once: the person's password is what was chosen. @returns the login to sign in with */
+export async function joinCrew(token: unknown, password: unknown, caller: Caller, now = new Date()): Promise<ReadResult<string>> {
+  const read = validate<string>(passwordSchema(), password);
+  if (!read.ok) return { ok: false, errors: ['password must hold 10 to 200 characters.'] };
+  const stale = {
+    ok: false as const,
+    errors: ['This link was used already, or is older than three days; ask a lead for a new one.'],
+  };
+  if (typeof token !== 'string' || token.length !== 64) return stale;
+  const passwordHash = await hashPassword(read.value);
+  const { sequelize, models } = database();
+  return sequelize.transaction(async (transaction): Promise<ReadResult<string>> => {
+    const invite = await models.InviteRow.findByPk(hashToken(token), { lock: transaction.LOCK.UPDATE, transaction });
+    if (!invite || invite.expiresAt < now) return stale;
+    const row = await models.PersonRow.findByPk(invite.personId, { transaction });
+    if (!row || row.disabledAt) return stale;
+    await row.update({ passwordHash }, { transaction });
+    await invite.destroy({ transaction });
+    await models.SessionRow.destroy({ where: { personId: row.id }, transaction });
+    await recordSignIn({ login: row.login, person: row, event: 'password chosen', by: row.name, caller, at: now }, transaction);
+    return { ok: true, value: row.login };
+  });
+}
+
+const tasteSchema = strict({
+  system: yup.string().defined().oneOf(Object.keys(tastes.system)),
+  wire: yup.string().defined().oneOf(Object.keys(tastes.wire)),
+});
+/** Keeps the units that a person likes. */
+export async function keepTaste(person: Person, value: unknown): Promise<ReadResult<UnitTaste>> {
+  const read = validate<UnitTaste>(tasteSchema, value);
+  if (read.ok) await database().models.PersonRow.update({ settings: read.value }, { where: { id: person.id } });
+  return read;
+}
+
+const schoolsSchema = strict(
+  Object.fromEntries(schoolIds.map((id) => [id, yup.string().defined().oneOf(Object.keys(schools[id].options))])),
+);
+/** Keeps the schools with which new builds of the workshop begin; builds that are there keep theirs. */
+export async function keepSchools(lead: Person, value: unknown): Promise<ReadResult<Schools>> {
+  const read = validate<Schools>(schoolsSchema, value);
+  if (read.ok) await database().models.WorkshopRow.update({ schools: read.value }, { where: { id: lead.workshopId } });
+  return read;
+}

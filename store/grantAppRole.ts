@@ -1,0 +1,27 @@
+import type { Sequelize } from 'sequelize';
+
+const rights = `
+  REVOKE ALL ON ALL TABLES IN SCHEMA public FROM :role;
+  GRANT USAGE ON SCHEMA public TO :role;
+  GRANT SELECT ON ALL TABLES IN SCHEMA public TO :role;
+  GRANT INSERT ON ledger, sign_ins TO :role;
+  GRANT INSERT, UPDATE ON builds, people, workshops TO :role;
+  GRANT INSERT, UPDATE, DELETE ON sessions, invites, rate_limits TO :role;
+`;
+
+/**
+ * Makes (where it may) the role under which the app works, and gives it just the rights that it needs:
+ * the ledger and the record of sign-ins can be added to and read, by this role never changed or emptied.
+ * Does nothing where the app works as the owner.
+ */
+export async function grantAppRole(sequelize: Sequelize, databaseUrl: string, ownerUrl: string): Promise<void> {
+  const app = new URL(databaseUrl);
+  if (app.username === new URL(ownerUrl).username) return;
+  const name = decodeURIComponent(app.username);
+  const [role, password] = [sequelize.escape(name), sequelize.escape(decodeURIComponent(app.password))];
+  const quoted = `"${name.replace(/"/g, '""')}"`;
+  const [found] = await sequelize.query(`SELECT 1 FROM pg_roles WHERE rolname = ${role}`);
+  if (found.length === 0)
+    await sequelize.query(`CREATE ROLE ${quoted} LOGIN NOSUPERUSER NOCREATEDB NOCREATEROLE PASSWORD ${password}`);
+  await sequelize.query(rights.replace(/:role/g, quoted));
+}

@@ -1,0 +1,91 @@
+import { createHash, randomBytes } from 'node:crypto';
+import { Op } from 'sequelize';
+import { database } from './database';
+import { passwordMatches } from './passwords';
+import { plainPerson, type Person } from './people';
+import { recordSignIn, type Caller } from './signIns';
+
+const idleMs = 12 * 3600 * 1000;
+const longestMs = 7 * 24 * 3600 * 1000;
+const rotateMs = 3600 * 1000;
+const graceMs = 60 * 1000;
+
+export const newToken = (): string => randomBytes(32).toString('hex');
+export const hashToken = (token: string): string => createHash('sha256').update(token).digest('hex');
+
+/** @returns a session token, or null where login or password is wrong or the person is disabled; all take the same time. */
+export async function signIn(login: string, password: string, caller: Caller, now = new Date()): Promise<string | null> {
+  const { PersonRow } = database().models;
+  const name = login.trim().toLowerCase().slice(0, 60);
+  const row = await PersonRow.findOne({ where: { login: name } });
+  const matches = await passwordMatches(password, row?.passwordHash || `scrypt$32768$${'00'.repeat(16)}$${'00'.repeat(32)}`);
+  const event = !row || !matches ? 'refused' : row.disabledAt ? 'refused, disabled' : 'signed in';
+  await recordSignIn({ login: name, person: row, event, caller, at: now });
+  return row && event === 'signed in' ? beginSession(row.id, caller, now) : null;
+}
+
+export async function beginSession(personId: string, caller: Caller, now = new Date()): Promise<string> {
+  const token = newToken();
+  await database().models.SessionRow.create({
+    tokenHash: hashToken(token),
+    personId,
+    createdAt: now,
+    seenAt: now,
+    beganAt: now,
+    agent: caller.agent,
+  });
+  return token;
+}
+
+/** The person of a session, or null where it is unknown, idle for 12 hours, older than 7 days, replaced, or the person is disabled. */
+export async function personOf(token: string | undefined, now = new Date()): Promise<Person | null> {
+  if (!token) return null;
+  const { PersonRow, SessionRow } = database().models;
+  const session = await SessionRow.findByPk(hashToken(token));
+  if (!session) return null;
+  const gone =
+    now.getTime() - session.seenAt.getTime() > idleMs ||
+    now.getTime() - session.beganAt.getTime() > longestMs ||
+    (session.endsAt !== null && session.endsAt < now);
+  if (gone) {
+    await session.destroy();
+    return null;
+  }
+  // A write a minute is enough to know whether somebody is there.
+  if (now.getTime() - session.seenAt.getTime() > 60000) await session.update({ seenAt: now });
+  const row = await PersonRow.findByPk(session.personId);
+  return row && !row.disabledAt ? plainPerson(row) : null;
+}
+
+/**
+ * Gives a session a new token once an hour, so that one that leaked is soon worth nothing.
+ * The old one holds for a minute more, for requests under way. The session grows no younger by it.
+ * @returns the new token, or null where the old one may stay
+ */
+export async function rotateSession(token: string, now = new Date()): Promise<string | null> {
+  const { sequelize, models } = database();
+  return sequelize.transaction(async (transaction) => {
+    const session = await models.SessionRow.findByPk(hashToken(token), { lock: transaction.LOCK.UPDATE, transaction });
+    if (!session || session.endsAt || now.getTime() - session.createdAt.getTime() < rotateMs) return null;
+    const next = newToken();
+    const { personId, beganAt, agent } = session;
+    await models.SessionRow.create(
+      { tokenHash: hashToken(next), personId, createdAt: now, seenAt: now, beganAt, agent },
+      { transaction },
+    );
+    await session.update({ endsAt: new Date(now.getTime() + graceMs) }, { transaction });
+    return next;
+  });
+}
+
+export async function signOut(token: string | undefined): Promise<void> {
+  if (token) await database().models.SessionRow.destroy({ where: { tokenHash: hashToken(token) } });
+}
+
+/** Ends every session of a person, on every device. @returns how many devices were signed in */
+export async function signOutEverywhere(personId: string): Promise<number> {
+  const { SessionRow } = database().models;
+  const live = await SessionRow.count({ where: { personId, endsAt: { [Op.is]: null } } });
+  await SessionRow.destroy({ where: { personId } });
+  return live;
+}

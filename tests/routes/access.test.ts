@@ -1,0 +1,251 @@
+import { randomUUID } from 'node:crypto';
+import { readdirSync } from 'node:fs';
+import path from 'node:path';
+import { soundBuild } from '../soundBuild';
+import { closeDatabase } from '../../store/database';
+import { base, buildOf, cast, client, password, signedIn, type Client } from './client';
+
+type Who = 'nobody' | 'viewer' | 'fitter' | 'lead' | 'stranger';
+const everybody: readonly Who[] = ['nobody', 'viewer', 'fitter', 'lead', 'stranger'];
+
+let buildId: string;
+let startId: string;
+const people = new Map<Who, Client>();
+beforeAll(async () => {
+  const [own, other] = [await cast('Route Shed'), await cast('Far Route Shed')];
+  people.set('nobody', client('', null));
+  for (const role of ['viewer', 'fitter', 'lead'] as const) people.set(role, own[role]);
+  people.set('stranger', other.lead);
+  buildId = randomUUID();
+  startId = soundBuild().starts[0]?.id ?? '';
+  expect((await own.lead.post('/api/builds/import', { file: { ...soundBuild(), id: buildId } })).status).toBe(201);
+}, 60000);
+afterAll(closeDatabase);
+
+const note = () => ({ commandId: randomUUID(), command: { kind: 'note', text: 'dry' } });
+const get = (way: () => string) => (who: Client) => who.ask(way());
+const post = (way: () => string, body: () => unknown) => (who: Client) => who.post(way(), body());
+const about = (rest: string) => () => `/api/builds/${buildId}/${rest}`;
+
+/** Every route and what each may get from it, written out: a slip in the code's own table shows here. The order: nobody, viewer, fitter, lead, another workshop's lead. */
+const table: Record<
+  string,
+  { ask: (who: Client) => Promise<Response>; answers: readonly [number, number, number, number, number] }
+> = {
+  'GET builds/[id]/file': { ask: get(about('file')), answers: [401, 200, 200, 200, 404] },
+  'GET builds/[id]/certificate': { ask: get(about('certificate')), answers: [401, 200, 200, 200, 404] },
+  'GET builds/[id]/state': { ask: get(about('state?after=0')), answers: [401, 200, 200, 200, 404] },
+  'GET builds/[id]/ledger': { ask: get(about('ledger?before=9')), answers: [401, 200, 200, 200, 404] },
+  'GET builds/[id]/ledger/file': { ask: get(about('ledger/file')), answers: [401, 200, 200, 200, 404] },
+  'GET builds/[id]/ledger/check': { ask: get(about('ledger/check')), answers: [401, 200, 200, 200, 404] },
+  'GET builds/[id]/starts/[startId]': {
+    ask: get(() => `/api/builds/${buildId}/starts/${startId}`),
+    answers: [401, 200, 200, 200, 404],
+  },
+  'GET builds/[id]/changes': {
+    ask: async (who) => {
+      const stop = new AbortController();
+      const answer = await who.ask(`/api/builds/${buildId}/changes`, { signal: stop.signal });
+      if (answer.ok) stop.abort();
+      return answer;
+    },
+    answers: [401, 200, 200, 200, 404],
+  },
+  'POST builds/[id]/commands': { ask: post(about('commands'), note), answers: [401, 403, 200, 200, 404] },
+  'POST builds': {
+    ask: post(
+      () => '/api/builds',
+      () => ({ name: 'New', what: '', kind: 'road', place: '', heaterSerial: '' }),
+    ),
+    answers: [401, 403, 201, 201, 201],
+  },
+  'POST builds/import': {
+    ask: post(
+      () => '/api/builds/import',
+      () => ({ file: { ...soundBuild(), id: randomUUID() } }),
+    ),
+    answers: [401, 403, 201, 201, 201],
+  },
+  'POST crew': {
+    ask: post(
+      () => '/api/crew',
+      () => ({ personId: people.get('viewer')?.person?.id, deed: 'enable' }),
+    ),
+    // A stranger is a lead too, but of nobody here. Last in the table, since it ends the viewer's sessions.
+    answers: [401, 403, 403, 200, 400],
+  },
+  'POST crew/invite': {
+    ask: post(
+      () => '/api/crew/invite',
+      () => ({ name: 'New Hand', login: `hand-${randomUUID().slice(0, 8)}`, role: 'viewer' }),
+    ),
+    answers: [401, 403, 403, 201, 201],
+  },
+  'POST settings': {
+    ask: post(
+      () => '/api/settings',
+      () => ({ system: 'metric', wire: 'awg' }),
+    ),
+    answers: [401, 200, 200, 200, 200],
+  },
+  'POST workshop': {
+    ask: post(
+      () => '/api/workshop',
+      () => ({ pumpAngle: 'lean45', suction: 'upTo2', ends: 'opposite' }),
+    ),
+    answers: [401, 403, 403, 200, 200],
+  },
+  'POST join': {
+    ask: post(
+      () => '/api/join',
+      () => ({ token: 'f'.repeat(64), password }),
+    ),
+    answers: [400, 400, 400, 400, 400],
+  },
+  'POST set-up': {
+    ask: post(
+      () => '/api/set-up',
+      () => ({ workshop: 'Mine', name: 'Me Myself', login: 'me', password }),
+    ),
+    answers: [400, 400, 400, 400, 400],
+  },
+  'POST sign-in': {
+    ask: post(
+      () => '/api/sign-in',
+      () => ({ login: `nobody-${randomUUID()}`, password }),
+    ),
+    answers: [401, 401, 401, 401, 401],
+  },
+  'POST sign-out': { ask: (who) => client('', who.person).post('/api/sign-out', {}), answers: [200, 200, 200, 200, 200] },
+  'POST sign-out-everywhere': {
+    ask: (who) => client('', who.person).post('/api/sign-out-everywhere', {}),
+    answers: [401, 401, 401, 401, 401],
+  },
+};
+
+test('the table names every route that there is', () => {
+  const api = path.resolve(__dirname, '../../app/api');
+  const routes = readdirSync(api, { recursive: true, encoding: 'utf8' })
+    .filter((file) => file.endsWith('route.ts'))
+    .map((file) => path.dirname(file));
+  expect([...new Set(Object.keys(table).map((name) => name.split(' ')[1]))].sort()).toEqual(routes.sort());
+});
+
+const last = ['POST crew'];
+const ordered = Object.keys(table).sort((a, b) => Number(last.includes(a)) - Number(last.includes(b)));
+test.each(ordered)(
+  '%s',
+  async (name) => {
+    const { ask, answers } = table[name] ?? { ask: () => Promise.reject(new Error(name)), answers: [] };
+    const got: number[] = [];
+    for (const who of everybody) {
+      const person = people.get(who);
+      if (!person) throw new Error(who);
+      const answer = await ask(person);
+      got.push(answer.status);
+      if (answer.status >= 400) {
+        const { errors } = (await answer.json()) as { errors: string[] };
+        expect(errors.every((sentence) => /^.+[.]$/s.test(sentence))).toBe(true);
+      }
+    }
+    expect(got).toEqual([...answers]);
+  },
+  30000,
+);
+
+test('another site can make a signed-in browser do nothing', async () => {
+  const lead = people.get('lead');
+  const foreign: Record<string, string>[] = [
+    { 'sec-fetch-site': 'cross-site' },
+    { 'sec-fetch-site': 'same-site' },
+    { origin: 'http://elsewhere.invalid' },
+  ];
+  for (const headers of foreign)
+    for (const way of [
+      '/api/builds',
+      `/api/builds/${buildId}/commands`,
+      '/api/crew',
+      '/api/sign-out',
+      '/api/settings',
+      '/api/workshop',
+    ])
+      expect((await lead?.ask(way, { method: 'POST', body: '{}', headers }))?.status).toBe(403);
+});
+
+test('every page and answer bears its headers; pages run no script without the nonce', async () => {
+  const answer = await fetch(`${base}/sign-in`);
+  const policy = answer.headers.get('content-security-policy') ?? '';
+  expect(policy).toMatch(/script-src 'self' 'nonce-[^']+' 'strict-dynamic';/);
+  expect(policy).not.toMatch(/script-src[^;]*unsafe/);
+  for (const [name, value] of [
+    ['x-content-type-options', 'nosniff'],
+    ['x-frame-options', 'DENY'],
+    ['referrer-policy', 'same-origin'],
+    ['cross-origin-opener-policy', 'same-origin'],
+  ] as const)
+    expect(answer.headers.get(name)).toBe(value);
+  const nonce = /'nonce-([^']+)'/.exec(policy)?.[1] ?? 'none';
+  const scripts = [...(await answer.text()).matchAll(/<script\b[^>]*>/g)].map(([tag]) => tag);
+  expect(scripts.length).toBeGreaterThan(3);
+  expect(scripts.filter((tag) => !tag.includes(`nonce="${nonce}"`))).toEqual([]);
+});
+
+test('wrong passwords: after ten for one name there is a wait, for the right one too, on every process', async () => {
+  const own = await cast('Guess Shed');
+  const login = own.fitter.person?.login ?? '';
+  const guess = (address: string, word: string) =>
+    fetch(`${address}/api/sign-in`, { method: 'POST', body: JSON.stringify({ login, password: word }) });
+  const second = process.env.LORBET_SECOND_URL ?? base;
+  for (let i = 0; i < 10; i += 1) expect((await guess(i % 2 ? second : base, `guess ${i}`)).status).toBe(401);
+  for (const address of [base, second]) {
+    const answer = await guess(address, password);
+    expect(answer.status).toBe(429);
+    expect(((await answer.json()) as { errors: string[] }).errors[0]).toMatch(/try again in \d+ minutes?\.$/);
+  }
+}, 30000);
+
+test('a disabled person, and one whose role was taken, are out at once; the last lead can’t be', async () => {
+  const own = await cast('Crew Shed');
+  const { fitter, lead } = own;
+  const deed = async (by: Client, personId: string | undefined, more: object) => by.post('/api/crew', { personId, ...more });
+  expect((await deed(lead, fitter.person?.id, { deed: 'disable' })).status).toBe(200);
+  expect((await fitter.ask('/api/builds/x/file')).status).toBe(401);
+  await expect(signedIn(fitter.person?.login ?? '')).rejects.toThrow(/401/);
+  for (const more of [{ deed: 'disable' }, { deed: 'role', role: 'fitter' }]) {
+    const answer = await deed(lead, lead.person?.id, more);
+    expect([answer.status, ((await answer.json()) as { errors: string[] }).errors[0]]).toEqual([
+      400,
+      'Crew Shed lead is the only lead who can sign in; make somebody else a lead first.',
+    ]);
+  }
+  expect((await deed(lead, fitter.person?.id, { deed: 'enable' })).status).toBe(200);
+  const { token } = (await (await deed(lead, fitter.person?.id, { deed: 'reset' })).json()) as { token: string };
+  await expect(signedIn(fitter.person?.login ?? '')).rejects.toThrow(/401/);
+  const join = (word: string) => client('', null).post('/api/join', { token, password: word });
+  expect((await join('short')).status).toBe(400);
+  expect((await join(password)).status).toBe(200);
+  expect((await join(password)).status).toBe(400);
+  const again = await signedIn(fitter.person?.login ?? '');
+  const devices = await signedIn(fitter.person?.login ?? '');
+  expect((await again.post('/api/sign-out-everywhere', {})).status).toBe(200);
+  expect((await devices.ask(`/api/builds/${randomUUID()}/file`)).status).toBe(401);
+}, 30000);
+
+test('two processes, one database: what one keeps, the other tells of and shows', async () => {
+  const own = await cast('Twin Shed');
+  const id = await buildOf(own.lead);
+  const second = process.env.LORBET_SECOND_URL ?? base;
+  const there = await signedIn(own.fitter.person?.login ?? '', second);
+  const stop = new AbortController();
+  const stream = await there.ask(`/api/builds/${id}/changes`, { signal: stop.signal });
+  const reader = stream.body?.getReader();
+  const heard = async () => new TextDecoder().decode((await reader?.read())?.value);
+  expect(await heard()).toContain('data: 1\n\n');
+  const began = Date.now();
+  const made = await own.lead.post(`/api/builds/${id}/commands`, note());
+  expect(made.status).toBe(200);
+  expect(await heard()).toBe('data: 2\n\n');
+  expect(Date.now() - began).toBeLessThan(3000);
+  stop.abort();
+  expect(((await (await there.ask(`/api/builds/${id}/state?after=1`)).json()) as { rows: unknown[] }).rows).toHaveLength(1);
+}, 30000);

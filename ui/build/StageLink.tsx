@@ -1,0 +1,32 @@
+'use client';
+import type { AnchorHTMLAttributes, ReactNode, Ref } from 'react';
+
+/** A link to another sheet of the same build. It asks the server for nothing, so it works under the floor without coverage. */
+export function StageLink({
+  href,
+  ref,
+  children,
+  ...more
+}: AnchorHTMLAttributes<HTMLAnchorElement> & { href: string; ref?: Ref<HTMLAnchorElement> | undefined; children: ReactNode }) {
+  return (
+    <a
+      {...more}
+      ref={ref}
+      href={href}
+      onClick={(event) => {
+        if (event.button !== 0 || event.metaKey || event.ctrlKey || event.shiftKey || event.altKey) return;
+        event.preventDefault();
+        goToStage(href);
+      }}
+    >
+      {children}
+    </a>
+  );
+}
+
+/** Next follows the browser's history, so the address and the sheet stay together. */
+export function goToStage(href: string): void {
+  if (window.location.pathname === href) return;
+  window.history.pushState(null, '', href);
+  document.querySelector('.bench-sheet')?.scrollTo({ top: 0 });
+}

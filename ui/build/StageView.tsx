@@ -1,0 +1,28 @@
+'use client';
+import { PrimingView } from '../priming/PrimingView';
+import { ProvingSheet } from '../proving/ProvingSheet';
+import { HeaterSheet } from '../sheet/HeaterSheet';
+import { StageSheet } from '../sheet/StageSheet';
+import { SignoffView } from '../signoff/SignoffView';
+import { StartView } from '../startup/StartView';
+
+/** The sheet of a stage. */
+export function StageView({ stage }: { stage: string }) {
+  switch (stage) {
+    case 'heater':
+      return <HeaterSheet />;
+    case 'air':
+    case 'wiring':
+      return <StageSheet key={stage} stage={stage} />;
+    case 'priming':
+      return <PrimingView />;
+    case 'startup':
+      return <StartView />;
+    case 'proving':
+      return <ProvingSheet />;
+    case 'signoff':
+      return <SignoffView />;
+    default:
+      return <StageSheet key="fuel" stage="fuel" />;
+  }
+}

@@ -1,0 +1,22 @@
+'use client';
+import { describeRun } from '../../core/run/describeRun';
+import { useBench, useSay } from '../build/BuildContext';
+
+/** What the drawing shows, in words, for those who can't see it or hold it on too small a screen. */
+export function RunInWords() {
+  const { build, calls } = useBench();
+  const say = useSay();
+  return (
+    <details className="run-words">
+      <summary className="in-words">The run in words</summary>
+      <dl>
+        {describeRun(build, calls).map(({ part, title, text }) => (
+          <div key={part}>
+            <dt>{title}</dt>
+            <dd>{say(text)}</dd>
+          </div>
+        ))}
+      </dl>
+    </details>
+  );
+}

@@ -1,0 +1,111 @@
+'use client';
+import { format } from 'date-fns';
+import { useState } from 'react';
+import type { Input } from '../../core/calls/Call';
+import { isDerivedKey, type DerivedKey } from '../../core/figures/derived';
+import { explain, whence } from '../../core/figures/explain';
+import type { Rule } from '../../core/schools/ruleFor';
+import { inUnit } from '../../core/units/inUnits';
+import { show, trim } from '../../core/units/show';
+import { useBench, useSay } from '../build/BuildContext';
+
+const when = (iso: string) => format(new Date(iso), 'd MMM yyyy HH:mm');
+
+function useQuantity(): (value: number | string, unit: string) => string {
+  const { taste } = useBench().who;
+  return (value, unit) => {
+    if (typeof value !== 'number') return value;
+    const to = inUnit(value, unit, taste);
+    return `${Math.abs(to.value) >= 1000 ? show(to.value) : trim(to.value, to.decimals ?? 3)} ${to.unit}`;
+  };
+}
+
+/** What went into a figure or a call, each with where it came from; a computed one can be opened in its turn. */
+export function InputList({ inputs, onOpen }: { inputs: readonly Input[]; onOpen?: (key: DerivedKey) => void }) {
+  const quantity = useQuantity();
+  return (
+    <ul className="inputs">
+      {inputs.map((input) => (
+        <li key={input.path}>
+          <span>{input.label}</span> <b className="mono">{quantity(input.value, input.unit)}</b>{' '}
+          {onOpen && input.origin === 'computed' && isDerivedKey(input.path) ? (
+            <button type="button" className="plain-button" onClick={() => isDerivedKey(input.path) && onOpen(input.path)}>
+              how computed?<span className="visually-hidden"> {input.label}</span>
+            </button>
+          ) : (
+            <span className="soft">{whence(input, when)}</span>
+          )}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+export function RuleList({ rules }: { rules: readonly Rule[] }) {
+  const quantity = useQuantity();
+  return (
+    <ul className="inputs">
+      {rules.map((rule) => (
+        <li key={rule.key}>
+          {rule.label} <b className="mono">{quantity(rule.value, rule.unit)}</b>{' '}
+          <span className="soft">
+            {rule.source}
+            {rule.from && `, entered by ${rule.from.by}, ${when(rule.from.at)}`}
+          </span>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** How a figure is computed: formula, inputs, rules, source, and where that is written; a computed input opens in place. */
+export function Explanation({ start, label }: { start: DerivedKey; label: string }) {
+  const { build, origins } = useBench();
+  const quantity = useQuantity();
+  const say = useSay();
+  const [way, setWay] = useState<DerivedKey[]>([start]);
+  const figure = explain(build, way[way.length - 1] ?? start, origins);
+  return (
+    <div className="explain">
+      {way.length > 1 && (
+        <button type="button" className="plain-button" onClick={() => setWay((old) => old.slice(0, -1))}>
+          Back to {way.length === 2 ? label.toLowerCase() : 'the one before'}
+        </button>
+      )}
+      <h3>{figure.label}</h3>
+      <dl>
+        <dt>Computed as</dt>
+        <dd className="mono">
+          {figure.formula}
+          {figure.value !== null && ` = ${quantity(Number(figure.value.toFixed(figure.decimals)), figure.unit)}`}
+        </dd>
+        {figure.inputs.length > 0 && (
+          <>
+            <dt>From</dt>
+            <dd>
+              <InputList inputs={figure.inputs} onOpen={(key) => setWay((old) => [...old, key])} />
+            </dd>
+          </>
+        )}
+        {figure.rules.length > 0 && (
+          <>
+            <dt>With</dt>
+            <dd>
+              <RuleList rules={figure.rules} />
+            </dd>
+          </>
+        )}
+        {figure.missing.length > 0 && (
+          <>
+            <dt>Still missing</dt>
+            <dd>{[...new Set(figure.missing)].join(', ')}</dd>
+          </>
+        )}
+        <dt>Source</dt>
+        <dd>{say(figure.source)}</dd>
+        <dt>Written in</dt>
+        <dd className="mono">{figure.code}</dd>
+      </dl>
+    </div>
+  );
+}
