@@ -60,7 +60,7 @@ const jest = (project) => [
   '--json',
   `--outputFile=test-results/${project}.json`,
   '--silent=false',
-  ...(project !== 'unit' ? ['--runInBand'] : []),
+  ...(project !== 'unit' ? ['--runInBand', '--testSequencer=./tests/inOrder.cjs'] : []),
 ];
 
 /** What needs the app: every route, by two processes of it against one database, then the browser. */

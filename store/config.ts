@@ -59,7 +59,7 @@ export function config(env: NodeJS.ProcessEnv = process.env): Config {
       sessionSecret: read.LORBET_SESSION_SECRET,
       https: read.LORBET_HTTPS === '1',
       behindProxy: read.LORBET_PROXY === '1',
-      log: read.LORBET_LOG as Config['log'],
+      log: read.LORBET_LOG,
       poolSize: Number(read.LORBET_DB_POOL),
     };
     known = { from, config: result };

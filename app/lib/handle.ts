@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { NextResponse } from 'next/server';
+import type { NextResponse } from 'next/server';
 import { roleMay, type Deed } from '../../core/people/roles';
 import { loadBuild, type KeptBuild } from '../../store/builds';
 import { config } from '../../store/config';

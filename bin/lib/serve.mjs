@@ -34,9 +34,10 @@ function lock(data) {
   return { file, release: () => rmSync(file, { force: true }) };
 }
 
-async function answers(url, child) {
+/** Waits until an address answers well. @returns false where the program behind it ended, or after a minute */
+export async function answers(url, child) {
   for (let i = 0; i < 300; i += 1) {
-    if (child.exitCode !== null) return false;
+    if (child.exitCode !== null || child.signalCode !== null) return false;
     try {
       if ((await fetch(url)).ok) return true;
     } catch {
@@ -48,7 +49,7 @@ async function answers(url, child) {
 }
 
 /** Starts one process of the app. @returns its address, and how to end it */
-async function startApp({ port, dev = false, quiet = false, env }) {
+export async function startApp({ port, dev = false, quiet = false, env }) {
   const usedPort = port || (await freePort());
   const app = start(next, [dev ? 'dev' : 'start', '-H', '127.0.0.1', '-p', String(usedPort)], {
     env: { ...env, NODE_ENV: dev ? 'development' : 'production' },
@@ -64,7 +65,8 @@ async function startApp({ port, dev = false, quiet = false, env }) {
     }
   };
   const end = async () => {
-    const gone = app.exitCode !== null ? null : new Promise((resolve) => app.once('exit', resolve));
+    const dead = app.exitCode !== null || app.signalCode !== null;
+    const gone = dead ? null : new Promise((resolve) => app.once('exit', resolve));
     if (gone) signal('SIGTERM');
     const timer = setTimeout(() => signal('SIGKILL'), 8000);
     await gone;
@@ -93,8 +95,8 @@ export async function serve({ data, port, dev = false, demo = true, quiet = fals
   try {
     database = await startPostgres(data);
     // What the app itself needs; the owner's address is not among it.
-    const { LORBET_OWNER_URL: _owner, ...own } = process.env;
-    const env = { ...own, ...database.env, NEXT_TELEMETRY_DISABLED: '1' };
+    const env = { ...process.env, ...database.env, NEXT_TELEMETRY_DISABLED: '1' };
+    delete env.LORBET_OWNER_URL;
     runOrFail(
       tsx,
       ['bin/prepare.ts', ...(demo ? ['--demo'] : [])],

@@ -1,8 +1,10 @@
+import { readFileSync } from 'node:fs';
+import path from 'node:path';
 import { soundBuild } from '../../tests/soundBuild';
 import { emptyBuild } from '../build/emptyBuild';
 import type { Build } from '../build/Build';
-import { derivedKeys, type DerivedKey } from './derived';
-import { explain } from './explain';
+import { derived, derivedKeys, type DerivedKey } from './derived';
+import { explain, whence } from './explain';
 import { stageFigures } from './stageFigures';
 
 const valueOf = (key: DerivedKey, build: Build = soundBuild()) => explain(build, key).value ?? NaN;
@@ -109,4 +111,25 @@ describe('explain', () => {
       expect([label, formula, source].every((text) => text.length > 2)).toBe(true);
     }
   });
+});
+
+test('every computed figure says in which file it is computed, and that file computes it', () => {
+  for (const key of derivedKeys) {
+    const { code } = derived[key];
+    expect(readFileSync(path.resolve(__dirname, '../..', code), 'utf8')).toContain(`'${key}'`);
+  }
+});
+test('inputs tell who put them in and when, at every depth; a maker’s figure too', () => {
+  const origins = {
+    '*': { by: 'A', at: '2026-11-20T08:00:00.000Z', file: true },
+    'fuel.suctionLengthM/fitted': { by: 'B', at: '2026-11-20T09:00:00.000Z' },
+    'maker/efficiencyPercent': { by: 'C', at: '2026-11-20T10:00:00.000Z' },
+  };
+  const told = explain(soundBuild(), 'fuel.lineVolumeMl', origins).inputs.map(
+    (input) => `${input.path}: ${whence(input, (iso) => iso.slice(11, 16))}`,
+  );
+  expect(told).toContain('fuel.suctionLengthM: measured as fitted by B, 09:00');
+  expect(told).toContain('fuel.suctionBoreMm: measured as fitted, in a file brought in by A, 08:00');
+  const rule = explain({ ...soundBuild(), maker: { efficiencyPercent: 80 } }, 'heater.outputMaxKw', origins).rules[0];
+  expect(rule).toMatchObject({ origin: 'maker', value: 80, from: { by: 'C' } });
 });

@@ -4,6 +4,8 @@ import { emptyBuild } from '../build/emptyBuild';
 import { assess } from '../calls/assess';
 import { movePump, moveTank, tiltPump, type Moved } from './dragRun';
 import { layoutRun } from './layoutRun';
+import { describeRun } from './describeRun';
+import { placeLabels, type Box } from './placeLabels';
 import { runGeometry } from './runGeometry';
 
 const apply = (build: ReturnType<typeof soundBuild>, moved: readonly Moved[]) =>
@@ -78,4 +80,35 @@ test('any lengths and heights draw inside the sheet, without a hole in a path', 
     ),
     { numRuns: 150 },
   );
+});
+
+test('labels stay on the sheet and cover each other only where there is no room', () => {
+  const box = fc.record({
+    cx: fc.integer({ min: 0, max: 900 }),
+    cy: fc.integer({ min: 0, max: 300 }),
+    w: fc.integer({ min: 18, max: 120 }),
+    h: fc.constant(18),
+  });
+  const covers = (a: Box, b: Box) => Math.abs(a.cx - b.cx) < (a.w + b.w) / 2 && Math.abs(a.cy - b.cy) < (a.h + b.h) / 2;
+  fc.assert(
+    fc.property(fc.array(box, { maxLength: 6 }), fc.array(box, { maxLength: 4 }), (labels, bodies) => {
+      const placed = placeLabels(labels, bodies, { width: 1000, height: 400 });
+      expect(placed).toHaveLength(labels.length);
+      for (const { cx, cy, w, h } of placed)
+        expect(cx - w / 2 >= 0 && cx + w / 2 <= 1000 && cy - h / 2 >= 0 && cy + h / 2 <= 400).toBe(true);
+    }),
+  );
+  const pile: Box[] = Array.from({ length: 5 }, () => ({ cx: 500, cy: 200, w: 60, h: 18 }));
+  const placed = placeLabels(pile, [], { width: 1000, height: 400 });
+  expect(placed.some((a, i) => placed.some((b, j) => i < j && covers(a, b)))).toBe(false);
+});
+test('the run in words tells every part with its figures and its worst call', () => {
+  const build = soundBuild({ 'fuel.pumpAngleDeg': 5 });
+  const words = describeRun(build, assess(build));
+  expect(words.map(({ part }) => part)).toEqual(
+    Object.keys(layoutRun(build, [], 1150, 300).boxes).sort(
+      (a, b) => words.findIndex((w) => w.part === a) - words.findIndex((w) => w.part === b),
+    ),
+  );
+  expect(words.find(({ part }) => part === 'pump')?.text).toMatch(/outlet up 5 degrees.*PUT RIGHT: Pump lies at 5°/);
 });

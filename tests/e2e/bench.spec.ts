@@ -123,16 +123,19 @@ test('two people on one figure: the second sees both values and chooses', async 
   const other = await (await browser.newContext()).newPage();
   await signIn(other, 'odile');
   await Promise.all([page.goto(`/builds/${id}/fuel`), other.goto(`/builds/${id}/fuel`)]);
-  await other.route('**/state?**', (route) => route.abort());
+  await other.route(/\/(state|changes)/, (route) => route.abort());
   await enter(page, 'Tank, length', '500');
-  await settled(page);
+  await expect(page.locator('.roll li[data-seq]', { hasText: 'Tank, length: 500 mm' })).toBeVisible();
   await enter(other, 'Tank, length', '600');
   const dialog = other.getByRole('alertdialog', { name: 'Changed by somebody else' });
-  await expect(dialog).toContainText('theirs is 500, yours is 600');
-  await other.unroute('**/state?**');
-  await other.waitForTimeout(6500);
-  await dialog.getByRole('button', { name: 'Put in yours' }).click();
-  await expect(page.getByLabel(/^Tank, length, as fitted/)).toHaveValue('600', { timeout: 15000 });
+  await expect(dialog.getByRole('button', { name: /^500\s*Bram Tully, / })).toBeVisible();
+  // A choice that nobody has made yet survives a closed tab.
+  await other.reload();
+  await dialog.getByRole('button', { name: /^600\s*you, / }).click();
+  await dialog.getByRole('button', { name: 'Keep these' }).click();
+  // The other sees it without reloading, as it happens.
+  await expect(page.getByLabel(/^Tank, length, as fitted/)).toHaveValue('600', { timeout: 4000 });
+  await expect(page.locator('.roll')).toContainText('Tank, length: 600 mm (was 500 mm)');
 });
 
 test('wrong role, no session, another site and nonsense by direct request are refused on the server', async ({
@@ -193,6 +196,8 @@ test('wrong role, no session, another site and nonsense by direct request are re
 const screens = [
   '/',
   '/builds/new',
+  '/settings',
+  '/people',
   ...['fuel', 'air', 'wiring', 'priming', 'startup', 'proving', 'signoff', 'heater'].map(
     (stage) => `/builds/${demoId(2)}/${stage}`,
   ),
@@ -234,7 +239,9 @@ for (const viewport of [
       const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
       expect([url, wide]).toEqual([url, 0]);
       const small = await page
-        .locator('button:visible, .dip-stage:visible, select:visible, input:not(.visually-hidden):not([type=checkbox]):visible')
+        .locator(
+          'button:visible, .dip-stage:visible, select:visible, input:not(.visually-hidden):not([type=checkbox]):not([type=radio]):visible, .choice:visible',
+        )
         .evaluateAll((all) =>
           all.map((e) => ({ h: e.getBoundingClientRect().height, what: e.outerHTML.slice(0, 90) })).filter(({ h }) => h < 43.5),
         );

@@ -6,10 +6,15 @@ import { randomUUID } from 'node:crypto';
 import { readFileSync, rmSync } from 'node:fs';
 import path from 'node:path';
 import { demoSignIn } from '../../bin/lib/demoSignIn.mjs';
-import { serve, serveAnother } from '../../bin/lib/serve.mjs';
+import { freePort, startPostgres } from '../../bin/lib/postgres.mjs';
+import { runOrFail, tsx } from '../../bin/lib/run.mjs';
+import { answers, startApp } from '../../bin/lib/serve.mjs';
 
-const [rounds = 50, folder = path.resolve('.test/kill')] = [Number(process.argv[2] ?? 50), process.argv[3]];
+const rounds = Number(process.argv[2] ?? 50);
+const folder = path.resolve(process.argv[3] ?? '.test/kill');
 rmSync(folder, { recursive: true, force: true });
+// The same port after each kill, so that an app that lives on finds its database again.
+process.env.LORBET_DB_PORT = String(await freePort());
 const writers = 4;
 const clusterPid = () => Number(readFileSync(path.join(folder, 'postgres/postmaster.pid'), 'utf8').split('\n')[0]);
 const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
@@ -45,35 +50,44 @@ async function write(ask, state) {
 }
 
 const states = Array.from({ length: writers }, () => ({ on: false, waiting: null }));
-let running = await serve({ data: folder, quiet: true });
+let database = await startPostgres(folder);
+const env = { ...process.env, ...database.env, LORBET_LOG: 'silent' };
+runOrFail(tsx, ['bin/prepare.ts', '--demo'], 'The database could not be prepared', { env: { ...env, ...database.ownerEnv } });
+const port = await freePort();
+let app = await startApp({ port, quiet: true, env });
+await answers(`${app.address}/health/ready`, app.app);
+const ask = await signedIn(app.address);
+const made = await post(ask, '/api/builds', { name: 'Killed', what: '', kind: 'boat', place: '', heaterSerial: '' });
+buildId = (await made.json()).id;
 for (let round = 0; round < rounds; round += 1) {
-  const ask = await signedIn(running.address);
-  if (!buildId) {
-    const made = await post(ask, '/api/builds', { name: 'Killed', what: '', kind: 'boat', place: '', heaterSerial: '' });
-    buildId = (await made.json()).id;
-  }
   const work = states.map((state) => write(ask, Object.assign(state, { on: true })));
-  await pause(150 + ((round * 97) % 500));
+  // A process that was just started needs a moment until it writes at all.
+  const before = acknowledged.size;
+  for (let i = 0; i < 200 && acknowledged.size === before; i += 1) await pause(20);
+  await pause(80 + ((round * 97) % 400));
   const what = ['app', 'database', 'both'][round % 3];
   if (what !== 'app') process.kill(clusterPid(), 'SIGKILL');
-  if (what !== 'database') process.kill(-running.app.pid, 'SIGKILL');
+  if (what !== 'database') app.kill();
   await pause(30);
   for (const state of states) state.on = false;
   await Promise.all(work);
-  await running.stop();
-  running = await serve({ data: folder, quiet: true });
+  if (what !== 'app') database = await startPostgres(folder);
+  if (what !== 'database') {
+    await app.end();
+    app = await startApp({ port, quiet: true, env });
+  }
+  if (!(await answers(`${app.address}/health/ready`, app.app)))
+    throw new Error(`Round ${round}: nothing answers after ${what} was killed.`);
 }
 // What was on its way at the last kill goes in, as a device would send it.
-const ask = await signedIn(running.address);
 for (const state of states)
   if (state.waiting && (await post(ask, `/api/builds/${buildId}/commands`, state.waiting)).ok)
     acknowledged.add(state.waiting.command.text);
 const lines = (await (await ask(`/api/builds/${buildId}/ledger/file`)).text()).trim().split('\n');
 const notes = lines.map((line) => JSON.parse(JSON.parse(line).content).body.text).filter(Boolean);
 const verification = await (await ask(`/api/builds/${buildId}/ledger/check`)).json();
-const another = await serveAnother(running);
-await another.stop();
-await running.stop();
+await app.end();
+database.stop();
 const kept = new Set(notes);
 const lost = [...acknowledged].filter((text) => !kept.has(text)).length;
 const result = { rounds, acknowledged: acknowledged.size, lost, doubled: notes.length - kept.size, broken: verification.broken };

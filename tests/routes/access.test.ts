@@ -3,7 +3,7 @@ import { readdirSync } from 'node:fs';
 import path from 'node:path';
 import { soundBuild } from '../soundBuild';
 import { closeDatabase } from '../../store/database';
-import { base, buildOf, cast, client, password, signedIn, type Client } from './client';
+import { base, buildOf, cast, client, forgetLimits, password, signedIn, type Client } from './client';
 
 type Who = 'nobody' | 'viewer' | 'fitter' | 'lead' | 'stranger';
 const everybody: readonly Who[] = ['nobody', 'viewer', 'fitter', 'lead', 'stranger'];
@@ -20,7 +20,10 @@ beforeAll(async () => {
   startId = soundBuild().starts[0]?.id ?? '';
   expect((await own.lead.post('/api/builds/import', { file: { ...soundBuild(), id: buildId } })).status).toBe(201);
 }, 60000);
-afterAll(closeDatabase);
+afterAll(async () => {
+  await forgetLimits();
+  await closeDatabase();
+});
 
 const note = () => ({ commandId: randomUUID(), command: { kind: 'note', text: 'dry' } });
 const get = (way: () => string) => (who: Client) => who.ask(way());

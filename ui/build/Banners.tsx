@@ -69,19 +69,22 @@ function HeldEntry({ held }: { held: Kept<Held> }) {
 export function Banners() {
   const { link, waiting, others, storeFull, held } = useBench();
   const path = usePathname();
-  const count = `${waiting.length} ${waiting.length === 1 ? 'entry waits' : 'entries wait'}`;
-  const goes = waiting.length === 1 ? 'goes' : 'go';
+  const one = waiting.length === 1;
+  const wait =
+    waiting.length === 0
+      ? 'What you enter is kept on this device and goes in'
+      : `${waiting.length} ${one ? 'entry waits on this device and goes' : 'entries wait on this device and go'} in`;
   return (
     <div aria-live="polite">
       {link === 'signed-out' && (
         <div className="banner bad">
-          <strong>You are signed out.</strong> {count} on this device and {goes} in once you sign in again.{' '}
+          <strong>You are signed out.</strong> {wait} once you sign in again.{' '}
           <a href={`/sign-in?to=${encodeURIComponent(path)}`}>Sign in</a>
         </div>
       )}
       {link === 'unreachable' && (
         <div className="banner">
-          <strong>No way through to the server.</strong> {count} on this device and {goes} in by itself. Work on.
+          <strong>No way through to the server.</strong> {wait} as soon as there is one. Work on.
         </div>
       )}
       {storeFull && (

@@ -1,5 +1,5 @@
 'use client';
-import SignaturePad from 'signature_pad';
+import SignaturePad, { type PointGroup } from 'signature_pad';
 import { useEffect, useRef } from 'react';
 
 /** A drawn signature as an SVG path in a box of 600 × 200. */
@@ -12,6 +12,26 @@ function pathOf(pad: SignaturePad, width: number, height: number): string {
     .slice(0, 20000)
     .replace(/[ML][^ML]*$/, (tail) => (/^[ML]-?\d+,-?\d+$/.test(tail) ? tail : ''));
 }
+
+const cross = (width: number, height: number): PointGroup[] =>
+  [
+    [
+      [0.43, 0.3],
+      [0.57, 0.7],
+    ],
+    [
+      [0.57, 0.3],
+      [0.43, 0.7],
+    ],
+  ].map((stroke) => ({
+    penColor: '#14272c',
+    dotSize: 2,
+    minWidth: 1.6,
+    maxWidth: 2.8,
+    velocityFilterWeight: 0.7,
+    compositeOperation: 'source-over',
+    points: stroke.map(([x = 0, y = 0], i) => ({ x: x * width, y: y * height, pressure: 0.5, time: i * 100 })),
+  }));
 
 export function SignPad({ onDrawn }: { onDrawn: (path: string) => void }) {
   const canvas = useRef<HTMLCanvasElement>(null);
@@ -44,6 +64,19 @@ export function SignPad({ onDrawn }: { onDrawn: (path: string) => void }) {
         }}
       >
         Clear
+      </button>
+      <button
+        type="button"
+        className="plain-button"
+        onClick={() => {
+          const element = canvas.current;
+          pad.current?.clear();
+          // A cross, as those have always set who can't write; for whoever signs by keyboard.
+          pad.current?.fromData(cross(element?.offsetWidth ?? 600, element?.offsetHeight ?? 200));
+          onDrawn('M260,60L340,140M340,60L260,140');
+        }}
+      >
+        Set a cross instead of drawing
       </button>
     </div>
   );

@@ -1,0 +1,190 @@
+// npm run bench: speed beside its limit, as ratios: below 1 keeps the limit. Machines differ, so compare ratios, not times.
+import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { randomUUID } from 'node:crypto';
+import path from 'node:path';
+import { ensureBuilt } from './lib/build.mjs';
+import { demoSignIn } from './lib/demoSignIn.mjs';
+import { ensureChromium, ensurePackages } from './lib/install.mjs';
+import { ask, guarded, root, runOrFail, say, tsx } from './lib/run.mjs';
+import { serve } from './lib/serve.mjs';
+
+const over = [];
+function line(name, value, limit, unit) {
+  if (!(value <= limit)) over.push(name);
+  console.log(
+    `${name.padEnd(44)} ${(value / limit).toFixed(2).padStart(6)} of its limit of ${limit} ${unit}${value <= limit ? '' : '  OVER'}`,
+  );
+}
+const at = (sorted, share) => sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] ?? NaN;
+const sorted = (values) => [...values].sort((a, b) => a - b);
+
+async function signedIn(address, login) {
+  const answer = await fetch(`${address}/api/sign-in`, {
+    method: 'POST',
+    body: JSON.stringify({ login, password: demoSignIn.password }),
+  });
+  const cookie = answer.headers.get('set-cookie')?.split(';')[0] ?? '';
+  return { cookie, ask: (way, init = {}) => fetch(address + way, { ...init, headers: { cookie } }) };
+}
+
+/** Resident memory of a process and all below it, MB. */
+function memoryMb(pid) {
+  const children = new Map();
+  for (const name of readdirSync('/proc').filter((entry) => /^\d+$/.test(entry))) {
+    try {
+      const parent = Number(readFileSync(`/proc/${name}/stat`, 'utf8').split(') ')[1].split(' ')[1]);
+      children.set(parent, [...(children.get(parent) ?? []), Number(name)]);
+    } catch {
+      /* gone */
+    }
+  }
+  const own = (id) => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${id}/status`, 'utf8'))?.[1] ?? 0) / 1024;
+  const all = (id) => own(id) + (children.get(id) ?? []).reduce((sum, child) => sum + all(child), 0);
+  return all(pid);
+}
+
+/** Readers and writers at the same time; each asks again as soon as it was answered. */
+async function load(client, long, buildIds) {
+  const ways = [
+    '/',
+    `/builds/${long}/fuel`,
+    `/api/builds/${long}/ledger?before=9000`,
+    `/api/builds/${buildIds[0]}/state?after=0`,
+  ];
+  const [times, failures] = [[], []];
+  const until = Date.now() + 15000;
+  const timed = async (work) => {
+    const began = performance.now();
+    const answer = await work();
+    await answer.arrayBuffer();
+    times.push(performance.now() - began);
+    if (!answer.ok) failures.push(answer.status);
+  };
+  const reader = async (i) => {
+    for (let n = i; Date.now() < until; n += 1) {
+      await timed(() => client.ask(ways[n % ways.length]));
+      // A person looks at what came.
+      await new Promise((resolve) => setTimeout(resolve, 1000));
+    }
+  };
+  const writer = async (i) => {
+    while (Date.now() < until) {
+      const body = JSON.stringify({ commandId: randomUUID(), command: { kind: 'note', text: 'bench' } });
+      await timed(() => client.ask(`/api/builds/${buildIds[i]}/commands`, { method: 'POST', body }));
+      await new Promise((resolve) => setTimeout(resolve, 500));
+    }
+  };
+  await Promise.all([...Array.from({ length: 40 }, (_, i) => reader(i)), ...Array.from({ length: 5 }, (_, i) => writer(i))]);
+  return { times: sorted(times), failures };
+}
+
+async function inBrowser(address, long) {
+  const { chromium } = await import('@playwright/test');
+  const browser = await chromium.launch({
+    executablePath: ensureChromium(),
+    args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+  });
+  try {
+    for (const [name, way, ready] of [
+      ['bay of 5,000 builds, cold cache, usable', '/', '.bay-row'],
+      ['build with 20,000 rows, cold cache, usable', `/builds/${long}/fuel`, '.roll li[data-seq]'],
+      ['settings, cold cache, usable', '/settings', '.choice'],
+    ]) {
+      const taken = [];
+      let bytes = 0;
+      for (let i = 0; i < 5; i += 1) {
+        const context = await browser.newContext();
+        const page = await context.newPage();
+        await context.request.post(`${address}/api/sign-in`, { data: { login: 'odile', password: demoSignIn.password } });
+        const cdp = await context.newCDPSession(page);
+        await cdp.send('Network.enable');
+        const scripts = new Set();
+        bytes = 0;
+        cdp.on('Network.responseReceived', ({ requestId, type }) => type === 'Script' && scripts.add(requestId));
+        cdp.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+          if (scripts.has(requestId)) bytes += encodedDataLength;
+        });
+        const began = performance.now();
+        await page.goto(address + way, { waitUntil: 'load' });
+        await page.waitForSelector(ready);
+        taken.push(performance.now() - began);
+        await page.waitForTimeout(300);
+        await context.close();
+      }
+      line(name, at(sorted(taken), 0.5), 1500, 'ms');
+      if (way === '/') line('bay, compressed script on first load', bytes / 1000, 300, 'kB');
+    }
+    const context = await browser.newContext();
+    const page = await context.newPage();
+    await context.request.post(`${address}/api/sign-in`, { data: { login: 'odile', password: demoSignIn.password } });
+    await page.goto(`${address}/builds/5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e03/fuel`, { waitUntil: 'networkidle' });
+    const cell = page.getByLabel(/^Pump angle, outlet up, as fitted/);
+    const typed = [];
+    for (let i = 0; i < 30; i += 1) {
+      const text = String(2 + (i % 9));
+      await page.evaluate(() => {
+        window.typedAt = 0;
+        // The last change of the calls before the frame in which the new one is seen.
+        new MutationObserver(() => (window.calledAt = performance.now())).observe(document.querySelector('.bench-calls'), {
+          subtree: true,
+          childList: true,
+          characterData: true,
+        });
+        const input = document.querySelector('[aria-label^="Pump angle, outlet up, as fitted"]');
+        input.addEventListener('input', () => (window.typedAt = performance.now()), { once: true, capture: true });
+      });
+      await cell.fill(text);
+      await page.waitForFunction(
+        (t) => document.querySelector('[data-call="fuel.pump.angle"]')?.textContent?.includes(`at ${t}°`),
+        text,
+      );
+      typed.push(
+        await page.evaluate(async () => {
+          // Up to the frame that shows it.
+          await new Promise((resolve) => requestAnimationFrame(() => resolve()));
+          return window.calledAt - window.typedAt;
+        }),
+      );
+    }
+    line('typing to updated calls, in the browser', at(sorted(typed), 0.5), 50, 'ms');
+  } finally {
+    await browser.close();
+  }
+}
+
+await guarded(async () => {
+  ensurePackages();
+  runOrFail(tsx, ['bin/benchCore.ts'], 'The computation could not be measured');
+  await ensureBuilt();
+  const data = path.join(root, '.test/bench');
+  rmSync(data, { recursive: true, force: true });
+  const running = await serve({ data, quiet: true });
+  try {
+    say('filling a bay of 5,000 builds and a ledger of 20,000 rows …');
+    const seeded = ask(tsx, ['bin/benchSeed.ts'], { env: { ...process.env, ...running.env }, maxBuffer: 64 * 1024 * 1024 });
+    const { id: long, plans } = JSON.parse(seeded.out.split('\n').slice(-1)[0]);
+    if (process.argv.includes('--plans')) writeFileSync(path.join(root, '.test/plans.json'), JSON.stringify(plans, null, 1));
+    const client = await signedIn(running.address, 'odile');
+    const buildIds = [];
+    for (let i = 0; i < 5; i += 1) {
+      const made = await client.ask('/api/builds', {
+        method: 'POST',
+        body: JSON.stringify({ name: `W${i}`, what: '', kind: 'boat', place: '', heaterSerial: '' }),
+      });
+      buildIds.push((await made.json()).id);
+    }
+    for (const way of ['/', `/builds/${long}/fuel`]) await (await client.ask(way)).arrayBuffer();
+    const { times, failures } = await load(client, long, buildIds);
+    line(`server, 40 readers and 5 writers, p95 of ${times.length}`, at(times, 0.95), 150, 'ms');
+    if (failures.length > 0) over.push(`${failures.length} requests failed under load`);
+    line('resident memory of the app after it', memoryMb(running.app.pid), 500, 'MB');
+    const began = performance.now();
+    await (await client.ask(`/api/builds/${long}/certificate`)).arrayBuffer();
+    line('certificate of a build with 20,000 rows', performance.now() - began, 2000, 'ms');
+    await inBrowser(running.address, long);
+  } finally {
+    await running.stop();
+  }
+  if (over.length > 0) say(`over the limit: ${over.join('; ')}.`);
+  process.exitCode = over.length > 0 ? 1 : 0;
+});

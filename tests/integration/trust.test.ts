@@ -1,0 +1,264 @@
+import { randomUUID } from 'node:crypto';
+import fc from 'fast-check';
+import pg from 'pg';
+import { soundBuild } from '../soundBuild';
+import type { Build } from '../../core/build/Build';
+import { figureAt, type FigurePath } from '../../core/build/sheets';
+import { assess } from '../../core/calls/assess';
+import { summarizeBuild } from '../../core/calls/summarizeBuild';
+import { settleClash } from '../../core/commands/settleClash';
+import type { Command } from '../../core/commands/Command';
+import { noteOrigins, type Origins } from '../../core/ledger/origins';
+import { commandBuild, importBuild, ledgerOf, listBuilds, loadBuild, verifyBuild, wholeLedger } from '../../store/builds';
+import { config } from '../../store/config';
+import { closeDatabase, database } from '../../store/database';
+import { migrate } from '../../store/migrate';
+import { addPerson, addWorkshop, type Person } from '../../store/people';
+import { beginSession, hashToken, personOf, rotateSession, signOutEverywhere } from '../../store/sessions';
+import { nobody } from '../../store/signIns';
+
+let person: Person;
+const owner = new pg.Client({ connectionString: process.env.LORBET_OWNER_URL ?? '' });
+beforeAll(async () => {
+  await migrate();
+  await owner.connect();
+  const added = await addPerson(await addWorkshop('Firm Shed'), {
+    name: 'Firm Lead',
+    login: `firm-${randomUUID().slice(0, 8)}`,
+    password: 'long enough to pass',
+    role: 'lead',
+  });
+  if (!added.ok) throw new Error(added.errors.join());
+  person = added.value;
+}, 30000);
+afterAll(async () => {
+  await owner.end();
+  await closeDatabase();
+});
+const keep = async (build: Build = soundBuild()): Promise<string> => {
+  const kept = await importBuild(person, { ...build, id: randomUUID() }, false);
+  if (!kept.ok) throw new Error(kept.errors.join());
+  return kept.value.build.id;
+};
+const note = (text: string): Command => ({ kind: 'note', text });
+const run = (id: string, command: Command, commandId = randomUUID()) => commandBuild(person, id, command, commandId);
+
+test('the role under which the app works can read and add to the ledger, and nothing else; its owner meets the trigger', async () => {
+  const id = await keep();
+  const { sequelize } = database();
+  for (const sql of [
+    "UPDATE ledger SET body = '{}'",
+    'DELETE FROM ledger',
+    'TRUNCATE ledger',
+    'DELETE FROM sign_ins',
+    "UPDATE sign_ins SET event = 'x'",
+    'DELETE FROM builds',
+    'DROP TABLE ledger',
+    'ALTER TABLE ledger DISABLE TRIGGER ALL',
+    'CREATE TABLE mine (x int)',
+    "SET session_replication_role = 'replica'",
+    'DROP TRIGGER ledger_append_only ON ledger',
+    'CREATE ROLE another SUPERUSER',
+  ])
+    await expect(sequelize.query(sql)).rejects.toThrow(/permission denied|must be (owner|superuser)/);
+  for (const sql of [
+    "UPDATE ledger SET body = '{}'",
+    'DELETE FROM ledger',
+    'TRUNCATE ledger',
+    'DELETE FROM sign_ins',
+    'TRUNCATE sign_ins',
+  ])
+    await expect(owner.query(sql)).rejects.toThrow('append-only');
+  expect(await ledgerOf(id)).toHaveLength(1);
+});
+
+test('a database that was tampered with past the trigger is found out: altered, missing, added, moved, and the build itself', async () => {
+  const tampered = async (sql: string): Promise<string> => {
+    const id = await keep();
+    for (const text of ['one', 'two', 'three']) await run(id, note(text));
+    expect((await verifyBuild(id))?.broken).toBeNull();
+    await owner.query("SET session_replication_role = 'replica'");
+    try {
+      await owner.query(sql.replaceAll(':id', `'${id}'`));
+    } finally {
+      await owner.query("SET session_replication_role = 'origin'");
+    }
+    return (await verifyBuild(id))?.broken?.why ?? 'nothing found';
+  };
+  expect(await tampered("UPDATE ledger SET by_name = 'Nobody' WHERE build_id = :id AND seq = 2")).toMatch(/row 2 was altered/);
+  expect(await tampered('DELETE FROM ledger WHERE build_id = :id AND seq = 3')).toMatch(/row 3 is missing/);
+  expect(await tampered('DELETE FROM ledger WHERE build_id = :id AND seq = 4')).toMatch(/row 4 is missing/);
+  expect(
+    await tampered(
+      'INSERT INTO ledger SELECT build_id, 5, at, by_name, role, kind, body, prev_hash, hash, person_id, gen_random_uuid() FROM ledger WHERE build_id = :id AND seq = 4',
+    ),
+  ).toMatch(/row 5 does not follow/);
+  expect(
+    await tampered(
+      [
+        'UPDATE ledger SET seq = 30 WHERE build_id = :id AND seq = 2',
+        'UPDATE ledger SET seq = 2 WHERE build_id = :id AND seq = 3',
+        'UPDATE ledger SET seq = 3 WHERE build_id = :id AND seq = 30',
+      ].join(';'),
+    ),
+  ).toMatch(/row 2 does not follow|row 2 was altered/);
+  expect(
+    await tampered(`UPDATE builds SET document = jsonb_set(document, '{sheets,fuel,pumpAngleDeg,fitted}', '33') WHERE id = :id`),
+  ).toMatch(/figures are not those that row 4 left/);
+}, 30000);
+
+test('what stands beside a build is what its ledger and its calls say', async () => {
+  const id = await keep();
+  await run(id, { kind: 'figures', changes: [{ path: 'fuel.pumpAngleDeg', slot: 'fitted', from: 25, to: 4 }] });
+  await run(id, { kind: 'maker', changes: [{ key: 'fuseA', from: null, to: 15 }] });
+  await run(id, { kind: 'identity', changes: [{ key: 'name', from: 'Test Barrow', to: 'Other Barrow' }] });
+  const kept = await loadBuild(person, id);
+  const rows = await wholeLedger(id);
+  expect(kept?.origins).toEqual(rows.reduce<Origins>(noteOrigins, {}));
+  const found = (await listBuilds(person, { search: 'OTHER barr' })).builds.find((build) => build.id === id);
+  expect(found?.summary).toEqual(kept && summarizeBuild(kept.build, assess(kept.build)));
+  expect((await listBuilds(person, { search: '100%' })).builds).toEqual([]);
+  const judged = (rows[1]?.body as { calls: { id: string; rules: unknown[] }[] }).calls.find(
+    (call) => call.id === 'fuel.pump.angle',
+  );
+  expect(judged?.rules).toContainEqual({ key: 'pumpAngleMinDeg', value: 15, origin: 'school' });
+});
+
+test('pages of the bay: every build once, in order, however many', async () => {
+  const workshopId = await addWorkshop('Paged Shed');
+  const added = await addPerson(workshopId, {
+    name: 'Pager',
+    login: `pager-${randomUUID().slice(0, 8)}`,
+    password: 'long enough to pass',
+    role: 'lead',
+  });
+  if (!added.ok) throw new Error(added.errors.join());
+  await database().sequelize.query(
+    `INSERT INTO builds (id, workshop_id, document, summary, last_seq, last_hash, changed_at)
+     SELECT gen_random_uuid(), '${workshopId}', '{}', '{"name":"x"}', 0, '', timestamptz '2026-11-01' + (i / 3) * interval '1 second' FROM generate_series(1, 130) i`,
+  );
+  const seen: string[] = [];
+  for (let from: string | null = ''; from !== null;) {
+    const page: Awaited<ReturnType<typeof listBuilds>> = await listBuilds(added.value, { from });
+    seen.push(...page.builds.map((build) => build.id));
+    from = page.next;
+  }
+  expect([seen.length, new Set(seen).size]).toEqual([130, 130]);
+});
+
+const paths = ['fuel.tankLengthMm', 'fuel.tankHeightMm', 'fuel.fuelLevelMm'] as const satisfies FigurePath[];
+test('people writing at the same moment, against the real database: each entry is kept or told as a clash, and nobody’s is overwritten unseen', async () => {
+  await fc.assert(
+    fc.asyncProperty(
+      fc.array(fc.tuple(fc.nat({ max: 2 }), fc.integer({ min: 60, max: 400 })), { minLength: 6, maxLength: 14 }),
+      async (entries) => {
+        const id = await keep();
+        const seen = (await loadBuild(person, id))?.build ?? soundBuild();
+        const done = await Promise.all(
+          entries.map(async ([p, to]) => {
+            const path = paths[p] ?? paths[0];
+            const commandId = randomUUID();
+            const command: Command = {
+              kind: 'figures',
+              changes: [{ path, slot: 'fitted', from: figureAt(seen.sheets, path).fitted, to }],
+            };
+            // Sent twice, as where an answer was lost.
+            const [answer] = await Promise.all([run(id, command, commandId), run(id, command, commandId)]);
+            if (answer.ok || answer.why !== 'clash') return answer.ok;
+            expect(answer.clashes[0]?.from?.by).toBe(person.name);
+            for (let again: Command | null = command, last = answer; again !== null;) {
+              again = settleClash(again, last.clashes, { [`${path}/fitted`]: 'yours' });
+              const second = again ? await run(id, again) : null;
+              if (!second || second.ok) break;
+              if (second.why !== 'clash') return false;
+              last = second;
+            }
+            return true;
+          }),
+        );
+        expect(done.every(Boolean)).toBe(true);
+        const rows = await wholeLedger(id);
+        const now = new Map<string, unknown>(paths.map((path) => [path, figureAt(seen.sheets, path).fitted]));
+        for (const row of rows.filter(({ kind }) => kind === 'figures'))
+          for (const { path, from, to } of (row.body as { changes: { path: string; from: unknown; to: unknown }[] }).changes) {
+            expect([now.get(path), to]).toContain(from === now.get(path) ? from : to);
+            now.set(path, to);
+          }
+        const kept = await loadBuild(person, id);
+        for (const path of paths) expect(kept && figureAt(kept.build.sheets, path).fitted).toBe(now.get(path));
+        expect((await verifyBuild(id))?.broken).toBeNull();
+      },
+    ),
+    { numRuns: 12 },
+  );
+}, 60000);
+
+test('a reading taken without coverage bears the time at which it was taken; a clock that is wrong is not believed', async () => {
+  const id = await keep();
+  const at = new Date('2026-11-20T12:00:00.000Z');
+  const begin = (madeAt: string) =>
+    commandBuild(person, id, { kind: 'start', id: randomUUID(), events: [], readings: [], source: 'live' }, randomUUID(), {
+      at,
+      madeAt: new Date(madeAt),
+    });
+  for (const madeAt of ['2026-11-20T11:20:00.000Z', '2027-01-01T00:00:00.000Z', '2001-01-01T00:00:00.000Z']) await begin(madeAt);
+  const kept = await loadBuild(person, id);
+  expect(kept?.build.starts.slice(1).map((run) => run.at)).toEqual([
+    '2026-11-20T11:20:00.000Z',
+    '2026-11-20T12:00:00.000Z',
+    '2026-11-20T12:00:00.000Z',
+  ]);
+  expect((await ledgerOf(id)).map((row) => (row.body as { madeAt?: string }).madeAt).filter(Boolean)).toEqual([
+    '2026-11-20T11:20:00.000Z',
+  ]);
+});
+
+test('sessions: a new token each hour, the old one for a minute more, none older than seven days, all ended at once', async () => {
+  const later = (ms: number) => new Date(Date.now() + ms);
+  const [minute, hour, day] = [60_000, 3_600_000, 86_400_000];
+  const token = await beginSession(person.id, nobody);
+  expect(await rotateSession(token)).toBeNull();
+  const next = (await rotateSession(token, later(hour))) ?? '';
+  expect(next).toMatch(/^[0-9a-f]{64}$/);
+  expect(await rotateSession(token, later(hour))).toBeNull();
+  expect(await personOf(token, later(hour + 0.5 * minute))).toMatchObject({ id: person.id });
+  expect(await personOf(token, later(hour + 2 * minute))).toBeNull();
+  // Used again and again, it still ends with its seventh day.
+  let now = next;
+  for (let hours = 12; hours < 7 * 24; hours += 11) {
+    expect(await personOf(now, later(hours * hour))).not.toBeNull();
+    now = (await rotateSession(now, later(hours * hour))) ?? now;
+  }
+  expect(await personOf(now, later(7 * day + minute))).toBeNull();
+  const [one, two] = [await beginSession(person.id, nobody), await beginSession(person.id, nobody)];
+  expect(await signOutEverywhere(person.id)).toBeGreaterThanOrEqual(2);
+  expect([await personOf(one), await personOf(two)]).toEqual([null, null]);
+  const [kept] = (
+    await database().sequelize.query('SELECT count(*)::int AS n FROM sessions WHERE token_hash = :token', {
+      replacements: { token: hashToken(one) },
+    })
+  )[0] as { n: number }[];
+  expect(kept?.n).toBe(0);
+});
+
+test('settings from the environment: one sentence for each that is wrong', () => {
+  const good = { LORBET_DATABASE_URL: 'postgres://a:b@127.0.0.1/x', LORBET_SESSION_SECRET: 's'.repeat(32) };
+  expect(config({ ...good, LORBET_HTTPS: '1' } as never)).toMatchObject({ https: true, log: 'warn', poolSize: 10 });
+  const wrong = {
+    LORBET_DATABASE_URL: 'mysql://x',
+    LORBET_SESSION_SECRET: 'shorty',
+    LORBET_HTTPS: 'yes',
+    LORBET_LOG: 'loud',
+    LORBET_DB_POOL: '0',
+  };
+  let told = '';
+  try {
+    config(wrong as never);
+  } catch (error) {
+    told = String((error as Error).message);
+  }
+  const sentences = told.split('\n');
+  expect(sentences).toHaveLength(5);
+  for (const name of Object.keys(wrong)) expect(sentences.some((line) => line.includes(name) && line.endsWith('.'))).toBe(true);
+  expect(told).not.toContain('shorty');
+});
