@@ -62,9 +62,17 @@ export default ts.config(
         setTimeout: 'readonly',
         clearTimeout: 'readonly',
         Buffer: 'readonly',
+        performance: 'readonly',
         module: 'readonly',
         URL: 'readonly',
       },
+    },
+  },
+  // Functions in here are sent to the browser and run there.
+  {
+    files: ['bin/bench.mjs'],
+    languageOptions: {
+      globals: { window: 'readonly', document: 'readonly', MutationObserver: 'readonly', requestAnimationFrame: 'readonly' },
     },
   },
 );

@@ -17,6 +17,9 @@ const config: NextConfig = {
   typescript: { ignoreBuildErrors: true },
   poweredByHeader: false,
   devIndicators: false,
-  headers: async () => [{ source: '/:path*', headers }],
+  headers: async () => [
+    { source: '/:path*', headers },
+    { source: '/api/:path*', headers: [{ key: 'Content-Security-Policy', value: "default-src 'none'; frame-ancestors 'none'" }] },
+  ],
 };
 export default config;

@@ -26,5 +26,5 @@ export function proxy(request: NextRequest): NextResponse {
   return response;
 }
 
-// Files that are the same for everybody need no policy of their own.
-export const config = { matcher: '/((?!_next/static|_next/image|sw.js|icon.svg).*)' };
+// Files and data are no pages; next.config.ts gives them a policy under which nothing runs.
+export const config = { matcher: '/((?!_next/static|_next/image|api/|health/|sw.js|icon.svg).*)' };

@@ -40,6 +40,7 @@ async function main(): Promise<void> {
      FROM builds, generate_series(1, ${buildsWanted}) i WHERE id = :id`,
     { replacements: { id: build.id, blank: JSON.stringify(blank) } },
   );
+  await sequelize.query('ANALYZE');
   const plan = async (sql: string) =>
     (await sequelize.query<{ 'QUERY PLAN': string }>(`EXPLAIN ANALYZE ${sql}`, { type: QueryTypes.SELECT }))
       .map((line) => line['QUERY PLAN'])

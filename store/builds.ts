@@ -1,5 +1,5 @@
 import { createHash, randomUUID } from 'node:crypto';
-import { Op, Sequelize, Transaction, type WhereOptions } from 'sequelize';
+import { Op, Sequelize, Transaction, type FindOptions, type WhereOptions } from 'sequelize';
 import type { Build, Identity } from '../core/build/Build';
 import { identitySchema } from '../core/build/buildSchema';
 import { emptyBuild } from '../core/build/emptyBuild';
@@ -28,17 +28,18 @@ export interface KeptBuild {
 
 const hashText = (text: string): string => createHash('sha256').update(text).digest('hex');
 const hashDocument = (build: Build): string => hashText(canonicalJson(build));
-const plainRow = (row: LedgerEntryRow): LedgerRow => ({
-  buildId: row.buildId,
-  seq: row.seq,
-  at: row.at.toISOString(),
-  by: row.by,
-  role: row.role,
-  kind: row.kind,
-  body: JSON.parse(row.body) as unknown,
-  prevHash: row.prevHash,
-  hash: row.hash,
+/** A row as the database gives it; by the ten thousand, model instances would take most of the time. */
+type RawRow = Omit<LedgerRow, 'at' | 'body'> & { at: Date; body: string };
+const rowColumns = ['buildId', 'seq', 'at', 'by', 'role', 'kind', 'body', 'prevHash', 'hash'];
+const plainRow = ({ at, body, ...row }: RawRow): LedgerRow => ({
+  ...row,
+  at: at.toISOString(),
+  body: JSON.parse(body) as unknown,
 });
+async function findRows(options: Omit<FindOptions<LedgerEntryRow>, 'raw' | 'attributes'>): Promise<LedgerRow[]> {
+  const rows = await database().models.LedgerEntryRow.findAll({ ...options, attributes: rowColumns, raw: true });
+  return (rows as unknown as RawRow[]).map(plainRow);
+}
 const kept = (row: BuildRow): KeptBuild => ({
   build: row.document,
   origins: row.origins,
@@ -60,7 +61,7 @@ export interface BayPage {
   /** Where the next page begins; null on the last one. */
   next: string | null;
 }
-export const bayPageSize = 40;
+export const bayPageSize = 25;
 
 /**
  * One page of the workshop's builds, the last changed first.
@@ -110,25 +111,31 @@ export async function ledgerOf(
   { after = 0, before, limit = ledgerPageSize }: { after?: number; before?: number; limit?: number } = {},
 ): Promise<LedgerRow[]> {
   const seq = { [Op.gt]: after, ...(before === undefined ? {} : { [Op.lt]: before }) };
-  const rows = await database().models.LedgerEntryRow.findAll({ where: { buildId, seq }, order: [['seq', 'DESC']], limit });
-  return rows.reverse().map(plainRow);
+  return (await findRows({ where: { buildId, seq }, order: [['seq', 'DESC']], limit })).reverse();
 }
 
 /** The whole ledger of a build. */
 export const wholeLedger = (buildId: string): Promise<LedgerRow[]> => ledgerOf(buildId, { limit: 10_000_000 });
 
-/** Checks every row of a build's ledger, and the build against its last row. */
-export async function verifyBuild(buildId: string): Promise<Verification | null> {
+export interface CheckedLedger {
+  rows: LedgerRow[];
+  verification: Verification;
+}
+/** The whole ledger of a build, with every row checked, and the build against its last row. */
+export async function checkedLedger(buildId: string): Promise<CheckedLedger | null> {
   const { sequelize, models } = database();
   // One snapshot for both, or a row written between would look like an added one.
   return sequelize.transaction({ isolationLevel: Transaction.ISOLATION_LEVELS.REPEATABLE_READ }, async (transaction) => {
     const row = await models.BuildRow.findByPk(buildId, { transaction });
     if (!row) return null;
-    const rows = await models.LedgerEntryRow.findAll({ where: { buildId }, order: [['seq', 'ASC']], transaction });
+    const rows = await findRows({ where: { buildId }, order: [['seq', 'ASC']], transaction });
     const { lastSeq, lastHash } = row;
-    return verifyLedger(rows.map(plainRow), { lastSeq, lastHash, documentHash: hashDocument(row.document) }, hashText);
+    const state = { lastSeq, lastHash, documentHash: hashDocument(row.document) };
+    return { rows, verification: verifyLedger(rows, state, hashText) };
   });
 }
+export const verifyBuild = async (buildId: string): Promise<Verification | null> =>
+  (await checkedLedger(buildId))?.verification ?? null;
 
 /** Ids of all builds, for a verification of everything. */
 export const everyBuildId = async (): Promise<string[]> =>

@@ -49,7 +49,10 @@ export function inUnit(value: number, unit: string, taste: UnitTaste): Shown {
 
 const digits = '[−-]?\\d[\\d\u2009]*(?:\\.\\d+)?';
 // A number, or a range of two, and a unit behind it that is not the beginning of a longer word or of a power.
-const quantity = new RegExp(`(?<![\\w.#])(${digits})((?: to | and )(${digits}))? (mm²|mm|m|°C|kPa|kW|L/h|L)(?![\\p{L}\\p{N}_²³/])`, 'gu');
+const quantity = new RegExp(
+  `(?<![\\w.#])(${digits})((?: to | and )(${digits}))? (mm²|mm|m|°C|kPa|kW|L/h|L)(?![\\p{L}\\p{N}_²³/])`,
+  'gu',
+);
 const read = (text: string) => Number(text.replace('−', '-').replace(/\u2009/g, ''));
 
 /**

@@ -108,13 +108,51 @@ describe('npm start', () => {
     expect([kept, state.rows.filter((row) => row.kind === 'note').length]).toEqual([15, 15]);
     // A second Lorbet on the same data is turned away, and does no harm.
     await expect(begin({ LORBET_DATA: data })).rejects.toThrow(/runs on .* already/);
-    expect((await fetch(`${second.url}/health`)).status).toBe(200);
+    for (const health of ['live', 'ready']) expect((await fetch(`${second.url}/health/${health}`)).status).toBe(200);
+    const lines = await (await (await client(second.url))(`/api/builds/${made.id}/ledger/file`)).text();
+    // A backup while it runs; checked by the command, and by the recipe that the documents give to strangers.
+    const dump = path.join(folder, 'one.dump');
+    const npm = (...args: string[]) =>
+      spawnSync('npm', ['run', '-s', ...args], { cwd: root, encoding: 'utf8', env: { ...process.env, LORBET_DATA: data } });
+    expect(npm('backup', '--', dump)).toMatchObject({ status: 0 });
+    expect(npm('backup', '--', dump).stderr).toMatch(/is there already; name another file/);
+    expect(JSON.parse(npm('verify').stdout)).toMatchObject({ builds: 6, broken: 0 });
+    expect(npm('restore', '--', dump).stderr).toMatch(/Lorbet runs on .*; stop it first/);
+    const recipe = /```js\n([^]+?)```/.exec(readFileSync(path.join(root, 'docs/ledger.md'), 'utf8'))?.[1] ?? '';
+    const byRecipe = (text: string) => {
+      const [script, file] = [path.join(folder, 'recipe.mjs'), path.join(folder, 'ledger.jsonl')];
+      writeFileSync(script, recipe);
+      writeFileSync(file, text);
+      return spawnSync('node', [script, file], { encoding: 'utf8' });
+    };
+    expect(recipe.trim().split('\n').length).toBeLessThanOrEqual(10);
+    expect(byRecipe(lines).stdout).toMatch(/^16 rows, all whole, last hash [0-9a-f]{64}\n$/);
+    expect(byRecipe(lines.replace('entry 7', 'entry 8')).status).not.toBe(0);
+    expect(
+      byRecipe(
+        lines
+          .split('\n')
+          .filter((_, i) => i !== 4)
+          .join('\n'),
+      ).status,
+    ).not.toBe(0);
+    const ask2 = await client(second.url);
+    await ask2(`/api/builds/${made.id}/commands`, {
+      method: 'POST',
+      body: JSON.stringify({ commandId: crypto.randomUUID(), command: { kind: 'note', text: 'after the backup' } }),
+    });
     expect(await end(second.child, 'SIGINT')).toBe(0);
+    // Restored: everything as it was in the backup, to the letter, and nothing of what came after.
+    const garbage = path.join(folder, 'garbage.dump');
+    writeFileSync(garbage, 'no backup');
+    expect(npm('restore', '--', garbage).stderr).toMatch(/Nothing was restored/);
+    expect(npm('restore', '--', dump)).toMatchObject({ status: 0 });
     const third = await begin({ LORBET_DATA: data });
     expect(third.seconds).toBeLessThan(10);
+    expect(await (await (await client(third.url))(`/api/builds/${made.id}/ledger/file`)).text()).toBe(lines);
     expect(await end(third.child, 'SIGINT')).toBe(0);
     expect(() => readFileSync(path.join(data, 'postgres/postmaster.pid'))).toThrow('ENOENT');
-  }, 120000);
+  }, 180000);
 
   test('without the demo it asks for a first lead, once', async () => {
     const { child, url } = await begin({ LORBET_DATA: path.join(folder, 'bare'), LORBET_DEMO: '0' });
@@ -135,6 +173,17 @@ describe('npm start', () => {
     expect([done.status, done.stderr.trim()]).toEqual([
       1,
       'lorbet: PORT is ninety; allowed is a whole number from 0 (any free port) to 65535.',
+    ]);
+    const env = {
+      ...process.env,
+      LORBET_DATABASE_URL: 'postgres://x:y@127.0.0.1:1/z',
+      LORBET_SESSION_SECRET: 'short',
+      NODE_ENV: 'production' as const,
+    };
+    const app = spawnSync('npx', ['next', 'start', '-p', '0'], { cwd: root, encoding: 'utf8', env, timeout: 30000 });
+    expect([app.status, app.stderr]).toEqual([
+      78,
+      expect.stringContaining('lorbet: LORBET_SESSION_SECRET is too short; it has to hold 32 characters or more.'),
     ]);
   });
 });

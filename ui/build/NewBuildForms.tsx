@@ -1,24 +1,43 @@
 'use client';
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { buildKinds } from '../../core/build/Build';
 import { buildFileMaxBytes, parseBuildFile } from '../../core/build/readBuild';
 import { postJson } from '../people/postJson';
+import { keepDraft, readDraft } from './useKeptText';
 
+const blank = { name: '', what: '', kind: 'road', place: '', heaterSerial: '' };
+const draftKey = 'new-build';
+
+/** What is typed here is kept on the device until the build is begun. */
 export function NewBuildForm() {
   const {
     register,
     handleSubmit,
+    reset,
+    getValues,
     formState: { errors },
-  } = useForm({ defaultValues: { name: '', what: '', kind: 'road', place: '', heaterSerial: '' } });
+  } = useForm({ defaultValues: blank });
+  useEffect(() => {
+    const draft = readDraft(draftKey);
+    if (draft) reset({ ...blank, ...(JSON.parse(draft) as Partial<typeof blank>) });
+  }, [reset]);
   const [problems, setProblems] = useState<string[]>([]);
   const begin = async (values: object) => {
     const answer = await postJson<{ id: string }>('/api/builds', values);
-    if (answer.ok) window.location.assign(`/builds/${answer.value.id}/heater`);
-    else setProblems(answer.errors);
+    if (!answer.ok) {
+      setProblems(answer.errors);
+      return;
+    }
+    keepDraft(draftKey, null);
+    window.location.assign(`/builds/${answer.value.id}/heater`);
   };
   return (
-    <form className="form-narrow" onSubmit={(event) => void handleSubmit(begin)(event)}>
+    <form
+      className="form-narrow"
+      onSubmit={(event) => void handleSubmit(begin)(event)}
+      onChange={() => keepDraft(draftKey, JSON.stringify(getValues()))}
+    >
       <label>
         <span className="field-label">Name</span>
         <input

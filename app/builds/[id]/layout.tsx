@@ -15,7 +15,7 @@ interface Props {
 export const metadata: Metadata = { title: 'Build' };
 export const dynamic = 'force-dynamic';
 
-const firstRows = 60;
+const firstRows = 40;
 
 /** The whole bench stands here, so that going from sheet to sheet asks nothing of the server. */
 export default async function BuildLayout({ children, params }: Props) {

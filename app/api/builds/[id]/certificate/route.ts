@@ -1,19 +1,17 @@
 import { fileName } from '../../../../../formats/buildFile';
 import { writeCertificate } from '../../../../../formats/certificate';
-import { verifyBuild, wholeLedger } from '../../../../../store/builds';
+import { checkedLedger } from '../../../../../store/builds';
 import { workshopOf } from '../../../../../store/people';
 import { download } from '../../../../lib/answers';
 import { buildRoute, noBuild } from '../../../../lib/handle';
 
 export const GET = buildRoute('look', async ({ kept, person }) => {
-  const { id } = kept.build;
-  const [workshop, rows, verification] = await Promise.all([workshopOf(person), wholeLedger(id), verifyBuild(id)]);
-  if (!verification) return noBuild();
+  const [workshop, ledger] = await Promise.all([workshopOf(person), checkedLedger(kept.build.id)]);
+  if (!ledger) return noBuild();
   const pdf = await writeCertificate(kept.build, {
     workshop: workshop.name,
     demo: workshop.demo,
-    rows,
-    verification,
+    ...ledger,
     origins: kept.origins,
     madeAt: new Date().toISOString(),
   });
