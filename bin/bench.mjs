@@ -164,7 +164,7 @@ await guarded(async () => {
   const running = await serve({ data, quiet: true });
   try {
     say('filling a bay of 5,000 builds and a ledger of 20,000 rows …');
-    const seeded = ask(tsx, ['bin/benchSeed.ts'], { env: { ...process.env, ...running.env }, maxBuffer: 64 * 1024 * 1024 });
+    const seeded = ask(tsx, ['demo/benchSeed.ts'], { env: { ...process.env, ...running.env }, maxBuffer: 64 * 1024 * 1024 });
     const { id: long, plans } = JSON.parse(seeded.out.split('\n').slice(-1)[0]);
     if (process.argv.includes('--plans')) writeFileSync(path.join(root, '.test/plans.json'), JSON.stringify(plans, null, 1));
     const client = await signedIn(running.address, 'odile');

@@ -1,5 +1,11 @@
-// The package ships no types; these are the parts used in tests.
+/** Ships without types; only what the tests use. */
 declare module 'psychrolib' {
-  const psychrolib: { SI: number; SetUnitSystem(system: number): void; GetStandardAtmPressure(altitudeM: number): number };
+  const psychrolib: {
+    SI: number;
+    SetUnitSystem(system: number): void;
+    GetStandardAtmPressure(altitudeM: number): number;
+    GetStandardAtmTemperature(altitudeM: number): number;
+    GetDryAirDensity(dryBulbC: number, pressurePa: number): number;
+  };
   export default psychrolib;
 }

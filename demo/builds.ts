@@ -1,4 +1,4 @@
-import type { Identity, StartEvent, StartReading } from '../core/build/Build';
+import type { GateMoment, Identity, StartEvent, StartReading } from '../core/build/Build';
 import type { FigurePath, ValueAt } from '../core/build/sheets';
 
 type Values = { [P in FigurePath]?: ValueAt<P> };
@@ -13,6 +13,7 @@ export interface DemoBuild {
   primed?: { strokes: number; outcome: 'reached' | 'stopped'; frequencyHz: number };
   started?: { events: StartEvent[]; readings: StartReading[] };
   coPpm?: number[];
+  /** gates that were passed, in order */ gates?: GateMoment[];
   waived?: { callId: string; why: string };
   signed?: boolean;
 }
@@ -59,7 +60,7 @@ function start(sagV: number, runA: number): { events: StartEvent[]; readings: St
 /** Everything here is invented: workshop, people, vehicles, figures. */
 export const demoBuilds: readonly DemoBuild[] = [
   {
-    id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
+    gates: ['bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
     planned: all, fitted: { ...all, ...measured }, maker: { fuseA: 15 }, notes: ['Pickup cut 214 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 528, outcome: 'reached', frequencyHz: 4 }, started: start(11.78, 1.38), coPpm: [0, 0, 0], signed: true,
   },
   {
@@ -73,7 +74,7 @@ export const demoBuilds: readonly DemoBuild[] = [
     notes: ['Came in from another shed with the heater “fitted”. Nothing of it was written down.'],
   },
   {
-    id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e03', identity: { name: 'Sedge Otter', what: 'canal workboat', kind: 'boat', place: 'Long Lock, Isle of Merrow', heaterSerial: 'INV-2207-0044' }, daysAgo: 2,
+    gates: ['bolting', 'closing', 'power'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e03', identity: { name: 'Sedge Otter', what: 'canal workboat', kind: 'boat', place: 'Long Lock, Isle of Merrow', heaterSerial: 'INV-2207-0044' }, daysAgo: 2,
     planned: { ...all, 'heater.altitudeM': 120, 'fuel.pressureLengthM': 2.2, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 210 },
     fitted: { ...fuel, ...air, ...wiring, ...measured, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' },
     notes: ['Skin fitting for the exhaust bedded; leave it till tomorrow.'],
@@ -84,7 +85,7 @@ export const demoBuilds: readonly DemoBuild[] = [
     notes: ['Puppets hang over the heater’s place: ask where the warm air goes.'],
   },
   {
-    id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e05', identity: { name: 'Moss Wagon', what: 'lichen survey’s field laboratory', kind: 'trailer', place: 'Upper Fen, Isle of Merrow', heaterSerial: 'INV-2207-0052' }, daysAgo: 4,
+    gates: ['bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e05', identity: { name: 'Moss Wagon', what: 'lichen survey’s field laboratory', kind: 'trailer', place: 'Upper Fen, Isle of Merrow', heaterSerial: 'INV-2207-0052' }, daysAgo: 4,
     planned: all, fitted: { ...all, ...measured, 'wiring.fuseFromBatteryMm': 310 }, notes: ['Battery box leaves no room nearer the post; cable to the fuse runs in its own conduit.'],
     primed: { strokes: 519, outcome: 'reached', frequencyHz: 4 }, started: start(11.6, 1.44), coPpm: [0, 0], waived: { callId: 'wiring.fuse.place', why: 'The battery box ends 300 mm from the post; the cable lies sheathed in its own conduit up to the fuse.' },
   },

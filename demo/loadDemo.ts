@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
-import type { Build } from '../core/build/Build';
+import type { Build, GateMoment } from '../core/build/Build';
 import type { Figure } from '../core/build/field';
 import { fieldAt, figurePaths } from '../core/build/sheets';
 import { emptyBuild } from '../core/build/emptyBuild';
@@ -77,7 +77,11 @@ async function loadOne(
     if (part.length > 0) await run(fitter, { kind: 'figures', changes: part });
   }
   for (const text of demo.notes ?? []) await run(fitter, { kind: 'note', text }, 0.1);
+  const gates = demo.gates ?? [];
+  const pass = (moment: GateMoment) => run(fitter, { kind: 'gate', moment, deed: 'pass' }, 0.02);
+  for (const moment of gates.filter((gate) => gate !== 'fire')) await pass(moment);
   if (demo.primed) await run(fitter, { kind: 'priming', run: { id: randomUUID(), fromEmpty: true, ...demo.primed } });
+  if (gates.includes('fire')) await pass('fire');
   if (demo.started) await run(fitter, { kind: 'start', id: randomUUID(), source: 'csv', ...demo.started });
   for (const [i, ppm] of (demo.coPpm ?? []).entries())
     await run(

@@ -2,7 +2,7 @@ import QRCode from 'qrcode';
 import { buildKinds, coPlaces, primingOutcomes, type Build } from '../core/build/Build';
 import { fieldAt, figureAt, figurePaths, sheetIds, type FigurePath } from '../core/build/sheets';
 import { assess } from '../core/calls/assess';
-import { levelWords, stageIds, stages, type Call } from '../core/calls/Call';
+import { levelWords, momentSteps, stageIds, stages, type Call } from '../core/calls/Call';
 import { signState } from '../core/calls/progress';
 import { whatStands } from '../core/calls/signoffCalls';
 import { unmeasuredFigures } from '../core/calls/unmeasuredFigures';
@@ -300,6 +300,13 @@ export async function writeCertificate(
   page.heading('Waivers');
   if (build.waivers.length === 0) page.paragraph('None.');
   for (const w of build.waivers) page.paragraph(`${w.callId}: ${w.says} Waived by ${w.by}, ${day(w.at)}: ${w.reason}`);
+  if (build.gates && build.gates.length > 0) {
+    page.heading('Steps that can’t be undone');
+    for (const gate of build.gates)
+      page.paragraph(
+        `${momentSteps[gate.moment]}: passed by ${gate.by}, ${day(gate.at)}${gate.open.length > 0 ? `, with ${gate.open.join(', ')} open` : ''}`,
+      );
+  }
   const corrections = rows.filter((row) => typeof (row.body as { reason?: unknown }).reason === 'string' && row.kind !== 'waive');
   if (corrections.length > 0) {
     page.heading('Corrections after a signature');

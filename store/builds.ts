@@ -301,7 +301,9 @@ export async function importBuild(
 ): Promise<ReadResult<KeptBuild>> {
   if (!roleMay(person.role, 'work'))
     return { ok: false, errors: [`${person.name} signs in as ${person.role}; this is not for that role.`] };
-  const document = asCopy ? { ...build, id: randomUUID(), waivers: [], signatures: [] } : build;
+  const document: Build = asCopy ? { ...build, id: randomUUID(), waivers: [], signatures: [] } : build;
+  // Who passed a gate did so on the one build, not on its copy.
+  if (asCopy) delete document.gates;
   return insert(
     person,
     document,

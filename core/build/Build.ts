@@ -5,6 +5,10 @@ import type { SheetValues } from './sheets';
 export const formatName = 'lorbet-build';
 export const formatVersion = 1;
 
+/** Steps that can't be undone and have a gate; hand-over has the signature. */
+export const gateMoments = { bolting: 1, closing: 1, power: 1, fire: 1 } as const;
+export type GateMoment = keyof typeof gateMoments;
+
 export const buildKinds = { road: 'road vehicle', trailer: 'trailer', boat: 'boat', building: 'building' } as const;
 export type BuildKind = keyof typeof buildKinds;
 
@@ -82,6 +86,15 @@ export interface CoReading {
   place: keyof typeof coPlaces;
 }
 
+/** One step that can't be undone, taken by a named person who had read what stood open before it. */
+export interface GatePassed {
+  moment: GateMoment;
+  by: string;
+  at: string;
+  /** Ids of the calls that stood at "put right" or "not measured" then; a stop lets nobody through. */
+  open: string[];
+}
+
 /** A lead's reasoned acceptance of one call at level fix, bound to what the call said then. */
 export interface Waiver {
   callId: string;
@@ -113,4 +126,6 @@ export interface Build {
   coReadings: CoReading[];
   waivers: Waiver[];
   signatures: Signature[];
+  /** The last passing of each gate; absent where none was passed. */
+  gates?: GatePassed[];
 }

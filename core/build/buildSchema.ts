@@ -1,7 +1,7 @@
 import * as yup from 'yup';
 import { makerBounds, makerKeys } from '../schools/limits';
 import { schoolIds, schools } from '../schools/schools';
-import { buildKinds, coPlaces, formatName, formatVersion, primingOutcomes, quantities, startEvents } from './Build';
+import { buildKinds, coPlaces, formatName, formatVersion, gateMoments, primingOutcomes, quantities, startEvents } from './Build';
 import type { Field, FieldTable } from './field';
 import { sheetIds, sheets } from './sheets';
 
@@ -130,6 +130,13 @@ const signatureSchema = strictObject({
     .matches(/^[0-9a-f]{64}$/),
 });
 
+const gateSchema = strictObject({
+  moment: oneOf(gateMoments),
+  by: text(80, 1),
+  at: instant(),
+  open: list(text(60, 3), 200),
+});
+
 const makerShape = Object.fromEntries(
   makerKeys.map((key) => {
     const bounds = makerBounds(key) ?? { min: 0, max: 0 };
@@ -154,4 +161,5 @@ export const buildSchema = strictObject({
   coReadings: list(coReadingSchema, 1000),
   waivers: list(waiverSchema, 100),
   signatures: list(signatureSchema, 20),
+  gates: yup.array().of(gateSchema).max(Object.keys(gateMoments).length).optional(),
 });

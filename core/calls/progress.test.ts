@@ -4,9 +4,19 @@ import { emptyBuild } from '../build/emptyBuild';
 import { buildHash } from '../ledger/hash';
 import { assess } from './assess';
 import { levels, momentIds, stageIds, type Call, type Moment } from './Call';
-import { isProven, isStanding, nextMoment, signState, wettedStages, worstLevel } from './progress';
+import { gateIds, gateOf } from './gates';
+import { isProven, isStanding, signState, wettedStages, worstLevel } from './progress';
 
-const moment = (values: Values, more: Partial<Build> = {}) => nextMoment(assess({ ...soundBuild(values), ...more }));
+/** The first gate at which something stands. */
+const guarded = (values: Values, more: Partial<Build> = {}) => {
+  const build = { ...soundBuild(values), ...more };
+  return (
+    gateIds.find((id) => {
+      const { stops, open } = gateOf(build, assess(build), id);
+      return stops.length + open.length > 0;
+    }) ?? null
+  );
+};
 
 test.each<[Values, Moment | null]>([
   [{}, null],
@@ -14,14 +24,14 @@ test.each<[Values, Moment | null]>([
   [{ 'fuel.pumpAngleDeg': 3, 'wiring.fuseA': 0 }, 'closing'],
   [{ 'wiring.fuseFromBatteryMm': 900 }, 'power'],
   [{ 'proving.coAlarmFitted': 'no' }, 'fire'],
-  [{ 'wiring.batteryCapacityAh': 10 }, 'handover'],
-])('with %j the next step that is guarded is %s', (values, expected) => {
-  expect(moment(values)).toBe(expected);
+  [{ 'wiring.batteryCapacityAh': 10 }, null],
+])('with %j the first gate at which something stands is %s', (values, expected) => {
+  expect(guarded(values)).toBe(expected);
 });
 
 test('what is not measured guards its step too', () => {
-  expect(moment({ 'fuel.jointGapMm': null })).toBe('closing');
-  expect(moment({}, { primingRuns: [] })).toBe('fire');
+  expect(guarded({ 'fuel.jointGapMm': null })).toBe('closing');
+  expect(guarded({}, { primingRuns: [] })).toBe('fire');
 });
 
 test('the dipstick is wet only as far as everything below is proven', () => {

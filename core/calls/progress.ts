@@ -13,9 +13,10 @@ export function worstLevel(calls: readonly Call[]): Level | null {
 /** A call that the work waits for: dangerous, broken, or not measured. */
 export const isStanding = (c: Call): boolean => !c.waived && (c.level === 'stop' || c.level === 'fix' || c.level === 'open');
 
-/** The next step that can't be undone and that some call still guards; null where none does. */
-export function nextMoment(calls: readonly Call[]): Moment | null {
-  return momentIds.find((moment) => calls.some((c) => c.moment === moment && isStanding(c))) ?? null;
+/** The next step that can't be undone: the first whose gate nobody has passed, then hand-over; null once it is signed. */
+export function nextMoment(build: Build): Moment | null {
+  const ahead = momentIds.find((moment) => moment !== 'handover' && !build.gates?.some((gate) => gate.moment === moment));
+  return ahead ?? (signState(build) === 'signed' ? null : 'handover');
 }
 
 /** A stage is proven when every one of its calls holds and every figure of its sheet is entered as fitted. */

@@ -21,7 +21,7 @@ const severity = (a: Call, b: Call) => levels.indexOf(a.level) - levels.indexOf(
 
 export function summarizeBuild(build: Build, calls: readonly Call[]): BuildSummary {
   const standing = calls.filter((c) => isStanding(c) && c.stage !== 'signoff').sort(severity);
-  const moment = nextMoment(calls);
+  const moment = nextMoment(build);
   const wet = wettedStages(build, calls);
   const [first] = standing;
   const worst = first?.level === 'open' ? (standing.find((c) => c.moment === moment) ?? first) : first;

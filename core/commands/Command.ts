@@ -1,5 +1,13 @@
 import * as yup from 'yup';
-import type { CoReading, Identity, PrimingRun, StartEvent, StartReading } from '../build/Build';
+import {
+  gateMoments,
+  type CoReading,
+  type GateMoment,
+  type Identity,
+  type PrimingRun,
+  type StartEvent,
+  type StartReading,
+} from '../build/Build';
 import {
   coReadingSchema,
   drawnSchema,
@@ -56,6 +64,7 @@ export type Command = { reason?: string } & (
   | { kind: 'co'; reading: Omit<CoReading, 'at' | 'by'> }
   | { kind: 'waive'; callId: string; says: string; why: string }
   | { kind: 'unwaive'; callId: string }
+  | { kind: 'gate'; moment: GateMoment; deed: 'pass' | 'reopen' }
   | { kind: 'sign'; typedName: string; drawn: string }
 );
 export type CommandKind = Command['kind'];
@@ -116,5 +125,6 @@ export const commandRules: Record<CommandKind, { deed: Deed; schema: yup.AnySche
   co: { deed: 'work', schema: shape({ reading: coReadingSchema.omit(['at', 'by']) }) },
   waive: { deed: 'waive', schema: shape({ callId: text(60, 3), says: text(500, 1), why: text(500, 10) }) },
   unwaive: { deed: 'waive', schema: shape({ callId: text(60, 3) }) },
+  gate: { deed: 'work', schema: shape({ moment: oneOf(gateMoments), deed: oneOf({ pass: 1, reopen: 1 }) }) },
   sign: { deed: 'sign', schema: shape({ typedName: text(80, 2), drawn: drawnSchema() }) },
 };

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { id, soundBuild } from '../../tests/soundBuild';
 import type { Build } from '../build/Build';
 import { fieldAt, figurePaths } from '../build/sheets';
-import { signState, wettedStages } from '../calls/progress';
+import { nextMoment, signState, wettedStages } from '../calls/progress';
 import { assess } from '../calls/assess';
 import { applyCommand, readCommand, type Author } from './applyCommand';
 import type { Change, Command } from './Command';
@@ -154,4 +154,34 @@ test('readings go to the start that they name, and to no other', () => {
   expect(done(soundBuild(), more).starts[0]?.readings).toHaveLength(6);
   expect(why(soundBuild(), { ...more, startId: id(9) })).toMatch(/no start of this build/);
   expect(why(soundBuild(), { ...more, readings: [{ atS: 50, quantity: 'volts', value: 90 }] })).toMatch(/0 to 40 V/);
+});
+
+describe('gates', () => {
+  const pass = (moment: 'bolting' | 'closing' | 'power' | 'fire'): Command => ({ kind: 'gate', moment, deed: 'pass' });
+  test('a stop at the step, or at one before it, keeps the gate shut; what is to be put right goes into the record', () => {
+    const poison = soundBuild({ 'air.exhaustPastOutlineMm': -240, 'fuel.jointGapMm': 4 });
+    for (const moment of ['bolting', 'closing', 'power', 'fire'] as const)
+      expect(why(poison, pass(moment))).toMatch(/^standing: exhaust.end.underneath: Exhaust ends 240 mm inside/);
+    const gap = soundBuild({ 'fuel.jointGapMm': 4 });
+    const passed = done(gap, pass('closing'), fitter);
+    expect(passed.gates).toEqual([{ moment: 'closing', by: 'Test Fitter', at: fitter.at, open: ['fuel.line.joint'] }]);
+    expect(why(passed, pass('closing'))).toMatch(/passed already, by Test Fitter/);
+    expect(done(passed, { kind: 'gate', moment: 'closing', deed: 'reopen' }).gates).toEqual([]);
+    expect(why(gap, { kind: 'gate', moment: 'closing', deed: 'reopen' })).toMatch(/was not passed/);
+  });
+  test('the next step is the first whose gate nobody has passed; then hand-over; then none', () => {
+    let build = soundBuild();
+    for (const moment of ['bolting', 'closing', 'power', 'fire'] as const) {
+      expect(nextMoment(build)).toBe(moment);
+      build = done(build, pass(moment));
+    }
+    expect(nextMoment(build)).toBe('handover');
+    expect(nextMoment(done(build, { kind: 'sign', typedName: 'Test Lead', drawn }))).toBeNull();
+  });
+  test('nobody is helped to light what must not be lit; what was lit may be written down', () => {
+    const silent = soundBuild({ 'proving.coAlarmFitted': 'no' });
+    const start = (source: 'live' | 'csv'): Command => ({ kind: 'start', id: id(7), events: [], readings: [], source });
+    expect(why(silent, start('live'))).toMatch(/^standing: It must not be lit. co.alarm: There is no carbon monoxide alarm/);
+    expect([why(silent, start('csv')), why(soundBuild(), start('live'))]).toEqual(['ok', 'ok']);
+  });
 });

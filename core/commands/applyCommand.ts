@@ -4,7 +4,8 @@ import { valueSchema } from '../build/buildSchema';
 import { readBuild, validate } from '../build/readBuild';
 import { fieldAt, figureAt, isFigurePath, type FigurePath, type SheetId, type SheetValues } from '../build/sheets';
 import { assess } from '../calls/assess';
-import type { Level } from '../calls/Call';
+import { momentSteps, type Level } from '../calls/Call';
+import { gateOf } from '../calls/gates';
 import { signState } from '../calls/progress';
 import { whatStands } from '../calls/signoffCalls';
 import { unmeasuredFigures } from '../calls/unmeasuredFigures';
@@ -122,6 +123,9 @@ function carryOut(build: Build, command: Command, author: Author): Step {
       };
     case 'start': {
       if (build.starts.some((run) => run.id === command.id)) return refuse('invalid', 'id is that of a start already kept.');
+      // What was lit elsewhere may be written down; nobody is helped to light what must not be lit.
+      const { stops } = command.source === 'live' ? gateOf(build, assess(build), 'fire') : { stops: [] };
+      if (stops.length > 0) return refuse('standing', ...stops.map((c) => `It must not be lit. ${c.id}: ${c.says}`));
       const { id, events, readings, source } = command;
       return {
         ok: true,
@@ -168,9 +172,24 @@ function carryOut(build: Build, command: Command, author: Author): Step {
         body: { callId: command.callId },
       };
     }
+    case 'gate':
+      return passGate(build, command, author);
     case 'sign':
       return sign(build, command, author);
   }
+}
+
+function passGate(build: Build, { moment, deed }: Extract<Command, { kind: 'gate' }>, author: Author): Step {
+  const others = (build.gates ?? []).filter((gate) => gate.moment !== moment);
+  const { stops, open, passed } = gateOf(build, assess(build), moment);
+  if (deed === 'reopen') {
+    if (!passed) return refuse('invalid', `The gate before ${momentSteps[moment]} was not passed.`);
+    return { ok: true, build: { ...build, gates: others }, body: { moment, deed } };
+  }
+  if (passed) return refuse('invalid', `The gate before ${momentSteps[moment]} was passed already, by ${passed.by}.`);
+  if (stops.length > 0) return refuse('standing', ...stops.map((c) => `${c.id}: ${c.says}`));
+  const gate = { moment, by: author.name, at: author.at, open: open.map((c) => c.id) };
+  return { ok: true, build: { ...build, gates: [...others, gate] }, body: { moment, deed, open: gate.open } };
 }
 
 function sign(build: Build, command: Extract<Command, { kind: 'sign' }>, author: Author): Step {

@@ -55,6 +55,11 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
     'WAIVED fuel.line.joint: old joint, watched for a year',
   ],
   unwaive: [waived, { kind: 'unwaive', callId: 'fuel.line.joint' }, 'waiver of fuel.line.joint taken back'],
+  gate: [
+    soundBuild({ 'fuel.jointGapMm': 4 }),
+    { kind: 'gate', moment: 'closing', deed: 'pass' },
+    'GATE PASSED: the tank goes back up, with fuel.line.joint open',
+  ],
   sign: [soundBuild(), { kind: 'sign', typedName: 'Test Lead', drawn: 'M10,10L20,20L30,10L40,20' }, 'SIGNED by Test Lead'],
 };
 

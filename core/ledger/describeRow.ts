@@ -4,12 +4,13 @@ import {
   quantities,
   startEvents,
   type CoReading,
+  type GateMoment,
   type PrimingRun,
   type StartEvent,
   type StartReading,
 } from '../build/Build';
 import { fieldAt, isFigurePath } from '../build/sheets';
-import type { Level } from '../calls/Call';
+import { momentSteps, type Level } from '../calls/Call';
 import type { CallChange } from '../commands/applyCommand';
 import { identityLabels, type Change, type IdentityKey, type MakerChange, type TextChange } from '../commands/Command';
 import { limits } from '../schools/limits';
@@ -75,6 +76,12 @@ export function describeRow({ kind, body }: Pick<LedgerContent, 'kind' | 'body'>
       return `WAIVED ${String(b.callId)}: ${String(b.reason)}`;
     case 'unwaive':
       return `waiver of ${String(b.callId)} taken back`;
+    case 'gate': {
+      const step = momentSteps[b.moment as GateMoment];
+      if (b.deed === 'reopen') return `gate opened again: ${step}`;
+      const open = b.open as string[] | undefined;
+      return `GATE PASSED: ${step}${open && open.length > 0 ? `, with ${open.join(', ')} open` : ''}`;
+    }
     case 'sign':
       return `SIGNED by ${String(b.typedName)}`;
     default:

@@ -303,3 +303,30 @@ test('at 200 % and with reduced motion: nothing runs off the side, nothing moves
   await expect(page.locator('.run-words')).toContainText('pump angle, outlet up 4 degrees');
   await expect(page.locator('.run-words')).toContainText('STOP: Exhaust ends 240 mm inside the outline');
 });
+
+test('the gate before a step: shut while a stop stands, passed by name with what is open, and taken back', async ({ page }) => {
+  await signIn(page, 'bram');
+  await page.goto(`/builds/${await copyOf(page.request, 2)}/startup`);
+  await expect(page.getByText('It must not be lit.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Begin a start' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'bolting the heater down' }).click();
+  const gate = page.getByRole('dialog', { name: 'Before bolting' });
+  await expect(gate).toContainText('Shut. Nobody passes while this stands');
+  await expect(gate).toContainText('Combustion air is drawn from a locker');
+  await expect(gate.getByRole('button', { name: /^Done/ })).toHaveCount(0);
+  await gate.getByRole('link', { name: /Combustion air is drawn/ }).click();
+  await expect(page.getByRole('heading', { name: 'Air', exact: true })).toBeVisible();
+  await page.goto(`/builds/${await copyOf(page.request, 3)}/fuel`);
+  await page.getByRole('button', { name: 'bolting the heater down' }).click();
+  await gate.getByRole('button', { name: 'Done: bolting the heater down' }).click();
+  await enter(page, 'Widest gap in a joint', '3');
+  await settled(page);
+  await page.getByRole('button', { name: 'the tank goes back up' }).click();
+  await expect(page.getByRole('dialog')).toContainText('A gap of 3 mm in a joint traps air');
+  await page.getByRole('button', { name: 'Done all the same: the tank goes back up' }).click();
+  await expect(page.locator('.roll')).toContainText('GATE PASSED: the tank goes back up, with fuel.line.joint open');
+  await expect(page.locator('.bench-head')).toContainText('the fuse goes in');
+  await page.getByRole('link', { name: /^Sign-off/ }).click();
+  await page.getByRole('button', { name: 'Taken back: the tank goes back up' }).click();
+  await expect(page.locator('.bench-head')).toContainText('the tank goes back up');
+});

@@ -32,6 +32,7 @@ const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
     { ...gap, waivers: [waiver] },
     { kind: 'unwaive', callId: 'fuel.line.joint' },
   ],
+  gate: () => [soundBuild(), { kind: 'gate', moment: 'bolting', deed: 'pass' }],
   sign: (person) => [soundBuild(), { kind: 'sign', typedName: person.name, drawn: 'M10,10L20,20L30,10L40,20' }],
 };
 
@@ -48,6 +49,7 @@ const may: Record<CommandKind, readonly Role[]> = {
   co: ['fitter', 'lead'],
   waive: ['lead'],
   unwaive: ['lead'],
+  gate: ['fitter', 'lead'],
   sign: ['fitter', 'lead'],
 };
 

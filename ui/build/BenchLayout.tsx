@@ -1,5 +1,7 @@
 'use client';
 import { usePathname } from 'next/navigation';
+import { useState } from 'react';
+import { isGate } from '../../core/calls/gates';
 import { momentSteps, stageIds, type StageId } from '../../core/calls/Call';
 import { nextMoment, signState } from '../../core/calls/progress';
 import { CallList } from '../calls/CallList';
@@ -10,6 +12,7 @@ import { ShortcutHelp } from './ShortcutHelp';
 import { ThemeSwitch } from '../theme/ThemeSwitch';
 import { Banners } from './Banners';
 import { useBench } from './BuildContext';
+import { GateDialog } from './GateDialog';
 import { StageLink } from './StageLink';
 import { StageView } from './StageView';
 import { Dipstick } from './Dipstick';
@@ -19,7 +22,8 @@ export function BenchLayout() {
   const { build, settled, calls, who, waiting } = useBench();
   const stage = usePathname().split('/')[3] ?? 'fuel';
   const isStage = stageIds.includes(stage as StageId);
-  const moment = nextMoment(calls);
+  const moment = nextMoment(settled);
+  const [gate, setGate] = useState(false);
   const signed = signState(settled);
   return (
     <div className="bench">
@@ -42,7 +46,14 @@ export function BenchLayout() {
             <strong>Corrected since it was signed</strong>
           ) : moment ? (
             <>
-              Next that can’t be undone: <strong>{momentSteps[moment]}</strong>
+              Next that can’t be undone:{' '}
+              {isGate(moment) ? (
+                <button type="button" className="plain-button" onClick={() => setGate(true)}>
+                  <strong>{momentSteps[moment]}</strong>
+                </button>
+              ) : (
+                <strong>{momentSteps[moment]}</strong>
+              )}
             </>
           ) : (
             <strong>Ready for the signature</strong>
@@ -60,6 +71,7 @@ export function BenchLayout() {
         <ThemeSwitch />
         <ShortcutHelp stage={stage} />
       </header>
+      {gate && moment && isGate(moment) && <GateDialog moment={moment} onClose={() => setGate(false)} />}
       <div className="bench-run">
         <RunView stage={stage} />
       </div>

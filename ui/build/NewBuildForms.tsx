@@ -137,7 +137,7 @@ export function BringInForm() {
           onChange={(event) => setAsCopy(event.target.checked)}
           style={{ width: 24, height: 24, flex: 'none' }}
         />{' '}
-        As a copy, with its own id, without its signatures and waivers
+        As a copy, with its own id, without its signatures, waivers and gates
       </label>
       {problems.length > 0 && (
         <div role="alert">

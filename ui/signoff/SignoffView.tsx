@@ -10,6 +10,7 @@ import { unmeasuredFigures } from '../../core/calls/unmeasuredFigures';
 import { roleMay } from '../../core/people/roles';
 import { useBench, useSay } from '../build/BuildContext';
 import { StageLink } from '../build/StageLink';
+import { GateList } from './GateList';
 import { useKeptText } from '../build/useKeptText';
 import { LedgerCheck } from '../ledger/LedgerCheck';
 import { CallCard } from '../calls/CallCard';
@@ -186,6 +187,7 @@ export function SignoffView() {
           </ul>
         </section>
       )}
+      <GateList />
       {settled.waivers.length > 0 && (
         <section style={{ marginTop: 14 }}>
           <h3 className="moment">Waivers</h3>

@@ -6,7 +6,8 @@ import { stages } from '../../core/calls/Call';
 import { summarizeStart } from '../../core/startup/summarizeStart';
 import { show } from '../../core/units/show';
 import { readStartCsv, startCsvMaxBytes } from '../../formats/startCsv';
-import { useBench } from '../build/BuildContext';
+import { gateOf } from '../../core/calls/gates';
+import { useBench, useSay } from '../build/BuildContext';
 import { stageFigures } from '../../core/figures/stageFigures';
 import { cellUnit, parseTyped } from '../../core/units/parseTyped';
 import { DerivedFigures } from '../sheet/DerivedFigures';
@@ -20,7 +21,9 @@ const seconds = (s: number | undefined | null) => (s === null || s === undefined
 const secondsInto = (run: StartRun) => Math.min(86400, Math.round(Math.max(0, Date.now() - Date.parse(run.at)) / 100) / 10);
 
 export function StartView() {
-  const { settled, send, mayWork, who } = useBench();
+  const { settled, calls, send, mayWork, who } = useBench();
+  const say = useSay();
+  const { stops } = gateOf(settled, calls, 'fire');
   const [problems, setProblems] = useState<string[]>([]);
   const [typed, setTyped] = useState<Partial<Record<QuantityId, string>>>({});
   const file = useRef<HTMLInputElement>(null);
@@ -74,6 +77,16 @@ export function StartView() {
         <strong>Before the button:</strong> exhaust in the open, doors open, extinguisher at hand, carbon monoxide alarm on.
         Expect smoke and the smell of paint for some minutes. Never cut the power of a hot heater.
       </p>
+      {stops.length > 0 && (
+        <div className="banner bad" role="alert" style={{ marginTop: 10 }}>
+          <strong style={{ fontSize: '1.2rem' }}>It must not be lit.</strong>
+          <ul>
+            {stops.map((call) => (
+              <li key={call.id}>{say(call.says)}</li>
+            ))}
+          </ul>
+        </div>
+      )}
       {run && summary && (
         <section style={{ marginTop: 10 }} aria-label="Last start">
           <h3>
@@ -154,7 +167,7 @@ export function StartView() {
         </ul>
       )}
       <div className="inline" style={{ marginTop: 16 }}>
-        {mayWork && !underway && (
+        {mayWork && !underway && stops.length === 0 && (
           <button type="button" className="key ink" onClick={begin}>
             Begin a start
           </button>

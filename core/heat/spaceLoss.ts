@@ -1,0 +1,21 @@
+export interface Surface {
+  areaM2: number;
+  uWM2K: number;
+}
+/** Heat that a cubic metre of air takes, J/(m³ K) over 3,600 s/h: W h/(m³ K). Source: EN 12831 gives 0.34, the reference 0.335 (from memory). */
+const airWhM3K = 0.335;
+
+/** Heat lost through surfaces, W for each kelvin. */
+export const fabricLossWK = (surfaces: readonly Surface[]): number =>
+  surfaces.reduce((sum, { areaM2, uWM2K }) => sum + areaM2 * uWM2K, 0);
+
+/**
+ * Heat lost with the air that changes, W for each kelvin.
+ * @param airChangesH how often an hour the air of the space is replaced, 0.2 to 10
+ * @source EN 12831 (from memory)
+ */
+export const airLossWK = (airChangesH: number, volumeM3: number): number => airWhM3K * airChangesH * volumeM3;
+
+/** Heat needed to hold a space, kW; none where it is warmer outside. @example demandKw(60, 20, -10) // 1.8 */
+export const demandKw = (lossWK: number, insideC: number, outsideC: number): number =>
+  (Math.max(0, insideC - outsideC) * lossWK) / 1000;
