@@ -23,6 +23,12 @@ const heater = {
   'heater.claimedOutputKw': 2.2, 'heater.supplyV': 'v12', 'heater.strokeVolumeMl': 0.022, 'heater.pumpMinHz': 1.2, 'heater.pumpMaxHz': 4.2, 'heater.startCurrentA': 10, 'heater.startMinutes': 2,
   'heater.runCurrentA': 1.4, 'heater.altitudeM': 900, 'heater.coldestFuelC': -12, 'heater.fuelGrade': 'roadF', 'heater.nightHours': 9,
 } as const satisfies Values;
+/** A body of about 14 m³, thinly lined, on an island with mild winters. */
+const survey = {
+  'survey.insideC': 20, 'survey.coldestC': -12, 'survey.usualNightC': 1, 'survey.volumeM3': 14, 'survey.airChangesH': 1.2, 'survey.wallAreaM2': 15, 'survey.wallBuildUp': 'thin', 'survey.roofAreaM2': 7.2, 'survey.roofBuildUp': 'thin',
+  'survey.floorAreaM2': 7, 'survey.floorBuildUp': 'thin', 'survey.glassAreaM2': 1.8, 'survey.glazing': 'single', 'survey.engineFuel': 'diesel', 'survey.fuelFrom': 'own', 'survey.fuelTaken': 'none', 'survey.fuelSystem': 'none',
+  'survey.heaterSits': 'inside', 'survey.waterAndSalt': 'salted', 'survey.accessoriesV': 'v12',
+} as const satisfies Values;
 const fuel = {
   'fuel.tankLengthMm': 420, 'fuel.tankHeightMm': 260, 'fuel.fuelLevelMm': 150, 'fuel.pickupKind': 'standpipe', 'fuel.pickupClearanceMm': 28, 'fuel.suctionLengthM': 0.62, 'fuel.suctionBoreMm': 2, 'fuel.filterPlace': 'beforePump', 'fuel.filterDirection': 'withFlow',
   'fuel.jointGapMm': 0, 'fuel.pumpDirection': 'withFlow', 'fuel.pumpAngleDeg': 25, 'fuel.pumpAboveTankFloorMm': 60, 'fuel.pressureLengthM': 2.9, 'fuel.pressureBoreMm': 2, 'fuel.heaterAboveTankFloorMm': 390,
@@ -35,7 +41,7 @@ const wiring = {
 } as const satisfies Values;
 const priming = { 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4 } as const satisfies Values;
 const proving = { 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' } as const satisfies Values;
-const all: Values = { ...heater, ...fuel, ...air, ...wiring, ...priming, ...proving };
+const all: Values = { ...heater, ...survey, ...fuel, ...air, ...wiring, ...priming, ...proving };
 
 /** What was really measured: near the plan, not on it. */
 const measured: Values = { 'fuel.pickupClearanceMm': 31, 'fuel.suctionLengthM': 0.64, 'fuel.pressureLengthM': 2.84, 'fuel.pumpAngleDeg': 27, 'air.exhaustPastOutlineMm': 42, 'wiring.batteryRestV': 12.68, 'wiring.jointsMohm': 8, 'air.endsApartMm': 940 };
@@ -60,7 +66,7 @@ function start(sagV: number, runA: number): { events: StartEvent[]; readings: St
 /** Everything here is invented: workshop, people, vehicles, figures. */
 export const demoBuilds: readonly DemoBuild[] = [
   {
-    gates: ['bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
+    gates: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
     planned: all, fitted: { ...all, ...measured }, maker: { fuseA: 15 }, notes: ['Pickup cut 214 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 528, outcome: 'reached', frequencyHz: 4 }, started: start(11.78, 1.38), coPpm: [0, 0, 0], signed: true,
   },
   {
@@ -74,7 +80,7 @@ export const demoBuilds: readonly DemoBuild[] = [
     notes: ['Came in from another shed with the heater “fitted”. Nothing of it was written down.'],
   },
   {
-    gates: ['bolting', 'closing', 'power'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e03', identity: { name: 'Sedge Otter', what: 'canal workboat', kind: 'boat', place: 'Long Lock, Isle of Merrow', heaterSerial: 'INV-2207-0044' }, daysAgo: 2,
+    gates: ['cutting', 'bolting', 'closing', 'power'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e03', identity: { name: 'Sedge Otter', what: 'canal workboat', kind: 'boat', place: 'Long Lock, Isle of Merrow', heaterSerial: 'INV-2207-0044' }, daysAgo: 2,
     planned: { ...all, 'heater.altitudeM': 120, 'fuel.pressureLengthM': 2.2, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 210 },
     fitted: { ...fuel, ...air, ...wiring, ...measured, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' },
     notes: ['Skin fitting for the exhaust bedded; leave it till tomorrow.'],
@@ -85,7 +91,7 @@ export const demoBuilds: readonly DemoBuild[] = [
     notes: ['Puppets hang over the heater’s place: ask where the warm air goes.'],
   },
   {
-    gates: ['bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e05', identity: { name: 'Moss Wagon', what: 'lichen survey’s field laboratory', kind: 'trailer', place: 'Upper Fen, Isle of Merrow', heaterSerial: 'INV-2207-0052' }, daysAgo: 4,
+    gates: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e05', identity: { name: 'Moss Wagon', what: 'lichen survey’s field laboratory', kind: 'trailer', place: 'Upper Fen, Isle of Merrow', heaterSerial: 'INV-2207-0052' }, daysAgo: 4,
     planned: all, fitted: { ...all, ...measured, 'wiring.fuseFromBatteryMm': 310 }, notes: ['Battery box leaves no room nearer the post; cable to the fuse runs in its own conduit.'],
     primed: { strokes: 519, outcome: 'reached', frequencyHz: 4 }, started: start(11.6, 1.44), coPpm: [0, 0], waived: { callId: 'wiring.fuse.place', why: 'The battery box ends 300 mm from the post; the cable lies sheathed in its own conduit up to the fuse.' },
   },

@@ -6,7 +6,7 @@ export const formatName = 'lorbet-build';
 export const formatVersion = 1;
 
 /** Steps that can't be undone and have a gate; hand-over has the signature. */
-export const gateMoments = { bolting: 1, closing: 1, power: 1, fire: 1 } as const;
+export const gateMoments = { cutting: 1, bolting: 1, closing: 1, power: 1, fire: 1 } as const;
 export type GateMoment = keyof typeof gateMoments;
 
 export const buildKinds = { road: 'road vehicle', trailer: 'trailer', boat: 'boat', building: 'building' } as const;

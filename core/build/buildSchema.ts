@@ -3,7 +3,7 @@ import { makerBounds, makerKeys } from '../schools/limits';
 import { schoolIds, schools } from '../schools/schools';
 import { buildKinds, coPlaces, formatName, formatVersion, gateMoments, primingOutcomes, quantities, startEvents } from './Build';
 import type { Field, FieldTable } from './field';
-import { sheetIds, sheets } from './sheets';
+import { laterSheets, sheetIds, sheets } from './sheets';
 
 const keys = <T extends object>(table: T): string[] => Object.keys(table);
 
@@ -155,7 +155,14 @@ export const buildSchema = strictObject({
   identity: identitySchema,
   schools: strictObject(Object.fromEntries(schoolIds.map((id) => [id, oneOf(schools[id].options)]))),
   maker: strictObject(makerShape),
-  sheets: strictObject(Object.fromEntries(sheetIds.map((id) => [id, sheetSchema(sheets[id])]))),
+  sheets: strictObject(
+    Object.fromEntries(
+      sheetIds.map((id) => {
+        const sheet = sheetSchema(sheets[id]);
+        return [id, laterSheets.includes(id) ? sheet.optional().default(undefined) : sheet];
+      }),
+    ),
+  ),
   primingRuns: list(primingRunSchema, 200),
   starts: list(startSchema, 50),
   coReadings: list(coReadingSchema, 1000),

@@ -1,6 +1,11 @@
 import fc from 'fast-check';
 import { soundBuild } from '../../tests/soundBuild';
+import { assess } from '../calls/assess';
+import { signState } from '../calls/progress';
+import { applyCommand } from '../commands/applyCommand';
+import { buildHash } from '../ledger/hash';
 import { parseBuildFile, readBuild } from './readBuild';
+import { figureAt } from './sheets';
 
 const json = () => JSON.parse(JSON.stringify(soundBuild())) as Record<string, never>;
 const errorsOf = (value: unknown) => {
@@ -58,4 +63,33 @@ test('any JSON at any place of a build is refused or read, never thrown on, neve
     }),
     { numRuns: 300 },
   );
+});
+
+test('a file from before the survey was there is read as it is, keeps its signature, and takes survey figures', () => {
+  const { survey: _survey, ...early } = soundBuild().sheets;
+  const file = JSON.parse(JSON.stringify({ ...soundBuild(), sheets: early })) as unknown;
+  const read = readBuild(file);
+  expect(read.ok && read.value).toEqual(file);
+  if (!read.ok) return;
+  const signed = {
+    ...read.value,
+    signatures: [
+      {
+        by: 'A',
+        role: 'lead' as const,
+        typedName: 'A B',
+        at: '2026-11-20T10:00:00Z',
+        drawn: 'M10,10L20,20L30,10L40,20',
+        buildHash: buildHash(read.value),
+      },
+    ],
+  };
+  expect(signState(signed)).toBe('signed');
+  expect(assess(read.value).filter((c) => c.stage === 'survey' && c.level === 'open').length).toBeGreaterThan(5);
+  const applied = applyCommand(
+    read.value,
+    { kind: 'figures', changes: [{ path: 'survey.insideC', slot: 'planned', from: null, to: 19 }] },
+    { name: 'A', role: 'fitter', at: '2026-11-20T10:00:00Z' },
+  );
+  expect(applied.ok && figureAt(applied.build.sheets, 'survey.insideC').planned).toBe(19);
 });

@@ -1,7 +1,10 @@
 import { fuels } from '../fuel/fuels';
+import { buildUps, glazings, type BuildUpId, type GlazingId } from '../heat/buildUps';
 import { choice, number, type FieldTable, type Figure, type Sheet, type ValueOf } from './field';
 
 const fuelLabels = Object.fromEntries(Object.entries(fuels).map(([id, fuel]) => [id, fuel.label])) as Record<keyof typeof fuels, string>;
+const wallLabels = Object.fromEntries(Object.entries(buildUps).map(([id, { label }]) => [id, label])) as Record<BuildUpId, string>;
+const glazingLabels = Object.fromEntries(Object.entries(glazings).map(([id, { label }]) => [id, label])) as Record<GlazingId, string>;
 const arrow = { withFlow: 'with the flow', againstFlow: 'against the flow' } as const;
 const yesNo = { yes: 'yes', no: 'no' } as const;
 
@@ -24,6 +27,28 @@ export const sheets = {
     coldestFuelC: number({ label: 'Coldest the fuel will be', unit: '°C', min: -45, max: 30, decimals: 0, part: 'tank', given: true }),
     fuelGrade: choice({ label: 'Fuel', options: fuelLabels, part: 'tank', given: true }),
     nightHours: number({ label: 'Hours of heat in a night', unit: 'h', min: 0.5, max: 24, decimals: 1, part: 'heater', given: true }),
+  },
+  survey: {
+    insideC: number({ label: 'Wanted inside', unit: '°C', min: 0, max: 35, decimals: 0, part: 'cabin', given: true }),
+    coldestC: number({ label: 'Coldest night', unit: '°C', min: -50, max: 20, decimals: 0, part: 'cabin', given: true }),
+    usualNightC: number({ label: 'Usual night', unit: '°C', min: -40, max: 25, decimals: 0, part: 'cabin', given: true, hint: 'coldest hour of a night like most' }),
+    volumeM3: number({ label: 'Air in the space', unit: 'm³', min: 0.5, max: 500, decimals: 1, part: 'cabin', given: true }),
+    airChangesH: number({ label: 'Air changes an hour', unit: '/h', min: 0.1, max: 20, decimals: 1, part: 'cabin', given: true, hint: 'tight 0.5, usual 1 to 2, draughty 4' }),
+    wallAreaM2: number({ label: 'Walls', unit: 'm²', min: 0, max: 500, decimals: 1, part: 'cabin', given: true, hint: 'all sides, without windows' }),
+    wallBuildUp: choice({ label: 'Walls are', options: wallLabels, part: 'cabin', given: true }),
+    roofAreaM2: number({ label: 'Roof', unit: 'm²', min: 0, max: 300, decimals: 1, part: 'cabin', given: true }),
+    roofBuildUp: choice({ label: 'Roof is', options: wallLabels, part: 'cabin', given: true }),
+    floorAreaM2: number({ label: 'Floor', unit: 'm²', min: 0, max: 300, decimals: 1, part: 'cabin', given: true }),
+    floorBuildUp: choice({ label: 'Floor is', options: wallLabels, part: 'cabin', given: true }),
+    glassAreaM2: number({ label: 'Windows', unit: 'm²', min: 0, max: 100, decimals: 1, part: 'cabin', given: true }),
+    glazing: choice({ label: 'Windows are', options: glazingLabels, part: 'cabin', given: true }),
+    engineFuel: choice({ label: 'The engine burns', options: { diesel: 'diesel', petrol: 'petrol', none: 'nothing, or no engine' }, part: 'tank', given: true }),
+    fuelFrom: choice({ label: 'The heater draws from', options: { own: 'a tank of its own', vehicle: 'the vehicle’s fuel' }, part: 'tank', given: true }),
+    fuelTaken: choice({ label: 'Taken from the vehicle', options: { tank: 'in the tank or its return', feed: 'by a tee in the feed', none: 'not at all' }, part: 'tank', given: true }),
+    fuelSystem: choice({ label: 'The vehicle’s feed stands', options: { low: 'at low pressure', high: 'under pressure', unknown: 'nobody knows', none: 'there is none' }, part: 'tank', given: true }),
+    heaterSits: choice({ label: 'The heater will sit', options: { inside: 'inside', under: 'under the floor' }, part: 'heater', given: true }),
+    waterAndSalt: choice({ label: 'The vehicle', options: { neither: 'stays on dry roads', salted: 'is driven on salted roads', wades: 'wades' }, part: 'heater', given: true }),
+    accessoriesV: choice({ label: 'Pump and controller for', options: { v12: '12 V', v24: '24 V', none: 'not said' }, part: 'battery', given: true }),
   },
   fuel: {
     tankLengthMm: number({ label: 'Tank, length', unit: 'mm', min: 50, max: 2000, decimals: 0, part: 'tank' }),
@@ -88,6 +113,8 @@ export type FigurePath = { [S in SheetId]: `${S}.${keyof Sheets[S] & string}` }[
 export type ValueAt<P extends FigurePath> = P extends `${infer S extends SheetId}.${infer K}` ? (K extends keyof Sheets[S] ? ValueOf<Sheets[S][K]> : never) : never;
 
 export const sheetIds = Object.keys(sheets) as SheetId[];
+/** Sheets that came after the first builds were kept: a document without them is whole, and its signature still holds. */
+export const laterSheets: readonly SheetId[] = ['survey'];
 export const figurePaths = sheetIds.flatMap((sheet) => Object.keys(sheets[sheet]).map((name) => `${sheet}.${name}` as FigurePath));
 
 /** The table row of a figure. Throws where no such figure exists: callers at a boundary ask `isFigurePath` first. */
@@ -102,7 +129,7 @@ export const isFigurePath = (path: string): path is FigurePath => (figurePaths a
 
 export function figureAt(values: SheetValues, path: FigurePath): Figure<number | string> {
   const [sheet, name] = path.split('.') as [SheetId, string];
-  return (values[sheet] as Record<string, Figure<number | string>>)[name] ?? { planned: null, fitted: null };
+  return (values[sheet] as Record<string, Figure<number | string>> | undefined)?.[name] ?? { planned: null, fitted: null };
 }
 
 /** What counts now: as fitted where measured, else as planned. */

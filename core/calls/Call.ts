@@ -7,16 +7,16 @@ import type { DerivedKey } from '../figures/derived';
 import type { Origin } from '../ledger/origins';
 
 /** Stages that exist so far, in working order. */
-export const stages = { fuel: 'Fuel', air: 'Air', wiring: 'Wiring', priming: 'Priming', startup: 'First start', proving: 'Proving', signoff: 'Sign-off' } as const;
+export const stages = { survey: 'Survey', fuel: 'Fuel', air: 'Air', wiring: 'Wiring', priming: 'Priming', startup: 'First start', proving: 'Proving', signoff: 'Sign-off' } as const;
 export type StageId = keyof typeof stages;
 export const stageIds = Object.keys(stages) as StageId[];
 
 /** Irreversible steps, in the order in which they come. */
-export const moments = { bolting: 'before bolting', closing: 'before closing up', power: 'before power', fire: 'before first fire', handover: 'before hand-over' } as const;
+export const moments = { cutting: 'before cutting', bolting: 'before bolting', closing: 'before closing up', power: 'before power', fire: 'before first fire', handover: 'before hand-over' } as const;
 export type Moment = keyof typeof moments;
 export const momentIds = Object.keys(moments) as Moment[];
 /** The step itself, as it is named on a build that waits for it. */
-export const momentSteps: Record<Moment, string> = { bolting: 'bolting the heater down', closing: 'the tank goes back up', power: 'the fuse goes in', fire: 'the first fire', handover: 'hand-over' };
+export const momentSteps: Record<Moment, string> = { cutting: 'the first hole', bolting: 'bolting the heater down', closing: 'the tank goes back up', power: 'the fuse goes in', fire: 'the first fire', handover: 'hand-over' };
 
 /** Worst first. */
 export const levels = ['stop', 'fix', 'open', 'watch', 'sound'] as const;

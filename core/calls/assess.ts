@@ -7,9 +7,11 @@ import { provingCalls } from './provingCalls';
 import { makeReader, NotMeasured, type Trail } from './reader';
 import { signoffCalls } from './signoffCalls';
 import { startupCalls } from './startupCalls';
+import { surveyCalls } from './surveyCalls';
 import { wiringCalls } from './wiringCalls';
 
 const stageJudges: readonly Judge[] = [
+  ...surveyCalls,
   ...fuelCalls,
   ...airCalls,
   ...wiringCalls,

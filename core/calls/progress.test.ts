@@ -37,7 +37,8 @@ test('what is not measured guards its step too', () => {
 test('the dipstick is wet only as far as everything below is proven', () => {
   const wet = (values: Values, more: Partial<Build> = {}) => wettedStages({ ...soundBuild(values), ...more });
   expect(wet({})).toBe(stageIds.indexOf('signoff'));
-  expect(wet({ 'fuel.jointGapMm': 9 })).toBe(0);
+  expect(wet({ 'survey.engineFuel': null })).toBe(0);
+  expect(wet({ 'fuel.jointGapMm': 9 })).toBe(stageIds.indexOf('fuel'));
   expect(wet({ 'wiring.fuseFromBatteryMm': 900 })).toBe(stageIds.indexOf('wiring'));
   expect(wet({}, { starts: [] })).toBe(stageIds.indexOf('startup'));
   expect(wettedStages(emptyBuild(soundBuild().id, soundBuild().identity))).toBe(0);

@@ -134,7 +134,7 @@ test('waivers: of a finding as it reads, never of a stop, never of a sound call'
 describe('signing', () => {
   test('locks the build; a correction needs a reason, shows, and wants a new signature', () => {
     const build = signed();
-    expect([signState(build), wettedStages(build)]).toEqual(['signed', 7]);
+    expect([signState(build), wettedStages(build)]).toEqual(['signed', 8]);
     expect(why(build, angle(25, 24))).toMatch(/^locked/);
     const corrected = done(build, { ...angle(25, 24), reason: 'read from the wrong side' });
     expect(signState(corrected)).toBe('corrected');
@@ -157,7 +157,11 @@ test('readings go to the start that they name, and to no other', () => {
 });
 
 describe('gates', () => {
-  const pass = (moment: 'bolting' | 'closing' | 'power' | 'fire'): Command => ({ kind: 'gate', moment, deed: 'pass' });
+  const pass = (moment: 'cutting' | 'bolting' | 'closing' | 'power' | 'fire'): Command => ({
+    kind: 'gate',
+    moment,
+    deed: 'pass',
+  });
   test('a stop at the step, or at one before it, keeps the gate shut; what is to be put right goes into the record', () => {
     const poison = soundBuild({ 'air.exhaustPastOutlineMm': -240, 'fuel.jointGapMm': 4 });
     for (const moment of ['bolting', 'closing', 'power', 'fire'] as const)
@@ -171,7 +175,7 @@ describe('gates', () => {
   });
   test('the next step is the first whose gate nobody has passed; then hand-over; then none', () => {
     let build = soundBuild();
-    for (const moment of ['bolting', 'closing', 'power', 'fire'] as const) {
+    for (const moment of ['cutting', 'bolting', 'closing', 'power', 'fire'] as const) {
       expect(nextMoment(build)).toBe(moment);
       build = done(build, pass(moment));
     }

@@ -1,6 +1,7 @@
 import { ValidationError } from 'yup';
 import type { Build } from '../build/Build';
 import { valueSchema } from '../build/buildSchema';
+import { emptySheets } from '../build/emptyBuild';
 import { readBuild, validate } from '../build/readBuild';
 import { fieldAt, figureAt, isFigurePath, type FigurePath, type SheetId, type SheetValues } from '../build/sheets';
 import { assess } from '../calls/assess';
@@ -254,7 +255,10 @@ function changeFigures(build: Build, changes: readonly Change[]): Step {
       continue;
     }
     const [sheet, name] = path.split('.') as [SheetId, string];
-    (sheets[sheet] as Record<string, unknown>)[name] = { ...now, [slot]: to };
+    // A later sheet that this document does not hold yet begins blank.
+    const table: Record<string, unknown> = sheets[sheet] ?? emptySheets()[sheet];
+    table[name] = { ...now, [slot]: to };
+    Object.assign(sheets, { [sheet]: table });
   }
   if (errors.length > 0) return refuse('invalid', ...errors);
   return clashes.length > 0 ? clash(clashes) : { ok: true, build: { ...build, sheets }, body: { changes } };

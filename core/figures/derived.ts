@@ -3,6 +3,7 @@ import { fuelFigures } from './fuelFigures';
 import { heaterFigures } from './heaterFigures';
 import { primingFigures } from './primingFigures';
 import { startFigures } from './startFigures';
+import { surveyFigures } from './surveyFigures';
 import { wiringFigures } from './wiringFigures';
 
 /** A figure that is computed, with all that a person may ask about it. */
@@ -23,6 +24,7 @@ const inFile = <G extends Group>(file: string, group: G) =>
 
 /** Every computed figure, by key, with the file in which it is computed. Judges, screens and the certificate all read it here. */
 export const derived = {
+  ...inFile('surveyFigures', surveyFigures),
   ...inFile('heaterFigures', heaterFigures),
   ...inFile('fuelFigures', fuelFigures),
   ...inFile('wiringFigures', wiringFigures),
@@ -30,6 +32,7 @@ export const derived = {
   ...inFile('startFigures', startFigures),
 };
 export type DerivedKey =
+  | keyof typeof surveyFigures
   | keyof typeof heaterFigures
   | keyof typeof fuelFigures
   | keyof typeof wiringFigures

@@ -10,6 +10,18 @@ export const stageFigures: Readonly<Record<string, readonly DerivedKey[]>> = {
     'heater.nightMinL',
     'heater.nightMaxL',
   ],
+  survey: [
+    'survey.lossWK',
+    'survey.demandColdestKw',
+    'survey.demandUsualKw',
+    'survey.shortBelowC',
+    'survey.sootAboveC',
+    'survey.hoursTooLow',
+    'survey.warmUpMin',
+    'survey.fabricLossWK',
+    'survey.airLossWK',
+    'survey.fuelShareAltitude',
+  ],
   fuel: [
     'priming.expectedStrokes',
     'fuel.suctionKPa',

@@ -11,6 +11,7 @@ export const limits = {
   pumpAngleMaxDeg: { label: 'Pump angle, most', value: 35, unit: 'deg', source: trade, maker: { min: -90, max: 90 } },
   suctionMaxM: { label: 'Suction line, longest', value: 2, unit: 'm', source: trade, maker: { min: 0.1, max: 15 } },
   lineBoreMm: { label: 'Bore of the fuel line', value: 2, unit: 'mm', source: trade, maker: { min: 0.5, max: 15 } },
+  altitudeMaxM: { label: 'Highest place that the unit is made for', value: 2200, unit: 'm', source: trade, maker: { min: 0, max: 6000 } },
   pickupMinMm: { label: 'Pickup above the tank’s floor, least', value: 25, unit: 'mm', source: trade },
   gasWatchPercent: { label: 'Gas in each stroke, worth watching', value: 5, unit: '%', source: ours },
   gasFixPercent: { label: 'Gas in each stroke, too much', value: 10, unit: '%', source: ours },

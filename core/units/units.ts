@@ -21,6 +21,9 @@ export const units = {
   min: { min: [1, 0], minutes: [1, 0], minute: [1, 0], s: [1 / 60, 0] },
   s: { s: [1, 0], sec: [1, 0], seconds: [1, 0], min: [60, 0], minutes: [60, 0] },
   ppm: { ppm: [1, 0] },
+  'm²': { m2: [1, 0], sqm: [1, 0], sqft: [0.09290304, 0], ft2: [0.09290304, 0] },
+  'm³': { m3: [1, 0], l: [0.001, 0], cuft: [0.028316846592, 0], ft3: [0.028316846592, 0] },
+  '/h': { '/h': [1, 0] },
   strokes: { strokes: [1, 0], stroke: [1, 0], clicks: [1, 0], pulses: [1, 0] },
 } as const satisfies Record<string, Record<string, readonly [number, number]>>;
 

@@ -198,7 +198,7 @@ const screens = [
   '/builds/new',
   '/settings',
   '/people',
-  ...['fuel', 'air', 'wiring', 'priming', 'startup', 'proving', 'signoff', 'heater'].map(
+  ...['survey', 'fuel', 'air', 'wiring', 'priming', 'startup', 'proving', 'signoff', 'heater'].map(
     (stage) => `/builds/${demoId(2)}/${stage}`,
   ),
   `/builds/${demoId(1)}/startup`,
@@ -236,7 +236,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.locator('[data-derived="fuel.suctionKPa"]').click();
     await clean('an explanation');
     await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: 'bolting the heater down' }).click();
+    await page.getByRole('button', { name: 'the first hole' }).click();
     await clean('a gate');
     await page.keyboard.press('Escape');
     await page.getByRole('button', { name: 'Keys' }).click();

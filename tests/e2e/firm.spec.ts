@@ -82,6 +82,8 @@ test('a tab closed in the middle of a figure: what was typed is there again, and
   await signIn(page, 'bram');
   const id = await newBuild(page.request, 'Closed Tab');
   await page.goto(`/builds/${id}/fuel`);
+  // The switch is drawn in the browser only: keys that come before the page is awake are nobody's.
+  await expect(page.getByRole('button', { name: 'Night theme' })).toBeVisible();
   await page.getByLabel(/^Tank, length, as fitted/).pressSequentially('512');
   await page.getByLabel('Quick entry').fill('note half a sent');
   await page.close({ runBeforeUnload: false });
@@ -309,6 +311,11 @@ test('the gate before a step: shut while a stop stands, passed by name with what
   await page.goto(`/builds/${await copyOf(page.request, 2)}/startup`);
   await expect(page.getByText('It must not be lit.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Begin a start' })).toHaveCount(0);
+  const pass = async (step: string) => {
+    await page.getByRole('button', { name: step }).click();
+    await page.getByRole('button', { name: new RegExp(`^Done.*${step}`) }).click();
+  };
+  await pass('the first hole');
   await page.getByRole('button', { name: 'bolting the heater down' }).click();
   const gate = page.getByRole('dialog', { name: 'Before bolting' });
   await expect(gate).toContainText('Shut. Nobody passes while this stands');
@@ -317,8 +324,8 @@ test('the gate before a step: shut while a stop stands, passed by name with what
   await gate.getByRole('link', { name: /Combustion air is drawn/ }).click();
   await expect(page.getByRole('heading', { name: 'Air', exact: true })).toBeVisible();
   await page.goto(`/builds/${await copyOf(page.request, 3)}/fuel`);
-  await page.getByRole('button', { name: 'bolting the heater down' }).click();
-  await gate.getByRole('button', { name: 'Done: bolting the heater down' }).click();
+  await pass('the first hole');
+  await pass('bolting the heater down');
   await enter(page, 'Widest gap in a joint', '3');
   await settled(page);
   await page.getByRole('button', { name: 'the tank goes back up' }).click();
@@ -327,6 +334,6 @@ test('the gate before a step: shut while a stop stands, passed by name with what
   await expect(page.locator('.roll')).toContainText('GATE PASSED: the tank goes back up, with fuel.line.joint open');
   await expect(page.locator('.bench-head')).toContainText('the fuse goes in');
   await page.getByRole('link', { name: /^Sign-off/ }).click();
-  await page.getByRole('button', { name: 'Taken back: the tank goes back up' }).click();
+  await page.getByRole('button', { name: /^Taken back.*the tank goes back up/ }).click();
   await expect(page.locator('.bench-head')).toContainText('the tank goes back up');
 });

@@ -109,7 +109,7 @@ test('by keyboard: stages, quick entry, a figure explained, a part opened', asyn
   await signIn(page, 'bram');
   await page.goto(`/builds/${demoId(1)}/fuel`);
   await expect(page.getByRole('heading', { name: 'Fuel', exact: true })).toBeVisible();
-  await page.keyboard.press('3');
+  await page.keyboard.press('4');
   await expect(page.getByRole('heading', { name: 'Wiring', exact: true })).toBeVisible();
   await page.keyboard.press('n');
   await expect(page.getByRole('heading', { name: 'Priming', exact: true })).toBeVisible();

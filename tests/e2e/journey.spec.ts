@@ -18,6 +18,28 @@ const heater: Figures = [
   ['Fuel', 'Road diesel, grade F (winter)'],
   ['Hours of heat in a night', '8'],
 ];
+const survey: [string, string][] = [
+  ['Wanted inside', '18'],
+  ['Coldest night', '-8'],
+  ['Usual night', '0'],
+  ['Air in the space', '14'],
+  ['Air changes an hour', '1'],
+  ['Walls', '14'],
+  ['Walls are', 'ply, 20 mm fleece, steel'],
+  ['Roof', '7'],
+  ['Roof is', 'ply, 20 mm fleece, steel'],
+  ['Floor', '7'],
+  ['Floor is', 'ply, 20 mm fleece, steel'],
+  ['Windows', '2'],
+  ['Windows are', 'single glass'],
+  ['The engine burns', 'diesel'],
+  ['The heater draws from', 'a tank of its own'],
+  ['Taken from the vehicle', 'not at all'],
+  ['The vehicle’s feed stands', 'there is none'],
+  ['The heater will sit', 'inside'],
+  ['The vehicle', 'stays on dry roads'],
+  ['Pump and controller for', '12 V'],
+];
 const fuel: Figures = [
   ['Tank, length', '400'],
   ['Tank, inside height', '25 cm'],
@@ -85,6 +107,9 @@ test('from an empty build to a signed certificate and a build file that goes bac
   };
 
   await figures(heater, 'given');
+  await stage('Survey');
+  await figures(survey, 'given');
+  await expect(page.getByText(/It holds 18 °C by working steadily from/)).toBeVisible();
   await stage('Fuel');
   await figures(fuel);
   // The call follows as the figure is typed, before anything is kept.
@@ -171,7 +196,7 @@ test('from an empty build to a signed certificate and a build file that goes bac
   await page.getByLabel('Name, typed in full').fill('Odile Farrow');
   await page.getByRole('button', { name: 'Sign and lock this build' }).click();
   await expect(page.getByText('Signed and locked.', { exact: true })).toBeVisible();
-  await expect(page.getByRole('img', { name: '7 of 7 stages proven' })).toBeVisible();
+  await expect(page.getByRole('img', { name: '8 of 8 stages proven' })).toBeVisible();
 
   const [pdf] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Certificate (PDF)' }).click()]);
   expect(pdf.suggestedFilename()).toBe('lantern-cart.pdf');

@@ -72,9 +72,9 @@ export function BenchLayout() {
         <ShortcutHelp stage={stage} />
       </header>
       {gate && moment && isGate(moment) && <GateDialog moment={moment} onClose={() => setGate(false)} />}
-      <div className="bench-run">
+      <section className="bench-run" aria-label="The run">
         <RunView stage={stage} />
-      </div>
+      </section>
       <div className="bench-work">
         <main className="bench-sheet">
           <Banners />

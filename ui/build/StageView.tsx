@@ -5,12 +5,15 @@ import { HeaterSheet } from '../sheet/HeaterSheet';
 import { StageSheet } from '../sheet/StageSheet';
 import { SignoffView } from '../signoff/SignoffView';
 import { StartView } from '../startup/StartView';
+import { SurveySheet } from '../survey/SurveySheet';
 
 /** The sheet of a stage. */
 export function StageView({ stage }: { stage: string }) {
   switch (stage) {
     case 'heater':
       return <HeaterSheet />;
+    case 'survey':
+      return <SurveySheet />;
     case 'air':
     case 'wiring':
       return <StageSheet key={stage} stage={stage} />;

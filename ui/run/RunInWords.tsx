@@ -9,14 +9,16 @@ export function RunInWords() {
   return (
     <details className="run-words">
       <summary className="in-words">The run in words</summary>
-      <dl>
-        {describeRun(build, calls).map(({ part, title, text }) => (
-          <div key={part}>
-            <dt>{title}</dt>
-            <dd>{say(text)}</dd>
-          </div>
-        ))}
-      </dl>
+      <div className="run-words-text" tabIndex={0} role="group" aria-label="The run in words">
+        <dl>
+          {describeRun(build, calls).map(({ part, title, text }) => (
+            <div key={part}>
+              <dt>{title}</dt>
+              <dd>{say(text)}</dd>
+            </div>
+          ))}
+        </dl>
+      </div>
     </details>
   );
 }

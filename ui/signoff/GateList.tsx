@@ -30,7 +30,7 @@ export function GateList() {
                       className="plain-button"
                       onClick={() => setProblem(send({ kind: 'gate', moment, deed: 'reopen' }).join(' '))}
                     >
-                      Taken back<span className="visually-hidden">: {momentSteps[moment]}</span>
+                      Taken back<span className="visually-hidden"> {momentSteps[moment]}</span>
                     </button>
                   )}
                 </>
