@@ -40,13 +40,11 @@ const inside = (read: Reader) => read.all({ c: 'survey.insideC' }).c;
 const demandAt = (read: Reader, outsideC: number) => demandKw(read.derived('survey.lossWK'), inside(read), outsideC);
 
 /** Between which outside temperatures this heater works steadily in this space. */
-export const bandOf = (read: Reader): WorkingBand =>
-  workingBand(
-    read.derived('survey.lossWK'),
-    inside(read),
-    read.derived('heater.outputMinKw'),
-    read.derived('heater.outputMaxKw'),
-  );
+export function bandOf(read: Reader): WorkingBand {
+  const [leastKw, mostKw] = [read.derived('heater.outputMinKw'), read.derived('heater.outputMaxKw')];
+  if (leastKw > mostKw) return read.missing('a highest pump frequency above the lowest');
+  return workingBand(read.derived('survey.lossWK'), inside(read), leastKw, mostKw);
+}
 
 function warmUpMinutes(read: Reader): number {
   const parts = surfaces(read);

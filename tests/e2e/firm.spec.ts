@@ -337,3 +337,40 @@ test('the gate before a step: shut while a stop stands, passed by name with what
   await page.getByRole('button', { name: /^Taken back.*the tank goes back up/ }).click();
   await expect(page.locator('.bench-head')).toContainText('the tank goes back up');
 });
+
+test('the survey: the picture and its two sentences follow what is typed; nonsense is asked back, not computed', async ({
+  page,
+}) => {
+  await signIn(page, 'bram');
+  const id = await copyOf(page.request, 3);
+  await page.goto(`/builds/${id}/survey`);
+  const suits = page.getByRole('region', { name: 'Does it suit?' });
+  await expect(suits).toContainText('both the usual night, 1 °C, and the coldest, −12 °C, lie within');
+  await expect(suits.getByRole('img')).toHaveAttribute('aria-label', /works steadily from −27 °C to 7 °C/);
+  const coldest = page.getByLabel(/^Coldest night, given/);
+  await coldest.fill('-38');
+  // Before it is kept, call and sentence stand.
+  await expect(page.locator('[data-call="survey.size.under"]')).toHaveAttribute('data-level', 'fix');
+  await expect(suits).toContainText('−38 °C, decides against it. A larger heater would do');
+  await coldest.press('Escape');
+  await enter(page, 'Walls are', 'bare steel', 'given');
+  await settled(page);
+  await expect(page.locator('[data-call="survey.size.under"]')).toContainText('falls short below');
+  await page.getByLabel(/^Walls, given/).fill('-4');
+  await expect(page.getByText('Walls is -4 m²; allowed is 0 to 500 m².')).toBeVisible();
+  await page.getByLabel(/^Walls, given/).press('Escape');
+  await page.getByRole('link', { name: 'heater & conditions' }).click();
+  await enter(page, 'Lowest pump frequency', '9', 'given');
+  await settled(page);
+  await page.getByRole('link', { name: /^Survey/ }).click();
+  await expect(page.locator('[data-call="survey.size.over"]')).toContainText(
+    'a highest pump frequency above the lowest is missing',
+  );
+  await enter(page, 'The engine burns', 'petrol', 'given');
+  await enter(page, 'The heater draws from', 'the vehicle’s fuel', 'given');
+  await settled(page);
+  await page.getByRole('button', { name: 'the first hole' }).click();
+  const gate = page.getByRole('dialog', { name: 'Before cutting' });
+  await expect(gate).toContainText('The engine burns petrol, and the heater is to draw from its tank.');
+  await expect(gate.getByRole('button', { name: /^Done/ })).toHaveCount(0);
+});

@@ -252,3 +252,39 @@ test('two processes, one database: what one keeps, the other tells of and shows'
   stop.abort();
   expect(((await (await there.ask(`/api/builds/${id}/state?after=1`)).json()) as { rows: unknown[] }).rows).toHaveLength(1);
 }, 30000);
+
+test('a ledger in pages: every row once, whatever came in meanwhile', async () => {
+  const own = await cast('Paper Shed');
+  const id = await buildOf(own.lead);
+  for (let i = 0; i < 8; i += 1)
+    await Promise.all(Array.from({ length: 30 }, () => own.fitter.post(`/api/builds/${id}/commands`, note())));
+  const seen: number[] = [];
+  for (let before = 242; before > 1;) {
+    const { rows } = (await (await own.viewer.ask(`/api/builds/${id}/ledger?before=${before}`)).json()) as {
+      rows: { seq: number }[];
+    };
+    seen.unshift(...rows.map((row) => row.seq));
+    before = rows[0]?.seq ?? 1;
+    await own.lead.post(`/api/builds/${id}/commands`, note());
+  }
+  expect(seen).toEqual(Array.from({ length: 241 }, (_, i) => i + 1));
+  const state = (await (await own.viewer.ask(`/api/builds/${id}/state?after=0`)).json()) as {
+    rows: unknown[];
+    kept: { lastSeq: number };
+  };
+  // Of more than one page the newest come; the rest is asked for when it is wanted.
+  expect([state.rows.length, state.kept.lastSeq]).toEqual([200, 243]);
+}, 60000);
+
+test('the workshop’s schools go into new builds, and leave those that are there alone', async () => {
+  const own = await cast('School Shed');
+  const schoolsOf = async (id: string) =>
+    ((await (await own.viewer.ask(`/api/builds/${id}/file`)).json()) as { schools: { pumpAngle: string } }).schools.pumpAngle;
+  const before = await buildOf(own.lead);
+  expect((await own.lead.post('/api/workshop', { pumpAngle: 'upright', suction: 'upTo3', ends: 'opposite' })).status).toBe(200);
+  const after = await buildOf(own.fitter);
+  expect([await schoolsOf(before), await schoolsOf(after)]).toEqual(['lean15to35', 'upright']);
+  const change = { kind: 'schools', changes: [{ key: 'pumpAngle', from: 'lean15to35', to: 'lean45' }] };
+  const send = (by: Client) => by.post(`/api/builds/${before}/commands`, { commandId: randomUUID(), command: change });
+  expect([(await send(own.fitter)).status, (await send(own.lead)).status, await schoolsOf(before)]).toEqual([403, 200, 'lean45']);
+}, 30000);
