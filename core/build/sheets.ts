@@ -117,19 +117,27 @@ export const sheetIds = Object.keys(sheets) as SheetId[];
 export const laterSheets: readonly SheetId[] = ['survey'];
 export const figurePaths = sheetIds.flatMap((sheet) => Object.keys(sheets[sheet]).map((name) => `${sheet}.${name}` as FigurePath));
 
+/** Each figure's place and table row, looked up once: calls ask for them by the thousand. */
+const rows = new Map(
+  figurePaths.map((path) => {
+    const [sheet, name] = path.split('.') as [SheetId, string];
+    return [path, { sheet, name, field: (sheets[sheet] as FieldTable)[name] as FieldTable[string] }] as const;
+  }),
+);
+const blank: Figure<never> = { planned: null, fitted: null };
+
 /** The table row of a figure. Throws where no such figure exists: callers at a boundary ask `isFigurePath` first. */
 export function fieldAt(path: FigurePath) {
-  const [sheet, name] = path.split('.') as [SheetId, string];
-  const field = (sheets[sheet] as FieldTable)[name];
-  if (!field) throw new Error(`No figure is called ${path}.`);
-  return field;
+  const found = rows.get(path);
+  if (!found) throw new Error(`No figure is called ${path}.`);
+  return found.field;
 }
 
-export const isFigurePath = (path: string): path is FigurePath => (figurePaths as string[]).includes(path);
+export const isFigurePath = (path: string): path is FigurePath => rows.has(path as FigurePath);
 
 export function figureAt(values: SheetValues, path: FigurePath): Figure<number | string> {
-  const [sheet, name] = path.split('.') as [SheetId, string];
-  return (values[sheet] as Record<string, Figure<number | string>> | undefined)?.[name] ?? { planned: null, fitted: null };
+  const at = rows.get(path);
+  return (at && (values[at.sheet] as Record<string, Figure<number | string>> | undefined)?.[at.name]) ?? blank;
 }
 
 /** What counts now: as fitted where measured, else as planned. */

@@ -4,7 +4,7 @@ import { levels, momentIds, stageIds, type Call, type Judge } from './Call';
 import { fuelCalls } from './fuelCalls';
 import { primingCalls } from './primingCalls';
 import { provingCalls } from './provingCalls';
-import { makeReader, NotMeasured, type Trail } from './reader';
+import { makeReader, NotMeasured, type Figures, type Trail } from './reader';
 import { signoffCalls } from './signoffCalls';
 import { startupCalls } from './startupCalls';
 import { surveyCalls } from './surveyCalls';
@@ -21,12 +21,12 @@ const stageJudges: readonly Judge[] = [
 ];
 export const judges: readonly Judge[] = [...stageJudges, ...signoffCalls];
 
-function call(judge: Judge, build: Build, others: readonly Call[]): Call {
+function call(judge: Judge, build: Build, others: readonly Call[], known: Figures): Call {
   const trail: Trail = { inputs: [], rules: [] };
   const { id, stage, moment, part, source } = judge;
   const about = { id, stage, moment, part, source, ...trail, missing: [], waived: null };
   try {
-    const verdict = judge.judge(makeReader(build, trail, others));
+    const verdict = judge.judge(makeReader(build, trail, others, known));
     const made = {
       ...about,
       level: verdict.level,
@@ -55,8 +55,9 @@ function call(judge: Judge, build: Build, others: readonly Call[]): Call {
  * in the command line and in the certificate. The schools are those kept in the build.
  */
 export function assess(build: Build): Call[] {
-  const first = stageJudges.map((judge) => call(judge, build, []));
-  const all = signoffCalls.reduce<Call[]>((done, judge) => [...done, call(judge, build, done)], first);
+  const known: Figures = new Map();
+  const first = stageJudges.map((judge) => call(judge, build, [], known));
+  const all = signoffCalls.reduce<Call[]>((done, judge) => [...done, call(judge, build, done, known)], first);
   const rank = (c: Call) =>
     stageIds.indexOf(c.stage) * 1000 + momentIds.indexOf(c.moment) * 100 + (c.waived ? 3 : levels.indexOf(c.level)) * 10;
   return all

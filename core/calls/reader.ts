@@ -1,6 +1,6 @@
 import type { Build } from '../build/Build';
 import { fieldAt, figureAt, type FigurePath, type ValueAt } from '../build/sheets';
-import { derived } from '../figures/derived';
+import { derived, type DerivedKey } from '../figures/derived';
 import type { Rule } from '../schools/ruleFor';
 import { ruleFor } from '../schools/ruleFor';
 import type { Call, Input, Reader } from './Call';
@@ -17,10 +17,21 @@ export interface Trail {
   rules: Rule[];
 }
 
-/** A reader that writes down on `trail` all that is read through it. */
-export function makeReader(build: Build, trail: Trail, others: readonly Call[] = []): Reader {
+/** What a computed figure came to, with its own trail; or that something is missing for it. */
+type Known = { value: number; trail: Trail } | { missing: NotMeasured; trail: Trail };
+/** Computed figures of one build: many calls rest on the same ones. */
+export type Figures = Map<DerivedKey, Known>;
+
+/**
+ * A reader that writes down on `trail` all that is read through it.
+ * @param known computed figures of this very build, filled as they are asked for
+ */
+export function makeReader(build: Build, trail: Trail, others: readonly Call[] = [], known: Figures = new Map()): Reader {
   const note = (input: Input) => {
-    if (!trail.inputs.some((known) => known.path === input.path)) trail.inputs.push(input);
+    if (!trail.inputs.some(({ path }) => path === input.path)) trail.inputs.push(input);
+  };
+  const noteRule = (rule: Rule) => {
+    if (!trail.rules.some(({ key }) => key === rule.key)) trail.rules.push(rule);
   };
   const look = <P extends FigurePath>(path: P): ValueAt<P> | null => {
     const figure = figureAt(build.sheets, path);
@@ -49,13 +60,26 @@ export function makeReader(build: Build, trail: Trail, others: readonly Call[] =
     maybe: look,
     derived: (key) => {
       const figure = derived[key];
-      const value = figure.compute(reader);
-      note({ path: key, label: figure.label, value, unit: figure.unit, origin: 'computed' });
-      return value;
+      let found = known.get(key);
+      if (!found) {
+        const own: Trail = { inputs: [], rules: [] };
+        try {
+          found = { value: figure.compute(makeReader(build, own, others, known)), trail: own };
+        } catch (error) {
+          if (!(error instanceof NotMeasured)) throw error;
+          found = { missing: error, trail: own };
+        }
+        known.set(key, found);
+      }
+      found.trail.inputs.forEach(note);
+      found.trail.rules.forEach(noteRule);
+      if ('missing' in found) throw found.missing;
+      note({ path: key, label: figure.label, value: found.value, unit: figure.unit, origin: 'computed' });
+      return found.value;
     },
     limit: (key) => {
       const rule = ruleFor(key, build.schools, build.maker);
-      if (!trail.rules.some((known) => known.key === key)) trail.rules.push(rule);
+      noteRule(rule);
       return rule;
     },
     note: (label, value, unit, from) => note({ path: label, label, value, unit, origin: 'recorded', ...(from ? { from } : {}) }),
