@@ -1,11 +1,11 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
-import { copyOf, demoId, enter, newBuild, settled, signIn } from './people';
+import { copyOf, demoId, enter, newBuild, open, settled, signIn } from './people';
 
 test('the pump dragged, tilted and moved by keys: figures and calls follow', async ({ page }) => {
   await signIn(page, 'bram');
   const id = await copyOf(page.request, 3);
-  await page.goto(`/builds/${id}/fuel`);
+  await open(page, `/builds/${id}/fuel`);
   const angle = page.getByLabel(/^Pump angle, outlet up, as fitted/);
   const suction = page.getByLabel(/^Suction line, tank to pump, as fitted/);
   await expect(suction).toHaveValue('0.64');
@@ -36,7 +36,7 @@ test('the pump dragged, tilted and moved by keys: figures and calls follow', asy
 test('every kind of wrong input gets one sentence, nothing is kept, and what was typed stays', async ({ page }) => {
   await signIn(page, 'bram');
   const id = await newBuild(page.request, 'Wrong Input');
-  await page.goto(`/builds/${id}/fuel`);
+  await open(page, `/builds/${id}/fuel`);
   const angle = page.getByLabel(/^Pump angle, outlet up, as fitted/);
   for (const [text, sentence] of [
     ['999', 'Pump angle, outlet up is 999 deg; allowed is -90 to 90 deg.'],
@@ -70,7 +70,7 @@ test('the priming count survives a reload and halts unmissably', async ({ page }
   await signIn(page, 'bram');
   const id = await copyOf(page.request, 3);
   await page.clock.install();
-  await page.goto(`/builds/${id}/priming`);
+  await open(page, `/builds/${id}/priming`);
   await expect(page.getByRole('button', { name: 'Pump runs: start counting' })).toBeVisible();
   // Stood still, so that a slow machine adds no strokes of its own.
   await page.clock.pauseAt(Date.now() + 5000);
@@ -97,7 +97,7 @@ test('the priming count survives a reload and halts unmissably', async ({ page }
 test('a session that ends in the middle of a form: what was typed is kept and goes in after signing in', async ({ page }) => {
   await signIn(page, 'bram');
   const id = await newBuild(page.request, 'Session Ends');
-  await page.goto(`/builds/${id}/fuel`);
+  await open(page, `/builds/${id}/fuel`);
   const cookies = await page.context().cookies();
   await page.context().clearCookies();
   await enter(page, 'Tank, length', '444');
@@ -122,7 +122,7 @@ test('two people on one figure: the second sees both values and chooses', async 
   const id = await newBuild(page.request, 'Two Hands');
   const other = await (await browser.newContext()).newPage();
   await signIn(other, 'odile');
-  await Promise.all([page.goto(`/builds/${id}/fuel`), other.goto(`/builds/${id}/fuel`)]);
+  await Promise.all([open(page, `/builds/${id}/fuel`), open(other, `/builds/${id}/fuel`)]);
   await other.route(/\/(state|changes)/, (route) => route.abort());
   await enter(page, 'Tank, length', '500');
   await expect(page.locator('.roll li[data-seq]', { hasText: 'Tank, length: 500 mm' })).toBeVisible();
@@ -149,7 +149,7 @@ test('wrong role, no session, another site and nonsense by direct request are re
   const figure = { kind: 'figures', changes: [{ path: 'fuel.pumpAngleDeg', slot: 'fitted', from: 27, to: 1 }] };
   expect((await page.request.post(url, { data: command(figure) })).status()).toBe(403);
   expect((await page.request.post('/api/builds', { data: { name: 'x' } })).status()).toBe(403);
-  await page.goto(`/builds/${demoId(3)}/fuel`);
+  await open(page, `/builds/${demoId(3)}/fuel`);
   await expect(page.getByLabel(/^Pump angle, outlet up, as fitted/)).toHaveAttribute('readonly', '');
   const nobody = await playwright.request.newContext({ baseURL: baseURL ?? '' });
   for (const path of ['file', 'certificate', 'state?after=0'])
@@ -230,7 +230,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await expect(page.getByRole('main')).toBeVisible();
       await clean(url);
     }
-    await page.goto(`/builds/${demoId(2)}/fuel`);
+    await open(page, `/builds/${demoId(2)}/fuel`);
     await page.getByText('The run in words').click();
     await clean('the run in words');
     await page.locator('[data-derived="fuel.suctionKPa"]').click();
@@ -242,7 +242,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await page.getByRole('button', { name: 'Keys' }).click();
     await clean('keys');
     await page.keyboard.press('Escape');
-    await page.goto(`/builds/${demoId(2)}/signoff`);
+    await open(page, `/builds/${demoId(2)}/signoff`);
     await page.getByRole('button', { name: 'Waive with a reason' }).first().click();
     await clean('a waiver');
   });

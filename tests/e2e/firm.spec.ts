@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { soundBuild } from '../soundBuild';
-import { copyOf, demoId, enter, newBuild, settled, signIn, signInAsSomebodyNew } from './people';
+import { copyOf, demoId, enter, newBuild, open, settled, signIn, signInAsSomebodyNew } from './people';
 
 const quick = async (page: Page, line: string) => {
   await page.getByLabel('Quick entry').fill(line);
@@ -22,7 +22,7 @@ test('any figure tells formula, inputs with who and when, source and the line of
   page,
 }) => {
   await signIn(page, 'bram');
-  await page.goto(`/builds/${demoId(1)}/priming`);
+  await open(page, `/builds/${demoId(1)}/priming`);
   await page.locator('[data-derived="priming.expectedStrokes"]').focus();
   await page.keyboard.press('Enter');
   const told = page.getByRole('dialog', { name: 'How this is computed' });
@@ -37,7 +37,7 @@ test('any figure tells formula, inputs with who and when, source and the line of
   await told.getByRole('button', { name: 'Back to fills in' }).click();
   await expect(told).toContainText('volume / dose');
   await page.keyboard.press('Escape');
-  await page.goto(`/builds/${demoId(1)}/startup`);
+  await open(page, `/builds/${demoId(1)}/startup`);
   await page.locator('[data-derived="start.ignitionS"]').click();
   await expect(told).toContainText(/Flame 131 s recorded by Bram Tully/);
 });
@@ -49,7 +49,7 @@ test('under the floor, with the page closed and opened again without coverage: p
   test.setTimeout(150000);
   await signIn(page, 'bram');
   const id = await copyOf(page.request, 3);
-  await page.goto(`/builds/${id}/fuel`);
+  await open(page, `/builds/${id}/fuel`);
   await keptForOffline(page, id);
   await context.setOffline(true);
   await page.getByRole('link', { name: /^Priming/ }).click();
@@ -81,14 +81,14 @@ test('under the floor, with the page closed and opened again without coverage: p
 test('a tab closed in the middle of a figure: what was typed is there again, and still to be sent', async ({ page, context }) => {
   await signIn(page, 'bram');
   const id = await newBuild(page.request, 'Closed Tab');
-  await page.goto(`/builds/${id}/fuel`);
+  await open(page, `/builds/${id}/fuel`);
   // The switch is drawn in the browser only: keys that come before the page is awake are nobody's.
   await expect(page.getByRole('button', { name: 'Night theme' })).toBeVisible();
   await page.getByLabel(/^Tank, length, as fitted/).pressSequentially('512');
   await page.getByLabel('Quick entry').fill('note half a sent');
   await page.close({ runBeforeUnload: false });
   const again = await context.newPage();
-  await again.goto(`/builds/${id}/fuel`);
+  await open(again, `/builds/${id}/fuel`);
   await expect(again.getByLabel('Quick entry')).toHaveValue('note half a sent');
   const cell = again.getByLabel(/^Tank, length, as fitted/);
   await expect(cell).toHaveValue('512');
@@ -100,20 +100,20 @@ test('a tab closed in the middle of a figure: what was typed is there again, and
 test('entries that wait on a shared device go in under their own person’s name only', async ({ page, context }) => {
   await signIn(page, 'bram');
   const id = await newBuild(page.request, 'Shared Tablet');
-  await page.goto(`/builds/${id}/fuel`);
+  await open(page, `/builds/${id}/fuel`);
   await context.setOffline(true);
   await quick(page, 'note seen by bram');
   await expect(page.getByText('1 not sent yet')).toBeVisible();
   await context.clearCookies();
   await context.setOffline(false);
   await signIn(page, 'odile');
-  await page.goto(`/builds/${id}/fuel`);
+  await open(page, `/builds/${id}/fuel`);
   await expect(page.getByText('Entries of bram wait on this device')).toBeVisible();
   await page.waitForTimeout(1000);
   await expect(page.locator('.roll')).not.toContainText('seen by bram');
   await context.clearCookies();
   await signIn(page, 'bram');
-  await page.goto(`/builds/${id}/fuel`);
+  await open(page, `/builds/${id}/fuel`);
   await settled(page);
   await expect(page.locator('.roll')).toContainText('seen by bram · Bram');
 });
@@ -125,7 +125,7 @@ test('imperial units and American gauges: shown, typed and read back, kept metri
   await page.getByLabel('imperial: in, ft, °F, psi').check();
   await page.getByLabel('cable by American gauge').check();
   await expect(page.getByText('Kept.').first()).toBeVisible();
-  await page.goto(`/builds/${id}/fuel`);
+  await open(page, `/builds/${id}/fuel`);
   await expect(page.locator('[data-call="fuel.pickup.level"]')).toContainText('Fuel stands at 1.42 in, the pickup at 1.65 in');
   await enter(page, 'Fuel standing in it', '6');
   await settled(page);
@@ -180,7 +180,7 @@ test('a lead invites somebody, who chooses a password, works, and is put out; th
 
 test('the record is checked on the screen and taken away as lines', async ({ page }) => {
   await signIn(page, 'odile');
-  await page.goto(`/builds/${demoId(1)}/signoff`);
+  await open(page, `/builds/${demoId(1)}/signoff`);
   await page.getByRole('button', { name: 'Check every entry' }).click();
   await expect(page.getByText(/\d+ entries, all whole and in order/)).toBeVisible();
   const [file] = await Promise.all([
@@ -224,7 +224,7 @@ test('by keyboard alone: from the sign-in to the signature', async ({ page }) =>
   await tabTo(page, /^Sedge Otter/);
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/priming$/);
-  await page.goto(`/builds/${id}/priming`);
+  await open(page, `/builds/${id}/priming`);
   await tabTo(page, /^Count clicks by hand/);
   await page.keyboard.press('Enter');
   await page.keyboard.press('/');
@@ -274,7 +274,7 @@ test('by keyboard alone: from the sign-in to the signature', async ({ page }) =>
   await expect(page.getByRole('main')).toContainText('start.afterrun');
   const sound = { ...soundBuild(), id: crypto.randomUUID() };
   expect((await page.request.post('/api/builds/import', { data: { file: sound } })).status()).toBe(201);
-  await page.goto(`/builds/${sound.id}/signoff`);
+  await open(page, `/builds/${sound.id}/signoff`);
   await tabTo(page, /^Set a cross instead of drawing/);
   await page.keyboard.press('Enter');
   await tabTo(page, /^Name, typed in full/);
@@ -300,7 +300,7 @@ test('at 200 % and with reduced motion: nothing runs off the side, nothing moves
     const moving = await page.evaluate(() => document.getAnimations().length);
     expect([url, moving]).toEqual([url, 0]);
   }
-  await page.goto(`/builds/${demoId(2)}/fuel`);
+  await open(page, `/builds/${demoId(2)}/fuel`);
   await page.getByText('The run in words').click();
   await expect(page.locator('.run-words')).toContainText('pump angle, outlet up 4 degrees');
   await expect(page.locator('.run-words')).toContainText('STOP: Exhaust ends 240 mm inside the outline');
@@ -308,7 +308,7 @@ test('at 200 % and with reduced motion: nothing runs off the side, nothing moves
 
 test('the gate before a step: shut while a stop stands, passed by name with what is open, and taken back', async ({ page }) => {
   await signIn(page, 'bram');
-  await page.goto(`/builds/${await copyOf(page.request, 2)}/startup`);
+  await open(page, `/builds/${await copyOf(page.request, 2)}/startup`);
   await expect(page.getByText('It must not be lit.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Begin a start' })).toHaveCount(0);
   const pass = async (step: string) => {
@@ -323,7 +323,7 @@ test('the gate before a step: shut while a stop stands, passed by name with what
   await expect(gate.getByRole('button', { name: /^Done/ })).toHaveCount(0);
   await gate.getByRole('link', { name: /Combustion air is drawn/ }).click();
   await expect(page.getByRole('heading', { name: 'Air', exact: true })).toBeVisible();
-  await page.goto(`/builds/${await copyOf(page.request, 3)}/fuel`);
+  await open(page, `/builds/${await copyOf(page.request, 3)}/fuel`);
   await pass('the first hole');
   await pass('bolting the heater down');
   await enter(page, 'Widest gap in a joint', '3');
@@ -343,7 +343,7 @@ test('the survey: the picture and its two sentences follow what is typed; nonsen
 }) => {
   await signIn(page, 'bram');
   const id = await copyOf(page.request, 3);
-  await page.goto(`/builds/${id}/survey`);
+  await open(page, `/builds/${id}/survey`);
   const suits = page.getByRole('region', { name: 'Does it suit?' });
   await expect(suits).toContainText('both the usual night, 1 °C, and the coldest, −12 °C, lie within');
   await expect(suits.getByRole('img')).toHaveAttribute('aria-label', /works steadily from −27 °C to 7 °C/);

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { copyOf, demoId, enter, newBuild, settled, signIn } from './people';
+import { copyOf, demoId, enter, newBuild, open, settled, signIn } from './people';
 
 const quick = async (page: Page, line: string) => {
   await page.getByLabel('Quick entry').fill(line);
@@ -11,7 +11,7 @@ test('a first start logged live, by keys and by quick entry, and taken away as C
   await signIn(page, 'bram');
   const id = await copyOf(page.request, 3);
   await page.clock.install();
-  await page.goto(`/builds/${id}/startup`);
+  await open(page, `/builds/${id}/startup`);
   await quick(page, '11.8 V under glow');
   await expect(page.getByText('No start is being logged')).toBeVisible();
   await page.getByRole('button', { name: 'Begin a start' }).click();
@@ -62,7 +62,7 @@ test('without coverage under the floor: entries wait on the device, through a re
 }) => {
   await signIn(page, 'bram');
   const id = await newBuild(page.request, 'Under The Floor');
-  await page.goto(`/builds/${id}/fuel`);
+  await open(page, `/builds/${id}/fuel`);
   await context.setOffline(true);
   await enter(page, 'Tank, length', '444');
   await quick(page, 'note joint at the filter looks dry');
@@ -81,11 +81,11 @@ test('without coverage under the floor: entries wait on the device, through a re
 test('clicks counted by hand halt at the same stroke, and again at the next one', async ({ page }) => {
   await signIn(page, 'bram');
   const id = await copyOf(page.request, 3);
-  await page.goto(`/builds/${id}/priming`);
+  await open(page, `/builds/${id}/priming`);
   // A short line, so that a hand can count it: 0.2 mL at 0.2 mL a stroke.
-  await page.goto(`/builds/${id}/heater`);
+  await open(page, `/builds/${id}/heater`);
   await enter(page, 'Pump dose, a stroke', '0.2', 'given');
-  await page.goto(`/builds/${id}/priming`);
+  await open(page, `/builds/${id}/priming`);
   await enter(page, 'Filled by syringe before', '9');
   const latest = Number(await page.locator('[data-derived="priming.highStrokes"] .value').textContent());
   expect(latest).toBeGreaterThan(0);
@@ -107,7 +107,7 @@ test('clicks counted by hand halt at the same stroke, and again at the next one'
 
 test('by keyboard: stages, quick entry, a figure explained, a part opened', async ({ page }) => {
   await signIn(page, 'bram');
-  await page.goto(`/builds/${demoId(1)}/fuel`);
+  await open(page, `/builds/${demoId(1)}/fuel`);
   await expect(page.getByRole('heading', { name: 'Fuel', exact: true })).toBeVisible();
   await page.keyboard.press('4');
   await expect(page.getByRole('heading', { name: 'Wiring', exact: true })).toBeVisible();
@@ -136,7 +136,7 @@ test('by keyboard: stages, quick entry, a figure explained, a part opened', asyn
 test('a maker’s figure goes before the workshop’s rule, at once and in the call', async ({ page }) => {
   await signIn(page, 'bram');
   const id = await copyOf(page.request, 3);
-  await page.goto(`/builds/${id}/heater`);
+  await open(page, `/builds/${id}/heater`);
   const angle = page.getByLabel('Pump angle, least, maker’s figure, deg');
   await angle.fill('400');
   await angle.press('Enter');
@@ -145,7 +145,7 @@ test('a maker’s figure goes before the workshop’s rule, at once and in the c
   await angle.press('Enter');
   await settled(page);
   await page.keyboard.press('Escape');
-  await page.goto(`/builds/${id}/fuel`);
+  await open(page, `/builds/${id}/fuel`);
   const call = page.locator('[data-call="fuel.pump.angle"]');
   await expect(call).toContainText('It wants 30 to 35°');
   await call.getByText('Why, and by which rule').click();
@@ -155,17 +155,17 @@ test('a maker’s figure goes before the workshop’s rule, at once and in the c
 test('a waiver holds for what was read: a changed figure voids it, and a lead can take it back', async ({ page }) => {
   await signIn(page, 'odile');
   const id = await copyOf(page.request, 5);
-  await page.goto(`/builds/${id}/signoff`);
+  await open(page, `/builds/${id}/signoff`);
   const call = page.getByRole('main').locator('[data-call="wiring.fuse.place"]');
   await call.getByRole('button', { name: 'Waive with a reason' }).click();
   await page.getByLabel('Why it may stay as it is').fill('Sheathed in its own conduit up to the fuse.');
   await page.getByRole('button', { name: 'Waive it' }).click();
   await expect(page.getByRole('button', { name: 'Sign and lock this build' })).toBeVisible();
   await settled(page);
-  await page.goto(`/builds/${id}/wiring`);
+  await open(page, `/builds/${id}/wiring`);
   await enter(page, 'Fuse from battery post', '900');
   await settled(page);
-  await page.goto(`/builds/${id}/signoff`);
+  await open(page, `/builds/${id}/signoff`);
   await expect(page.getByText('It can’t be signed yet.')).toBeVisible();
   await expect(page.getByRole('main').locator('[data-call="signoff.waiver"]')).toContainText('says something else now');
   await page.getByRole('button', { name: 'Take back' }).click();
@@ -178,7 +178,7 @@ test('a viewer sees all of a build and can enter nothing', async ({ page }) => {
   await signIn(page, 'ines');
   await expect(page.getByRole('link', { name: /Begin a build/ })).toHaveCount(0);
   for (const stage of ['fuel', 'priming', 'startup', 'proving', 'signoff', 'heater']) {
-    await page.goto(`/builds/${demoId(2)}/${stage}`);
+    await open(page, `/builds/${demoId(2)}/${stage}`);
     await expect(page.getByText('You can look at this build, not enter into it.')).toBeVisible();
     await expect(page.locator('input.cell-input:not([readonly])')).toHaveCount(0);
     await expect(page.locator('select.cell-input:not([disabled])')).toHaveCount(0);
@@ -192,7 +192,7 @@ test('by touch on a phone: a part opens its sheet, the theme stays as chosen, th
   await signIn(page, 'bram');
   await expect(page.locator(`a[href*="${demoId(2)}"]`)).toContainText('4 stops');
   await expect(page.locator(`a[href*="${demoId(3)}"]`)).toContainText('the first fire');
-  await page.goto(`/builds/${demoId(2)}/proving`);
+  await open(page, `/builds/${demoId(2)}/proving`);
   await page.locator('[data-part="heater"]').tap();
   await expect(page.getByRole('heading', { name: 'Heater and conditions' })).toBeVisible();
   await page.getByRole('button', { name: 'Night theme' }).tap();

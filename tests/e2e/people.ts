@@ -57,3 +57,9 @@ export async function signInAsSomebodyNew(page: Page): Promise<void> {
   await page.request.post('/api/join', { data: { token, password: cast.password } });
   expect((await page.request.post('/api/sign-in', { data: { login, password: cast.password } })).status()).toBe(200);
 }
+
+/** Opens a page of a build and waits until it is awake: keys and touches before that are nobody's. The light switch is drawn in the browser only. */
+export async function open(page: Page, url: string): Promise<void> {
+  await page.goto(url);
+  await expect(page.getByRole('button', { name: /^(Night|Bright) theme$/ })).toBeVisible();
+}
