@@ -2,6 +2,10 @@ import { NextResponse } from 'next/server';
 
 export const refused = (status: number, ...errors: string[]) => NextResponse.json({ errors }, { status });
 
+/** Refuses what came too often, and says when to come again. */
+export const tooOften = (what: string, minutes: number) =>
+  refused(429, `${what}; try again in ${minutes} ${minutes === 1 ? 'minute' : 'minutes'}.`);
+
 const uuid = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 export const isUuid = (text: string): boolean => uuid.test(text);
 

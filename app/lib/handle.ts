@@ -9,7 +9,7 @@ import { log } from '../../store/log';
 import type { Person } from '../../store/people';
 import { rotateSession } from '../../store/sessions';
 import type { Caller } from '../../store/signIns';
-import { fromElsewhere, isUuid, refused } from './answers';
+import { fromElsewhere, isUuid, refused, tooOften } from './answers';
 import { currentPerson, keepToken, session } from './session';
 
 type Params = Record<string, string>;
@@ -73,7 +73,7 @@ export function route(
     if (!person) return refused(401, 'You are signed out; sign in again.');
     if (!roleMay(person.role, deed)) return refused(403, `${person.name} signs in as ${person.role}; this is not for that role.`);
     const wait = limit ? await count(limit, person.id) : null;
-    if (wait !== null) return refused(429, `That was too often; try again in ${wait} ${wait === 1 ? 'minute' : 'minutes'}.`);
+    if (wait !== null) return tooOften('That was too often', wait);
     const { token } = await session();
     const next = token && asked.request.method !== 'GET' ? await rotateSession(token) : null;
     if (next) await keepToken(next);

@@ -50,6 +50,7 @@ function warmUpMinutes(read: Reader): number {
   const parts = surfaces(read);
   const areaM2 = parts.reduce((sum, part) => sum + part.areaM2, 0);
   const { volume, coldest } = read.all({ volume: 'survey.volumeM3', coldest: 'survey.coldestC' });
+  if (areaM2 === 0) return read.missing('surfaces through which heat is lost');
   // What U-value leaves to the shell once the way from the air to it is taken out.
   const [u, h] = [fabric(read), areaM2 * surfaceWM2K];
   if (u >= h * 0.98) return Infinity;

@@ -1,7 +1,7 @@
 import { NextResponse } from 'next/server';
 import { joinCrew } from '../../../store/crew';
 import { count } from '../../../store/limits';
-import { readBody, refused } from '../../lib/answers';
+import { readBody, refused, tooOften } from '../../lib/answers';
 import { openRoute } from '../../lib/handle';
 
 /** Whoever holds a lead's link chooses a password, once. */
@@ -11,5 +11,5 @@ export const POST = openRoute(async ({ request, caller }) => {
   const joined = await joinCrew(body.value.token, body.value.password, caller);
   if (joined.ok) return NextResponse.json({ login: joined.value });
   const wait = await count('address', caller.address);
-  return wait === null ? refused(400, ...joined.errors) : refused(429, `That was too often; try again in ${wait} minutes.`);
+  return wait === null ? refused(400, ...joined.errors) : tooOften('That was too often', wait);
 });

@@ -2,7 +2,7 @@ import { NextResponse } from 'next/server';
 import { count, forget, waitFor } from '../../../store/limits';
 import { signIn } from '../../../store/sessions';
 import { recordSignIn } from '../../../store/signIns';
-import { readBody, refused } from '../../lib/answers';
+import { readBody, refused, tooOften } from '../../lib/answers';
 import { openRoute } from '../../lib/handle';
 import { keepToken } from '../../lib/session';
 
@@ -16,7 +16,7 @@ export const POST = openRoute(async ({ request, caller }) => {
   const wait = Math.max((await waitFor('login', name)) ?? 0, (await waitFor('address', caller.address)) ?? 0);
   if (wait > 0) {
     await recordSignIn({ login: name, person: null, event: 'refused, too often', caller });
-    return refused(429, `Too many wrong passwords; try again in ${wait} ${wait === 1 ? 'minute' : 'minutes'}.`);
+    return tooOften('Too many wrong passwords', wait);
   }
   const token = await signIn(name, password, caller);
   if (!token) {
