@@ -12,7 +12,7 @@ const headers = [
 ];
 
 const config: NextConfig = {
-  serverExternalPackages: ['sequelize', 'pg', 'pdfkit', 'umzug', 'pino', 'rate-limiter-flexible'],
+  serverExternalPackages: ['sharp', 'sequelize', 'pg', 'pdfkit', 'umzug', 'pino', 'rate-limiter-flexible'],
   // `npm test` checks the types; checking them again would make every first start half a minute longer.
   typescript: { ignoreBuildErrors: true },
   poweredByHeader: false,

@@ -1,5 +1,6 @@
 /** Goes through every ledger of the database. Status 0: all whole; 1: some broken; a line of JSON for each broken one, and one for all. */
 import { everyBuildId, verifyBuild } from '../store/builds';
+import { brokenPhotos } from '../store/photos';
 import { closeDatabase } from '../store/database';
 
 async function main(): Promise<void> {
@@ -11,6 +12,10 @@ async function main(): Promise<void> {
     if (!verification || verification.broken) {
       broken += 1;
       console.log(JSON.stringify({ build, ...(verification?.broken ?? { why: 'there is no such build' }) }));
+    }
+    for (const photo of await brokenPhotos(build)) {
+      broken += 1;
+      console.log(JSON.stringify({ build, photo, why: 'the picture is not what its fingerprint says' }));
     }
     rows += verification?.rows ?? 0;
   }

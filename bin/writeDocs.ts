@@ -1,6 +1,7 @@
 /** Writes the documents that are made from code: the build's JSON Schema, and the tables of figures and calls. */
 import { writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { columnsOf, listIds, lists } from '../core/build/lists';
 import { fieldAt, figurePaths } from '../core/build/sheets';
 import { judges } from '../core/calls/assess';
 import { moments, stages } from '../core/calls/Call';
@@ -25,6 +26,16 @@ const figures = table(
     ];
   }),
 );
+const rows = listIds.map((id) => {
+  const { label, max } = lists[id];
+  const columns = Object.entries(columnsOf(id)).map(([name, column]) => [
+    `\`${name}\``,
+    column.label,
+    column.kind === 'number' ? column.unit : column.kind === 'choice' ? Object.keys(column.options).join(', ') : column.kind,
+    column.kind === 'number' ? `${column.min} to ${column.max}` : 'max' in column ? `up to ${column.max}` : '',
+  ]);
+  return `### \`${id}\`: ${label}, at most ${max}\n\n${table(['column', 'means', 'unit, choices or kind', 'allowed'], columns)}`;
+});
 const calls = table(
   ['call', 'stage', 'moment', 'why', 'source'],
   judges.map((judge) => [`\`${judge.id}\``, stages[judge.stage], moments[judge.moment], judge.why, judge.source]),
@@ -40,5 +51,5 @@ const rules = table(
 );
 writeFileSync(
   path.join(docs, 'figures-and-calls.md'),
-  `# Figures, calls and limits\n\nMade by \`npm run docs\` from the code; don't edit it by hand.\n\n## Figures\n\n${figures}\n\n## Calls\n\n${calls}\n\n## Limits\n\nA school of the workshop goes before the default, a maker's figure before both.\n\n${rules}\n`,
+  `# Figures, calls and limits\n\nMade by \`npm run docs\` from the code; don't edit it by hand.\n\n## Figures\n\n${figures}\n\n## Lists\n\nRows, each with an id; a column of which nothing is known is left out.\n\n${rows.join('\n\n')}\n\n## Calls\n\n${calls}\n\n## Limits\n\nA school of the workshop goes before the default, a maker's figure before both.\n\n${rules}\n`,
 );

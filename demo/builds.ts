@@ -1,6 +1,12 @@
+import { startingLists } from '../core/kit/startingLists';
+import { shapeSurfaces } from '../core/heat/bodyShapes';
+import { startingHoles } from '../core/siting/startingHoles';
 import type { GateMoment, Identity, StartEvent, StartReading } from '../core/build/Build';
+import type { ListId, RowOf } from '../core/build/lists';
 import type { FigurePath, ValueAt } from '../core/build/sheets';
 
+/** Rows without their ids: the loader gives each one. */
+export type DemoLists = { [L in ListId]?: Omit<RowOf<L>, 'id'>[] };
 type Values = { [P in FigurePath]?: ValueAt<P> };
 export interface DemoBuild {
   id: string;
@@ -10,6 +16,9 @@ export interface DemoBuild {
   fitted: Values;
   maker?: Partial<Record<'pumpAngleMinDeg' | 'fuseA' | 'lowVoltage12V', number>>;
   notes?: string[];
+  lists?: DemoLists;
+  /** seals, in hours after the work began */ seals?: { name: string; kind: 'sealant' | 'hotSealant' | 'paint'; cureH: number; putOnH: number; hardH?: number }[];
+  /** a drawn data plate stands in for a photograph */ photographed?: boolean;
   primed?: { strokes: number; outcome: 'reached' | 'stopped'; frequencyHz: number };
   started?: { events: StartEvent[]; readings: StartReading[] };
   coPpm?: number[];
@@ -41,7 +50,33 @@ const wiring = {
 } as const satisfies Values;
 const priming = { 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4 } as const satisfies Values;
 const proving = { 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' } as const satisfies Values;
-const all: Values = { ...heater, ...survey, ...fuel, ...air, ...wiring, ...priming, ...proving };
+const people = { 'people.asleep': 1, 'people.inspectedAs': 'leisure', 'people.markWanted': 'yes', 'people.wadingDepthMm': 0 } as const satisfies Values;
+const kit = { 'kit.plateV': 'v12', 'kit.plateOutputKw': 2.2, 'kit.plateFuel': 'diesel', 'kit.replaces': 'nothing', 'kit.oldExhaust': 'new' } as const satisfies Values;
+const siting = {
+  'siting.floorLengthMm': 3200, 'siting.floorWidthMm': 1740, 'siting.heaterLengthMm': 330, 'siting.heaterWidthMm': 130, 'siting.heaterHeightMm': 130, 'siting.mayLie': 'side', 'siting.heaterXMm': 1420, 'siting.heaterYMm': 1180, 'siting.heaterTurnDeg': 0, 'siting.heaterLies': 'flat',
+  'siting.lookedBelow': 'yes', 'siting.inletClearMm': 180, 'siting.hotClearMm': 260, 'siting.ductMm': 75, 'siting.liftOutMm': 380, 'siting.openingSide': 'yes', 'siting.boxed': 'no', 'siting.boxRoundMm': 0, 'siting.loomGrommet': 'yes', 'siting.ductToXMm': 2700, 'siting.ductToYMm': 1500,
+  'siting.fuelFromXMm': 2900, 'siting.fuelFromYMm': 300, 'siting.batteryXMm': 500, 'siting.batteryYMm': 1500, 'siting.studThread': 'M6', 'siting.studLengthMm': 40, 'siting.spigotLengthMm': 44, 'siting.clampWidthMm': 12, 'siting.screwLengthMm': 16, 'siting.tapThread': 'none',
+  'siting.pumpLeadThreaded': 'yes', 'siting.hosesOn': 'yes', 'siting.clampHeads': 'clear', 'siting.cutEdges': 'painted', 'siting.aboveGroundMm': 420,
+} as const satisfies Values;
+const parts = (state: 'present' | undefined): NonNullable<DemoLists['parts']> => startingLists.air.map((row) => ({ ...row, ...(state ? { state: row.weak === 'thinFilter' || row.weak === 'burnerClamp' ? ('replaced' as const) : state, ...(row.weak === 'softLine' || row.weak === 'springClips' || row.weak === 'thinCable' ? { weak: 'none' as const } : {}) } : {}), ...(row.kind === 'heater' && state ? { serial: 'INV-2207', mark: 'invented mark 22R' } : {}) }));
+/** A floor with rails, three cross-members, a tank and pipes below. */
+const floor: DemoLists = {
+  obstacles: [
+    { name: 'left rail', kind: 'rail', xMm: 0, yMm: 420, lengthMm: 3200, widthMm: 80 }, { name: 'right rail', kind: 'rail', xMm: 0, yMm: 1240, lengthMm: 3200, widthMm: 80 },
+    { name: 'cross-member 1', kind: 'crossMember', xMm: 620, yMm: 500, lengthMm: 60, widthMm: 740 }, { name: 'cross-member 2', kind: 'crossMember', xMm: 1660, yMm: 500, lengthMm: 60, widthMm: 740 }, { name: 'cross-member 3', kind: 'crossMember', xMm: 2700, yMm: 500, lengthMm: 60, widthMm: 740 },
+    { name: 'fuel tank', kind: 'tank', xMm: 1800, yMm: 540, lengthMm: 760, widthMm: 420 }, { name: 'brake pipe', kind: 'brakePipe', xMm: 0, yMm: 520, lengthMm: 3200, widthMm: 12 }, { name: 'engine’s exhaust', kind: 'engineExhaust', xMm: 700, yMm: 620, lengthMm: 960, widthMm: 90 },
+  ],
+  above: [{ name: 'left wheel arch', kind: 'wheelArch', xMm: 2050, yMm: 0, lengthMm: 760, widthMm: 260 }, { name: 'right wheel arch', kind: 'wheelArch', xMm: 2050, yMm: 1480, lengthMm: 760, widthMm: 260 }, { name: 'bench', kind: 'furniture', xMm: 2050, yMm: 1260, lengthMm: 900, widthMm: 220 }],
+  datums: [{ name: 'bulkhead line', axis: 'front', atMm: 1000 }, { name: 'middle', axis: 'left', atMm: 870 }],
+  holes: [...startingHoles.separate.holes],
+  stack: [{ name: 'plate', kind: 'plate', thicknessMm: 3 }, { name: 'gasket', kind: 'gasket', thicknessMm: 3 }, { name: 'vinyl', kind: 'covering', thicknessMm: 2.5, cutBack: 'yes' }, { name: 'ply', kind: 'timber', thicknessMm: 12 }, { name: 'steel floor', kind: 'metal', thicknessMm: 1.2 }],
+};
+const place: Values = { 'siting.heaterXMm': 1350, 'siting.heaterYMm': 1070 };
+const kept: Pick<DemoBuild, 'lists' | 'seals'> = {
+  lists: { ...floor, parts: parts('present') },
+  seals: [{ name: 'round the plate', kind: 'sealant', cureH: 24, putOnH: 4, hardH: 29 }, { name: 'round the exhaust', kind: 'hotSealant', cureH: 12, putOnH: 4, hardH: 29 }],
+};
+const all: Values = { ...heater, ...survey, ...people, ...kit, ...siting, ...place, ...fuel, ...air, ...wiring, ...priming, ...proving };
 
 /** What was really measured: near the plan, not on it. */
 const measured: Values = { 'fuel.pickupClearanceMm': 31, 'fuel.suctionLengthM': 0.64, 'fuel.pressureLengthM': 2.84, 'fuel.pumpAngleDeg': 27, 'air.exhaustPastOutlineMm': 42, 'wiring.batteryRestV': 12.68, 'wiring.jointsMohm': 8, 'air.endsApartMm': 940 };
@@ -66,32 +101,41 @@ function start(sagV: number, runA: number): { events: StartEvent[]; readings: St
 /** Everything here is invented: workshop, people, vehicles, figures. */
 export const demoBuilds: readonly DemoBuild[] = [
   {
-    gates: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
+    gates: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', ...kept, photographed: true, identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
     planned: all, fitted: { ...all, ...measured }, maker: { fuseA: 15 }, notes: ['Pickup cut 214 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 528, outcome: 'reached', frequencyHz: 4 }, started: start(11.78, 1.38), coPpm: [0, 0, 0], signed: true,
   },
   {
     id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e02', identity: { name: 'Fellgate Control', what: 'rescue team’s control trailer', kind: 'trailer', place: 'Fellgate, Isle of Merrow', heaterSerial: 'INV-5009-0112' }, daysAgo: 3,
     planned: { ...all, 'heater.claimedOutputKw': 5, 'heater.pumpMaxHz': 5.4, 'heater.altitudeM': 2100, 'heater.coldestFuelC': -20, 'heater.fuelGrade': 'roadD' },
     fitted: {
-      ...all, ...measured, 'fuel.pumpAngleDeg': 4, 'fuel.suctionLengthM': 2.6, 'fuel.suctionBoreMm': 4, 'fuel.filterPlace': 'afterPump', 'fuel.jointGapMm': 6, 'fuel.pickupClearanceMm': 42, 'fuel.fuelLevelMm': 36, 'fuel.pumpAboveTankFloorMm': 320, 'fuel.pressureLengthM': 2.1,
+      ...all, ...measured, 'siting.cutEdges': 'bare', 'siting.clampHeads': 'foul', 'fuel.pumpAngleDeg': 4, 'fuel.suctionLengthM': 2.6, 'fuel.suctionBoreMm': 4, 'fuel.filterPlace': 'afterPump', 'fuel.jointGapMm': 6, 'fuel.pickupClearanceMm': 42, 'fuel.fuelLevelMm': 36, 'fuel.pumpAboveTankFloorMm': 320, 'fuel.pressureLengthM': 2.1,
       'air.exhaustPastOutlineMm': -240, 'air.exhaustLowPoint': 'undrilled', 'air.endsApartMm': 220, 'air.endsFacing': 'sameWay', 'air.intakeFrom': 'locker',
       'wiring.feedSource': 'panel', 'wiring.feedLengthM': 7.5, 'wiring.cableAreaMm2': 1.5, 'wiring.batteryRestV': 12.1, 'wiring.fuseA': 25, 'wiring.fuseFromBatteryMm': 1400, 'wiring.batteryCapacityAh': 40, 'proving.coAlarmFitted': 'no', 'proving.coAlarmTested': 'no', 'proving.coAlarmSited': 'no',
     },
+    lists: {
+      ...floor, parts: [...parts('present').filter((row) => row.kind !== 'alarm' && row.weak !== 'thinFilter'), { name: 'fuel filter', kind: 'filter', needed: 1, state: 'present', weak: 'thinFilter' }, { name: 'carbon monoxide alarm', kind: 'alarm', needed: 1, state: 'missing' }],
+      stack: [{ name: 'plate', kind: 'plate', thicknessMm: 3 }, { name: 'gasket', kind: 'gasket', thicknessMm: 3 }, { name: 'ply overlay', kind: 'timber', thicknessMm: 6 }, { name: 'steel floor', kind: 'metal', thicknessMm: 1.2 }, { name: 'ribs', kind: 'rib', thicknessMm: 25 }],
+    },
+    seals: [{ name: 'round the plate', kind: 'sealant', cureH: 24, putOnH: 3 }],
     notes: ['Came in from another shed with the heater “fitted”. Nothing of it was written down.'],
   },
   {
-    gates: ['cutting', 'bolting', 'closing', 'power'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e03', identity: { name: 'Sedge Otter', what: 'canal workboat', kind: 'boat', place: 'Long Lock, Isle of Merrow', heaterSerial: 'INV-2207-0044' }, daysAgo: 2,
+    gates: ['cutting', 'bolting', 'closing', 'power'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e03', ...kept, identity: { name: 'Sedge Otter', what: 'canal workboat', kind: 'boat', place: 'Long Lock, Isle of Merrow', heaterSerial: 'INV-2207-0044' }, daysAgo: 2,
     planned: { ...all, 'heater.altitudeM': 120, 'fuel.pressureLengthM': 2.2, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 210 },
-    fitted: { ...fuel, ...air, ...wiring, ...measured, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' },
+    fitted: { ...siting, ...place, ...fuel, ...air, ...wiring, ...measured, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' },
     notes: ['Skin fitting for the exhaust bedded; leave it till tomorrow.'],
   },
   {
     id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e04', identity: { name: 'Thimble Theatre', what: 'puppet theatre’s stage van', kind: 'road', place: 'Hobb’s Reach, Isle of Merrow', heaterSerial: '' }, daysAgo: 1,
-    planned: { ...all, 'fuel.suctionLengthM': 1.1, 'fuel.pumpAngleDeg': 20, 'fuel.pressureLengthM': 3.4, 'air.exhaustLengthM': 0.6, 'air.exhaustPastOutlineMm': -60 }, fitted: {},
+    lists: {
+      ...floor, parts: parts(undefined), surfaces: shapeSurfaces('longVan', 'thin', 'acrylic'),
+      candidates: [{ name: 'five-kilowatt class', claimedOutputKw: 5, strokeVolumeMl: 0.028, pumpMinHz: 1.6, pumpMaxHz: 5.4, runCurrentA: 1.6, altitudeMaxM: 2200 }, { name: 'sold as eight', claimedOutputKw: 8, strokeVolumeMl: 0.028, pumpMinHz: 1.4, pumpMaxHz: 5.6, runCurrentA: 1.7 }],
+    },
+    planned: { ...all, 'siting.heaterXMm': 1640, 'siting.heaterYMm': 1000, 'siting.lookedBelow': 'no', 'survey.volumeM3': 14.2, 'survey.airChangesH': 1.5, 'people.asleep': 2, 'fuel.suctionLengthM': 1.1, 'fuel.pumpAngleDeg': 20, 'fuel.pressureLengthM': 3.4, 'air.exhaustLengthM': 0.6, 'air.exhaustPastOutlineMm': -60 }, fitted: {},
     notes: ['Puppets hang over the heater’s place: ask where the warm air goes.'],
   },
   {
-    gates: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e05', identity: { name: 'Moss Wagon', what: 'lichen survey’s field laboratory', kind: 'trailer', place: 'Upper Fen, Isle of Merrow', heaterSerial: 'INV-2207-0052' }, daysAgo: 4,
+    gates: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e05', ...kept, identity: { name: 'Moss Wagon', what: 'lichen survey’s field laboratory', kind: 'trailer', place: 'Upper Fen, Isle of Merrow', heaterSerial: 'INV-2207-0052' }, daysAgo: 4,
     planned: all, fitted: { ...all, ...measured, 'wiring.fuseFromBatteryMm': 310 }, notes: ['Battery box leaves no room nearer the post; cable to the fuse runs in its own conduit.'],
     primed: { strokes: 519, outcome: 'reached', frequencyHz: 4 }, started: start(11.6, 1.44), coPpm: [0, 0], waived: { callId: 'wiring.fuse.place', why: 'The battery box ends 300 mm from the post; the cable lies sheathed in its own conduit up to the fuse.' },
   },

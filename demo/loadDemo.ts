@@ -3,15 +3,19 @@ import type { Transaction } from 'sequelize';
 import type { Build, GateMoment } from '../core/build/Build';
 import type { Figure } from '../core/build/field';
 import { fieldAt, figurePaths } from '../core/build/sheets';
+import type { CellValue, ListId } from '../core/build/lists';
 import { emptyBuild } from '../core/build/emptyBuild';
+import type { RowChange } from '../core/commands/changeRows';
 import type { Change, Command } from '../core/commands/Command';
 import { limits, type LimitKey } from '../core/schools/limits';
 import { defaultSchools } from '../core/schools/schools';
 import { assess } from '../core/calls/assess';
 import { commandBuild, importBuild } from '../store/builds';
 import { database } from '../store/database';
+import { keepPhoto } from '../store/photos';
 import { addPerson, addWorkshop, anyPeople, type Person } from '../store/people';
 import cast from './people.json';
+import { drawnPlate } from './drawnPlate';
 import { demoBuilds, type DemoBuild } from './builds';
 
 const hourMs = 3600 * 1000;
@@ -43,6 +47,7 @@ async function loadOne(
 ): Promise<void> {
   // Work begins at nine, some whole days ago.
   let atMs = new Date(now).setHours(9, 0, 0, 0) - demo.daysAgo * 24 * hourMs;
+  const beganMs = atMs;
   const next = (hours = 0.4) => new Date((atMs += hours * hourMs));
   const kept = await importBuild(
     fitter,
@@ -64,6 +69,29 @@ async function loadOne(
       return to === undefined || (slot === 'fitted' && fieldAt(path).given) ? [] : [{ path, slot, from: null, to }];
     });
   await run(fitter, { kind: 'figures', changes: changes('planned') });
+  const seals = (demo.seals ?? []).map((seal) => ({ ...seal, id: randomUUID() }));
+  const added: RowChange[] = [
+    ...(Object.entries(demo.lists ?? {}) as [ListId, Record<string, CellValue>[]][]).flatMap(([list, rows]) =>
+      rows.map((values) => ({ list, row: randomUUID(), deed: 'add' as const, values })),
+    ),
+    ...seals.map(({ id, putOnH, hardH: _later, ...values }) => ({
+      list: 'seals' as const,
+      row: id,
+      deed: 'add' as const,
+      values: {
+        ...values,
+        appliedAt: new Date(beganMs + putOnH * hourMs).toISOString(),
+      },
+    })),
+  ];
+  if (added.length > 0) await run(fitter, { kind: 'rows', changes: added });
+  if (demo.photographed) {
+    const photo = await drawnPlate(demo.identity.heaterSerial);
+    await keepPhoto(fitter, demo.id, photo, transaction);
+    const { sha256, widthPx, heightPx } = photo;
+    const values = { sha256, widthPx, heightPx, about: 'plate', caption: 'data plate (drawn, invented)', printed: 'yes' };
+    await run(fitter, { kind: 'rows', changes: [{ list: 'photos', row: randomUUID(), deed: 'add', values }] });
+  }
   if (demo.maker)
     await run(fitter, {
       kind: 'maker',
@@ -72,11 +100,29 @@ async function loadOne(
         .map(([key, to]) => ({ key, from: null, to })),
     });
   const fitted = changes('fitted');
-  for (const stage of ['fuel', 'air', 'wiring', 'priming', 'proving']) {
+  for (const stage of ['siting', 'fuel', 'air', 'wiring', 'priming', 'proving']) {
     const part = fitted.filter((change) => change.path.startsWith(`${stage}.`));
     if (part.length > 0) await run(fitter, { kind: 'figures', changes: part });
   }
   for (const text of demo.notes ?? []) await run(fitter, { kind: 'note', text }, 0.1);
+  const cured = seals.flatMap(({ id, hardH }): RowChange[] =>
+    hardH === undefined
+      ? []
+      : [
+          {
+            list: 'seals',
+            row: id,
+            deed: 'set',
+            column: 'hardAt',
+            from: null,
+            to: new Date(beganMs + hardH * hourMs).toISOString(),
+          },
+        ],
+  );
+  if (cured.length > 0) {
+    atMs = Math.max(atMs, beganMs + Math.max(...seals.map((seal) => seal.hardH ?? 0)) * hourMs);
+    await run(fitter, { kind: 'rows', changes: cured }, 0.1);
+  }
   const gates = demo.gates ?? [];
   const pass = (moment: GateMoment) => run(fitter, { kind: 'gate', moment, deed: 'pass' }, 0.02);
   for (const moment of gates.filter((gate) => gate !== 'fire')) await pass(moment);

@@ -1,5 +1,6 @@
 import QRCode from 'qrcode';
 import { buildKinds, coPlaces, primingOutcomes, type Build } from '../core/build/Build';
+import { lists, partKinds, rowsOf } from '../core/build/lists';
 import { fieldAt, figureAt, figurePaths, sheetIds, type FigurePath } from '../core/build/sheets';
 import { assess } from '../core/calls/assess';
 import { levelWords, momentSteps, stageIds, stages, type Call } from '../core/calls/Call';
@@ -15,12 +16,20 @@ import type { Verification } from '../core/ledger/verifyLedger';
 import { describeRow } from '../core/ledger/describeRow';
 import { buildHash } from '../core/ledger/hash';
 import { layoutRun, type Mark } from '../core/run/layoutRun';
+import { toFloor } from '../core/siting/frame';
+import { placeOf, sitingLists } from '../core/siting/SitingPlan';
+import { fittedStarts } from '../core/startup/fittedStarts';
 import { summarizeStart } from '../core/startup/summarizeStart';
 import { show, trim } from '../core/units/show';
 import { CertificatePage, hair, ink, levelInk, soft } from './certificatePage';
 
 const day = (iso: string) => `${iso.slice(0, 10)} ${iso.slice(11, 16)} UTC`;
-const sheetTitles: Record<string, string> = { heater: 'Heater and conditions', ...stages };
+const sheetTitles: Record<string, string> = {
+  heater: 'Heater and conditions',
+  people: 'People and inspection',
+  ranges: 'How well things are known',
+  ...stages,
+};
 const flowInk = { fuel: '#b98a1c', air: '#1f648f', heat: '#ad331c', ink } as const;
 
 /** What the certificate may claim: only a build that is signed as it stands and has nothing standing is certified. */
@@ -141,7 +150,8 @@ function tests(page: CertificatePage, build: Build): void {
       },
       { text: run.by, share: 0.2 },
     ]);
-  for (const [i, run] of build.starts.entries()) {
+  const fitted = fittedStarts(build);
+  for (const run of build.starts) {
     const s = summarizeStart(run);
     const told = [
       s.ignitionS === null ? 'no flame recorded' : `flame after ${show(s.ignitionS)} s`,
@@ -153,7 +163,10 @@ function tests(page: CertificatePage, build: Build): void {
       .join(', ');
     page.row([
       { text: day(run.at), share: 0.22 },
-      { text: `Start ${i + 1}: ${told} (${run.readings.length} readings)`, share: 0.58 },
+      {
+        text: `${run.bench ? 'Dry run on the bench' : `Start ${fitted.indexOf(run) + 1}`}: ${told} (${run.readings.length} readings)`,
+        share: 0.58,
+      },
       { text: run.by, share: 0.2 },
     ]);
   }
@@ -164,6 +177,88 @@ function tests(page: CertificatePage, build: Build): void {
       { text: r.by, share: 0.2 },
     ]);
   if (build.primingRuns.length + build.starts.length + build.coReadings.length === 0) page.paragraph('None recorded.');
+}
+
+/** Parts with their serials and marks, and the holes that were cut. */
+function kitAndHoles(page: CertificatePage, build: Build): void {
+  const parts = rowsOf(build.lists, 'parts');
+  if (parts.length > 0) {
+    page.heading('Kit');
+    const { state, weak } = lists.parts.columns;
+    for (const row of parts)
+      page.row([
+        { text: row.name ?? (row.kind ? partKinds[row.kind] : 'part'), share: 0.4 },
+        { text: row.state ? state.options[row.state] : 'not looked at', share: 0.16, bold: true },
+        {
+          text: [
+            row.serial && `serial ${row.serial}`,
+            row.mark,
+            row.weak && row.weak !== 'none' && `known as weak: ${weak.options[row.weak]}`,
+          ]
+            .filter(Boolean)
+            .join(' · '),
+          share: 0.44,
+          colour: soft,
+        },
+      ]);
+  }
+  const place = placeOf(build);
+  const { holes } = sitingLists(build);
+  if (place && holes.length > 0) {
+    page.heading('Holes');
+    page.paragraph(
+      `Heater’s middle ${trim(place.x, 1)} mm from the front and ${trim(place.y, 1)} mm from the left of the floor, hot end turned ${trim(place.turnDeg)}°.`,
+    );
+    for (const hole of holes) {
+      const at = toFloor(place, hole);
+      page.row([
+        { text: hole.name, share: 0.4 },
+        { text: `${trim(hole.radius * 2, 1)} mm`, share: 0.16, bold: true },
+        { text: `${trim(at.x, 1)} mm from the front, ${trim(at.y, 1)} mm from the left`, share: 0.44, colour: soft },
+      ]);
+    }
+  }
+}
+
+/** Photographs that were chosen for the paper, two beside each other, each with its fingerprint. */
+function photographs(page: CertificatePage, build: Build, pictures: ReadonlyMap<string, Buffer>): void {
+  const chosen = rowsOf(build.lists, 'photos').filter((row) => row.printed === 'yes' && row.sha256 !== undefined);
+  if (chosen.length === 0) return;
+  const { doc } = page;
+  const [gap, high] = [14, 190];
+  // The heading stays with its first pictures.
+  page.room(high + 100);
+  page.heading('Photographs');
+  const wide = (page.width - gap) / 2;
+  for (let i = 0; i < chosen.length; i += 2) {
+    page.room(high + 44);
+    const top = doc.y;
+    chosen.slice(i, i + 2).forEach((row, k) => {
+      const x = page.left + k * (wide + gap);
+      const bytes = pictures.get(row.sha256 ?? '');
+      const caption = row.caption ?? (row.about ? lists.photos.columns.about.options[row.about] : 'photograph');
+      if (bytes) doc.image(bytes, x, top, { fit: [wide, high], align: 'center', valign: 'center' });
+      else
+        doc
+          .font('text')
+          .fontSize(9)
+          .fillColor(soft)
+          .text('The picture itself is not in this Lorbet.', x, top + high / 2, { width: wide });
+      page
+        .face('text', caption)
+        .fontSize(9)
+        .fillColor(ink)
+        .text(caption, x, top + high + 4, { width: wide, lineBreak: false });
+      doc
+        .font('mono')
+        .fontSize(5.5)
+        .fillColor(soft)
+        .text(`sha-256 ${row.sha256 ?? ''}`, x, top + high + 18, { width: wide, lineBreak: false });
+    });
+    doc.x = page.left;
+    doc.y = top + high + 34;
+    doc.font('text').fontSize(9.5).fillColor(ink);
+  }
 }
 
 function callsOf(page: CertificatePage, calls: readonly Call[]): void {
@@ -223,6 +318,7 @@ export interface CertificateFacts {
   verification: Verification;
   origins: Origins;
   madeAt: string;
+  /** bytes of photographs by fingerprint, as far as they are here */ pictures?: ReadonlyMap<string, Buffer>;
 }
 
 /**
@@ -231,7 +327,7 @@ export interface CertificateFacts {
  */
 export async function writeCertificate(
   build: Build,
-  { workshop, demo, rows, verification, origins, madeAt }: CertificateFacts,
+  { workshop, demo, rows, verification, origins, madeAt, pictures = new Map() }: CertificateFacts,
 ): Promise<Buffer> {
   const calls = assess(build);
   const hash = buildHash(build);
@@ -320,6 +416,8 @@ export async function writeCertificate(
     'Never cut the power of a hot heater. Never run it while refuelling or in a closed building. Keep exhaust and intake clear of snow, mud and nests.',
   ])
     page.paragraph(`• ${text}`);
+  photographs(page, build, pictures);
+  kitAndHoles(page, build);
   callsOf(page, calls);
   page.heading('Figures');
   figures(page, build, origins);

@@ -25,6 +25,14 @@ const faces: Record<Face, { own: string; wide: string }> = {
 /** The app's own faces hold Windows-1252 and the minus; Greek letters and names from elsewhere are set in a wider face. */
 const ownHolds = /^[\x20-\x7e\xa0-\xff\n–—‘’“”•…€−]*$/;
 
+/** Gives a document the app's own faces, each with its wider one. */
+export function registerFaces(doc: PDFKit.PDFDocument): void {
+  for (const [face, files] of Object.entries(faces))
+    doc.registerFont(face, fontFile(files.own)).registerFont(`${face} wide`, fontFile(files.wide));
+}
+/** The face in which a text can be set without a gap; where a letter is wanting, the whole text gets the wider face. */
+export const faceFor = (face: Face, text: string): string => (ownHolds.test(text) ? face : `${face} wide`);
+
 /** An A4 document with the app's own faces and a few ways to set text; every page gets a foot when it is closed. */
 export class CertificatePage {
   readonly doc: PDFKit.PDFDocument;
@@ -41,15 +49,13 @@ export class CertificatePage {
       bufferPages: true,
       info: { Title: title, Producer: 'Lorbet', Creator: 'Lorbet' },
     });
-    for (const [face, files] of Object.entries(faces))
-      this.doc.registerFont(face, fontFile(files.own)).registerFont(`${face} wide`, fontFile(files.wide));
+    registerFaces(this.doc);
     this.width = this.doc.page.width - 2 * margin;
     this.doc.font('text').fontSize(9.5).fillColor(ink);
   }
 
-  /** Takes the face in which a text can be set without a gap; where a letter is wanting, the whole text gets the wider face. */
   face(face: Face, text: string): PDFKit.PDFDocument {
-    return this.doc.font(ownHolds.test(text) ? face : `${face} wide`);
+    return this.doc.font(faceFor(face, text));
   }
 
   private get bottom(): number {

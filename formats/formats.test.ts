@@ -3,7 +3,8 @@ import path from 'node:path';
 import Ajv from 'ajv';
 import fc from 'fast-check';
 import { runModule } from '../tests/runModule';
-import { soundBuild, soundStart } from '../tests/soundBuild';
+import sharp from 'sharp';
+import { id, soundBuild, soundStart } from '../tests/soundBuild';
 import { parseBuildFile } from '../core/build/readBuild';
 import { applyCommand } from '../core/commands/applyCommand';
 import { nextRow, type LedgerRow } from '../core/ledger/chain';
@@ -156,6 +157,39 @@ describe('certificate, read back with pdfjs-dist', () => {
       'Test Fitter, 2026-11-20 10:00 UTC',
     ])
       expect(text).toContain(part);
+  }, 60000);
+  test('what was fitted and cut is on it: parts with serials and marks, holes, a dry run told from a start, pictures that were chosen', async () => {
+    const build = soundBuild();
+    const picture = await sharp({ create: { width: 60, height: 40, channels: 3, background: '#446688' } })
+      .jpeg()
+      .toBuffer();
+    const sha256 = 'd'.repeat(64);
+    const photo = (n: number, printed: 'yes' | 'no', hash = sha256) => ({
+      id: id(n),
+      sha256: hash,
+      widthPx: 60,
+      heightPx: 40,
+      printed,
+      caption: `picture ${n}`,
+    });
+    const lists = { ...build.lists, photos: [photo(801, 'yes'), photo(802, 'no'), photo(803, 'yes', 'e'.repeat(64))] };
+    const starts = [soundStart({ bench: true, id: id(700) }), soundStart()];
+    const { text } = await textOf(
+      writeCertificate({ ...build, lists, starts }, { ...facts([]), pictures: new Map([[sha256, picture]]) }),
+    );
+    for (const part of [
+      'serial T-1 · invented mark 7',
+      'known as weak: thin-bodied filter',
+      '25 mm 1540 mm from the front, 778 mm from the left',
+      'Dry run on the bench: flame after 115 s',
+      'Start 1: flame after 115 s',
+      'picture 801',
+      `sha-256 ${sha256}`,
+      'The picture itself is not in this Lorbet.',
+    ])
+      expect(text).toContain(part);
+    expect(text).not.toContain('picture 802');
+    expect(text).not.toContain('Start 2');
   }, 60000);
   test('every sign is set, the Greek of the formulas and a name from anywhere too', async () => {
     const build = soundBuild();

@@ -16,6 +16,7 @@ import { verifyLedger, type Verification } from '../core/ledger/verifyLedger';
 import { roleMay } from '../core/people/roles';
 import { database } from './database';
 import type { BuildRow, LedgerEntryRow } from './models';
+import { unknownPhotos } from './photos';
 import { workshopOf, type Person } from './people';
 
 export interface KeptBuild {
@@ -202,6 +203,8 @@ export async function commandBuild(
       const stray = await straysOf(row, transaction);
       if (stray.length > 0) return { ok: false, why: 'standing', errors: stray };
     }
+    const unknown = await unknownPhotos(buildId, command, transaction);
+    if (unknown.length > 0) return { ok: false, why: 'invalid', errors: unknown };
     const applied = applyCommand(row.document, command, author);
     if (!applied.ok) return 'clashes' in applied ? { ...applied, clashes: whoClashed(applied.clashes, row.origins) } : applied;
     row.set(besides(applied.build));

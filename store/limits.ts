@@ -6,6 +6,7 @@ const allowed = {
   /** wrong passwords for one sign-in name */ login: { points: 10, seconds: 15 * 60 },
   /** wrong passwords from one address */ address: { points: 50, seconds: 15 * 60 },
   /** files sent by one person */ upload: { points: 60, seconds: 10 * 60 },
+  /** photographs sent by one person */ photo: { points: 120, seconds: 10 * 60 },
 } as const;
 export type LimitName = keyof typeof allowed;
 

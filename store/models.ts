@@ -8,6 +8,7 @@ import {
 } from 'sequelize';
 import type { Build } from '../core/build/Build';
 import type { BuildSummary } from '../core/calls/summarizeBuild';
+import type { Family, PartRow } from '../core/kit/startingLists';
 import type { Origins } from '../core/ledger/origins';
 import type { Role } from '../core/people/roles';
 import type { UnitTaste } from '../core/units/inUnits';
@@ -86,6 +87,22 @@ export class LedgerEntryRow extends Model<InferAttributes<LedgerEntryRow>, Infer
   declare personId: string | null;
   declare commandId: string;
 }
+export class PhotoRow extends Model<InferAttributes<PhotoRow>, InferCreationAttributes<PhotoRow>> {
+  declare buildId: string;
+  declare sha256: string;
+  declare widthPx: number;
+  declare heightPx: number;
+  declare picture: Buffer;
+  declare small: Buffer;
+  declare by: string;
+  declare at: Date;
+}
+export class PartListRow extends Model<InferAttributes<PartListRow>, InferCreationAttributes<PartListRow>> {
+  declare workshopId: string;
+  declare family: Family;
+  declare rows: PartRow[];
+  declare version: number;
+}
 export interface Models {
   WorkshopRow: typeof WorkshopRow;
   PersonRow: typeof PersonRow;
@@ -94,10 +111,12 @@ export interface Models {
   SignInRow: typeof SignInRow;
   BuildRow: typeof BuildRow;
   LedgerEntryRow: typeof LedgerEntryRow;
+  PhotoRow: typeof PhotoRow;
+  PartListRow: typeof PartListRow;
 }
 
 export function defineModels(sequelize: Sequelize): Models {
-  const { UUID, UUIDV4, STRING, TEXT, BOOLEAN, JSONB, INTEGER, BIGINT, DATE } = DataTypes;
+  const { UUID, UUIDV4, STRING, TEXT, BOOLEAN, JSONB, INTEGER, BIGINT, DATE, BLOB } = DataTypes;
   // Made anew for each column: Sequelize writes into what it is given.
   const time = () => ({ type: DATE, allowNull: false });
   const uuid = { type: UUID, primaryKey: true, defaultValue: UUIDV4 };
@@ -187,5 +206,27 @@ export function defineModels(sequelize: Sequelize): Models {
     },
     table('ledger'),
   );
-  return { WorkshopRow, PersonRow, SessionRow, InviteRow, SignInRow, BuildRow, LedgerEntryRow };
+  PhotoRow.init(
+    {
+      buildId: { type: UUID, primaryKey: true },
+      sha256: { ...text(64), primaryKey: true },
+      widthPx: { type: INTEGER, allowNull: false },
+      heightPx: { type: INTEGER, allowNull: false },
+      picture: { type: BLOB, allowNull: false },
+      small: { type: BLOB, allowNull: false },
+      by: { ...text(80), field: 'by_name' },
+      at: time(),
+    },
+    table('photos'),
+  );
+  PartListRow.init(
+    {
+      workshopId: { type: UUID, primaryKey: true },
+      family: { ...text(20), primaryKey: true },
+      rows: { type: JSONB, allowNull: false },
+      version: { type: INTEGER, allowNull: false },
+    },
+    table('part_lists'),
+  );
+  return { WorkshopRow, PersonRow, SessionRow, InviteRow, SignInRow, BuildRow, LedgerEntryRow, PhotoRow, PartListRow };
 }

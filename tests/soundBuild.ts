@@ -1,4 +1,5 @@
 import type { Build, StartRun } from '../core/build/Build';
+import type { ListValues } from '../core/build/lists';
 import { emptyBuild } from '../core/build/emptyBuild';
 import { fieldAt, type FigurePath, type SheetId, type ValueAt } from '../core/build/sheets';
 
@@ -38,6 +39,44 @@ const soundValues: Values = {
   'survey.heaterSits': 'inside',
   'survey.waterAndSalt': 'salted',
   'survey.accessoriesV': 'v12',
+  'people.asleep': 0,
+  'people.inspectedAs': 'road',
+  'people.markWanted': 'yes',
+  'people.wadingDepthMm': 0,
+  'kit.plateV': 'v12',
+  'kit.plateOutputKw': 2,
+  'kit.plateFuel': 'diesel',
+  'kit.replaces': 'nothing',
+  'kit.oldExhaust': 'new',
+  'siting.floorLengthMm': 3000,
+  'siting.floorWidthMm': 1700,
+  'siting.heaterLengthMm': 320,
+  'siting.heaterWidthMm': 120,
+  'siting.heaterHeightMm': 130,
+  'siting.mayLie': 'flat',
+  'siting.heaterXMm': 1500,
+  'siting.heaterYMm': 800,
+  'siting.heaterTurnDeg': 0,
+  'siting.heaterLies': 'flat',
+  'siting.lookedBelow': 'yes',
+  'siting.inletClearMm': 300,
+  'siting.hotClearMm': 260,
+  'siting.ductMm': 75,
+  'siting.liftOutMm': 400,
+  'siting.openingSide': 'yes',
+  'siting.boxed': 'no',
+  'siting.boxRoundMm': 0,
+  'siting.loomGrommet': 'yes',
+  'siting.studThread': 'M6',
+  'siting.studLengthMm': 40,
+  'siting.spigotLengthMm': 45,
+  'siting.clampWidthMm': 12,
+  'siting.screwLengthMm': 16,
+  'siting.tapThread': 'none',
+  'siting.pumpLeadThreaded': 'yes',
+  'siting.hosesOn': 'yes',
+  'siting.clampHeads': 'clear',
+  'siting.cutEdges': 'painted',
   'fuel.tankLengthMm': 400,
   'fuel.tankHeightMm': 250,
   'fuel.fuelLevelMm': 140,
@@ -88,6 +127,43 @@ export const id = (n: number): string => `00000000-0000-4000-8000-${String(n).pa
 const at = '2026-11-20T09:00:00.000Z';
 const by = 'Test Fitter';
 
+/** Lists with which every call holds, made up likewise. */
+export const soundLists: ListValues = {
+  parts: [
+    { id: id(21), name: 'heater', kind: 'heater', needed: 1, state: 'present', mark: 'invented mark 7', serial: 'T-1' },
+    { id: id(22), name: 'filter', kind: 'filter', needed: 1, state: 'replaced', weak: 'thinFilter' },
+  ],
+  obstacles: [
+    { id: id(31), name: 'left rail', kind: 'rail', xMm: 0, yMm: 300, lengthMm: 3000, widthMm: 80 },
+    { id: id(32), name: 'cross-member', kind: 'crossMember', xMm: 1000, yMm: 380, lengthMm: 60, widthMm: 940 },
+    { id: id(33), name: 'brake pipe', kind: 'brakePipe', xMm: 0, yMm: 250, lengthMm: 3000, widthMm: 10 },
+  ],
+  above: [{ id: id(41), name: 'wheel arch', kind: 'wheelArch', xMm: 2100, yMm: 0, lengthMm: 700, widthMm: 250 }],
+  holes: [
+    { id: id(51), name: 'exhaust', kind: 'exhaust', alongMm: 40, acrossMm: 22, diameterMm: 25 },
+    { id: id(52), name: 'combustion air', kind: 'air', alongMm: 40, acrossMm: -22, diameterMm: 23 },
+    { id: id(53), name: 'fuel line', kind: 'fuel', alongMm: -10, acrossMm: 0, diameterMm: 8 },
+    { id: id(54), name: 'stud 1', kind: 'stud', alongMm: 52, acrossMm: 40, diameterMm: 7 },
+  ],
+  stack: [
+    { id: id(61), name: 'plate', kind: 'plate', thicknessMm: 3 },
+    { id: id(62), name: 'gasket', kind: 'gasket', thicknessMm: 3 },
+    { id: id(63), name: 'vinyl', kind: 'covering', thicknessMm: 3, cutBack: 'yes' },
+    { id: id(64), name: 'ply', kind: 'timber', thicknessMm: 12 },
+    { id: id(65), name: 'steel floor', kind: 'metal', thicknessMm: 1 },
+  ],
+  seals: [
+    {
+      id: id(71),
+      name: 'round the plate',
+      kind: 'sealant',
+      cureH: 24,
+      appliedAt: '2026-11-17T09:00:00.000Z',
+      hardAt: '2026-11-18T10:00:00.000Z',
+    },
+  ],
+};
+
 export function withValues(build: Build, values: Values): Build {
   const sheets = structuredClone(build.sheets) as unknown as Record<SheetId, Record<string, unknown>>;
   for (const [path, value] of Object.entries(values) as [FigurePath, number | string | null][]) {
@@ -134,6 +210,7 @@ export function soundBuild(values: Values = {}): Build {
   });
   return {
     ...withValues(build, { ...soundValues, ...values }),
+    lists: soundLists,
     primingRuns: [{ id: id(3), at, by, strokes: 500, frequencyHz: 4, fromEmpty: true, outcome: 'reached' }],
     starts: [soundStart()],
     coReadings: [{ id: id(4), at, by, ppm: 0, place: 'pillow' }],

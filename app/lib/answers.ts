@@ -41,6 +41,28 @@ async function readText(request: Request, maxBytes: number): Promise<string | { 
   }
 }
 
+/** Reads the body as bytes, never holding more than are allowed. */
+export async function readBytes(
+  request: Request,
+  maxBytes: number,
+): Promise<{ ok: true; bytes: Buffer } | { ok: false; response: NextResponse }> {
+  const tooLong = () => ({
+    ok: false as const,
+    response: refused(413, `The file is larger than the ${Math.floor(maxBytes / 1024 / 1024)} MB that are allowed.`),
+  });
+  if (Number(request.headers.get('content-length') ?? 0) > maxBytes) return tooLong();
+  const chunks: Uint8Array[] = [];
+  let bytes = 0;
+  for await (const chunk of (request.body ?? []) as unknown as AsyncIterable<Uint8Array>) {
+    bytes += chunk.byteLength;
+    if (bytes > maxBytes) return tooLong();
+    chunks.push(chunk);
+  }
+  return bytes === 0
+    ? { ok: false, response: refused(400, 'The request holds no file.') }
+    : { ok: true, bytes: Buffer.concat(chunks) };
+}
+
 /** How deep a request may be nested; a build file needs six. */
 const deepest = 40;
 const tooDeep = (value: unknown, left = deepest): boolean =>

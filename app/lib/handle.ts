@@ -84,10 +84,15 @@ export function route(
 export const noBuild = (): NextResponse => refused(404, 'There is no such build in this workshop.');
 
 /** As `route`, about one build: it must be of the person's own workshop; any other id is not there. */
-export function buildRoute(deed: Deed, handler: (asked: AskedBy & { kept: KeptBuild }) => Promise<Response>): Handler {
-  return route(deed, async (asked) => {
+export function buildRoute(
+  deed: Deed,
+  handler: (asked: AskedBy & { kept: KeptBuild }) => Promise<Response>,
+  options: { limit?: LimitName } = {},
+): Handler {
+  const found = async (asked: AskedBy) => {
     const { id = '' } = asked.params;
     const kept = isUuid(id) ? await loadBuild(asked.person, id) : null;
     return kept ? handler({ ...asked, kept }) : noBuild();
-  });
+  };
+  return route(deed, found, options);
 }

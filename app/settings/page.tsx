@@ -1,9 +1,11 @@
 import type { Metadata } from 'next';
 import { roleMay } from '../../core/people/roles';
+import { partListsOf } from '../../store/partLists';
 import { workshopOf } from '../../store/people';
 import { PersonLine } from '../../ui/people/PersonLine';
 import { SignOutButton } from '../../ui/people/SignOutButton';
 import { ThemeChoice, UnitChoice, WorkshopSchools } from '../../ui/settings/Choices';
+import { PartListEditor } from '../../ui/settings/PartListEditor';
 import { personOrSignIn } from '../lib/session';
 
 export const metadata: Metadata = { title: 'Settings' };
@@ -37,6 +39,11 @@ export default async function Settings() {
             each judgement in the ledger bears the rule that was in force. A maker’s figure goes before them all.
           </p>
           <WorkshopSchools schools={workshop.schools} mayChange={roleMay(person.role, 'manage')} />
+        </section>
+        <section style={{ gridColumn: '1 / -1' }}>
+          <h2 style={{ marginTop: 14 }}>The workshop’s part lists</h2>
+          <p className="soft">What a kit should hold; each build is checked against its own copy. A lead changes them.</p>
+          <PartListEditor kept={await partListsOf(person)} mayChange={roleMay(person.role, 'manage')} />
         </section>
       </main>
     </div>

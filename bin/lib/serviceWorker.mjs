@@ -13,7 +13,8 @@ export async function writeServiceWorker() {
     globDirectory: path.join(root, '.next/static'),
     // The wide fallback faces are large and seldom needed.
     globPatterns: ['**/*.{js,css,woff2}'],
-    globIgnores: ['**/dejavu-*'],
+    // A worker's script is told by the end of its address what to load; served from a cache it would not see that end.
+    globIgnores: ['**/dejavu-*', '**/turbopack-worker-*'],
     modifyURLPrefix: { '': '/_next/static/' },
     // Names of built files hold their hash already.
     dontCacheBustURLsMatching: /./,

@@ -1,5 +1,6 @@
 import type { LimitKey } from '../schools/limits';
 import type { Schools } from '../schools/schools';
+import type { ListValues } from './lists';
 import type { SheetValues } from './sheets';
 
 export const formatName = 'lorbet-build';
@@ -75,6 +76,8 @@ export interface StartRun {
   by: string;
   events: StartEvent[];
   readings: StartReading[];
+  /** A dry run on the bench, before anything is cut; it proves the unit and says nothing of how it is fitted. */
+  bench?: true;
 }
 
 export const coPlaces = { pillow: 'pillow', floor: 'floor', outlet: 'outlet', return: 'return', outside: 'outside' } as const;
@@ -128,4 +131,6 @@ export interface Build {
   signatures: Signature[];
   /** The last passing of each gate; absent where none was passed. */
   gates?: GatePassed[];
+  /** Lists of rows: surfaces, parts, photographs, what lies below the floor. Absent where there are none. */
+  lists?: ListValues;
 }

@@ -2,7 +2,9 @@ import * as yup from 'yup';
 import { makerBounds, makerKeys } from '../schools/limits';
 import { schoolIds, schools } from '../schools/schools';
 import { buildKinds, coPlaces, formatName, formatVersion, gateMoments, primingOutcomes, quantities, startEvents } from './Build';
-import type { Field, FieldTable } from './field';
+import { materials } from '../heat/materials';
+import type { Column, Field, FieldTable } from './field';
+import { columnsOf, listIds, lists, type ListId } from './lists';
 import { laterSheets, sheetIds, sheets } from './sheets';
 
 const keys = <T extends object>(table: T): string[] => Object.keys(table);
@@ -43,12 +45,45 @@ const strictObject = <T extends yup.ObjectShape>(shape: T) =>
   yup.object(shape).defined().noUnknown('${path} holds a field that this version does not know: ${unknown}').strict();
 const list = <T extends yup.ISchema<unknown>>(of: T, max: number) => yup.array().of(of).defined().max(max);
 
-export function valueSchema(field: Field) {
-  return field.kind === 'number' ? bounded(field.min, field.max) : oneOf(field.options);
+const layerSchema = strictObject({ material: oneOf(materials), thicknessMm: bounded(0.1, 1000) });
+/** What a cell of a list may hold. */
+export function cellSchema(column: Column): yup.AnySchema {
+  switch (column.kind) {
+    case 'number':
+      return column.unit === 'pieces' || column.unit === 'px'
+        ? bounded(column.min, column.max).integer()
+        : bounded(column.min, column.max);
+    case 'choice':
+      return oneOf(column.options);
+    case 'text':
+      return text(column.max, 1);
+    case 'instant':
+      return instant();
+    case 'layers':
+      return list(layerSchema, column.max);
+  }
 }
+export const valueSchema = (field: Field) => cellSchema(field);
+/** A row of a list: its id, and whatever is known of its columns. */
+export const rowSchema = (id: ListId) =>
+  strictObject({
+    id: identifier(),
+    ...Object.fromEntries(Object.entries(columnsOf(id)).map(([name, column]) => [name, cellSchema(column).optional()])),
+  });
+const listSchema = (id: ListId) =>
+  yup
+    .array()
+    .of(rowSchema(id))
+    .max(lists[id].max)
+    .optional()
+    .default(undefined)
+    .test('once', '${path} holds two rows with the same id; each row has an id of its own', (rows: unknown) => {
+      const ids = ((rows ?? []) as ({ id?: string } | null)[]).map((row) => row?.id);
+      return new Set(ids).size === ids.length;
+    });
 
 function figureSchema(field: Field) {
-  const value = () => valueSchema(field).nullable();
+  const value = (): yup.AnySchema => valueSchema(field).nullable() as yup.AnySchema;
   const fitted = field.given
     ? yup.mixed().nullable().defined().oneOf([null], '${path} must be empty: this figure is given, not fitted')
     : value();
@@ -96,6 +131,7 @@ export const startSchema = strictObject({
   by: text(80, 1),
   events: list(eventSchema, 200),
   readings: list(readingSchema, 20000),
+  bench: yup.boolean().oneOf([true]).optional(),
 });
 export const coReadingSchema = strictObject({
   id: identifier(),
@@ -169,4 +205,7 @@ export const buildSchema = strictObject({
   waivers: list(waiverSchema, 100),
   signatures: list(signatureSchema, 20),
   gates: yup.array().of(gateSchema).max(Object.keys(gateMoments).length).optional(),
+  lists: strictObject(Object.fromEntries(listIds.map((id) => [id, listSchema(id)])))
+    .optional()
+    .default(undefined),
 });

@@ -23,6 +23,8 @@ interface FieldBase {
   words?: readonly string[];
   /** A condition of the job (coldest night, kind of fuel): one value, nothing is fitted. */
   given?: boolean;
+  /** Not wanted of every build; a stage is proven without it. */
+  optional?: boolean;
   /** How or where to measure; shown under the label. */
   hint?: string;
 }
@@ -56,3 +58,33 @@ export type ValueOf<F> = F extends { kind: 'number' }
     ? keyof O & string
     : never;
 export type Sheet<T extends FieldTable> = { [K in keyof T]: Figure<ValueOf<T[K]>> };
+
+/** Text of a row of a list: a name, a serial number. */
+export interface TextColumn {
+  kind: 'text';
+  label: string;
+  max: number;
+  hint?: string;
+  /** Set when the row is made, and never after. */
+  fixed?: boolean;
+}
+/** A moment, as an ISO instant. */
+export interface InstantColumn {
+  kind: 'instant';
+  label: string;
+  hint?: string;
+}
+/** The layers of a wall, from inside to outside. */
+export interface LayersColumn {
+  kind: 'layers';
+  label: string;
+  max: number;
+  hint?: string;
+}
+/** A column of a list; a number or a choice there sits on the list's own part. */
+export type Column =
+  | (Omit<NumberField, 'part' | 'words' | 'given'> & { fixed?: boolean })
+  | (Omit<ChoiceField, 'part' | 'words' | 'given'> & { fixed?: boolean })
+  | TextColumn
+  | InstantColumn
+  | LayersColumn;

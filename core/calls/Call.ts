@@ -1,5 +1,6 @@
 import type { Build } from '../build/Build';
 import type { Part } from '../build/field';
+import type { ListId, RowOf } from '../build/lists';
 import type { FigurePath, ValueAt } from '../build/sheets';
 import type { Rule } from '../schools/ruleFor';
 import type { LimitKey } from '../schools/limits';
@@ -7,7 +8,7 @@ import type { DerivedKey } from '../figures/derived';
 import type { Origin } from '../ledger/origins';
 
 /** Stages that exist so far, in working order. */
-export const stages = { survey: 'Survey', fuel: 'Fuel', air: 'Air', wiring: 'Wiring', priming: 'Priming', startup: 'First start', proving: 'Proving', signoff: 'Sign-off' } as const;
+export const stages = { survey: 'Survey', kit: 'Kit', siting: 'Siting', fuel: 'Fuel', air: 'Air', wiring: 'Wiring', priming: 'Priming', startup: 'First start', proving: 'Proving', signoff: 'Sign-off' } as const;
 export type StageId = keyof typeof stages;
 export const stageIds = Object.keys(stages) as StageId[];
 
@@ -52,6 +53,8 @@ export interface Reader {
   all<const T extends Record<string, FigurePath>>(paths: T): { [K in keyof T]: ValueAt<T[K]> };
   /** A value that may be missing. */
   maybe<P extends FigurePath>(path: P): ValueAt<P> | null;
+  /** The rows of a list, noted as an input by their number. */
+  rows<L extends ListId>(list: L): readonly RowOf<L>[];
   derived(key: DerivedKey): number;
   /** A limit by maker, school or default, noted as the rule applied. */
   limit(key: LimitKey): Rule;

@@ -1,8 +1,10 @@
 import type { Build } from '../build/Build';
 import { airCalls } from './airCalls';
-import { levels, momentIds, stageIds, type Call, type Judge } from './Call';
+import { levels, momentIds, stageIds, type Call, type Judge, type StageId } from './Call';
 import { fuelCalls } from './fuelCalls';
 import { primingCalls } from './primingCalls';
+import { kitCalls } from './kitCalls';
+import { sitingCalls } from './sitingCalls';
 import { provingCalls } from './provingCalls';
 import { makeReader, NotMeasured, type Figures, type Trail } from './reader';
 import { signoffCalls } from './signoffCalls';
@@ -12,6 +14,8 @@ import { wiringCalls } from './wiringCalls';
 
 const stageJudges: readonly Judge[] = [
   ...surveyCalls,
+  ...kitCalls,
+  ...sitingCalls,
   ...fuelCalls,
   ...airCalls,
   ...wiringCalls,
@@ -48,6 +52,12 @@ function call(judge: Judge, build: Build, others: readonly Call[], known: Figure
       todo: 'Measure it and enter it.',
     };
   }
+}
+
+/** The calls of one stage alone, unsorted. */
+export function assessStage(build: Build, stage: StageId): Call[] {
+  const known: Figures = new Map();
+  return stageJudges.filter((judge) => judge.stage === stage).map((judge) => call(judge, build, [], known));
 }
 
 /**

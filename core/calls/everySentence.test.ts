@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { anyLists } from '../../tests/anyRow';
 import { soundBuild, withValues, type Values } from '../../tests/soundBuild';
 import { demoBuilds } from '../../demo/builds';
 import type { Build } from '../build/Build';
@@ -24,7 +25,12 @@ const anyBuild: fc.Arbitrary<Build> = fc
       }),
     ) as Record<FigurePath, fc.Arbitrary<number | string | null>>,
   )
-  .map((values) => withValues(emptyBuild(soundBuild().id, soundBuild().identity), values as Values));
+  .chain((values) =>
+    fc.option(anyLists, { freq: 4 }).map((lists) => ({
+      ...withValues(emptyBuild(soundBuild().id, soundBuild().identity), values as Values),
+      ...(lists ? { lists } : {}),
+    })),
+  );
 
 const demo = demoBuilds.map(({ id, identity, planned }) =>
   withValues(emptyBuild(id, { ...identity, invented: true }), planned as Values),

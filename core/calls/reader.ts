@@ -1,6 +1,9 @@
 import type { Build } from '../build/Build';
+import { lists, rowsOf, type ListId, type RowOf } from '../build/lists';
 import { fieldAt, figureAt, type FigurePath, type ValueAt } from '../build/sheets';
 import { derived, type DerivedKey } from '../figures/derived';
+import type { Origin } from '../ledger/origins';
+import type { LimitKey } from '../schools/limits';
 import type { Rule } from '../schools/ruleFor';
 import { ruleFor } from '../schools/ruleFor';
 import type { Call, Input, Reader } from './Call';
@@ -22,70 +25,99 @@ type Known = { value: number; trail: Trail } | { missing: NotMeasured; trail: Tr
 /** Computed figures of one build: many calls rest on the same ones. */
 export type Figures = Map<DerivedKey, Known>;
 
-/**
- * A reader that writes down on `trail` all that is read through it.
- * @param known computed figures of this very build, filled as they are asked for
- */
-export function makeReader(build: Build, trail: Trail, others: readonly Call[] = [], known: Figures = new Map()): Reader {
-  const note = (input: Input) => {
-    if (!trail.inputs.some(({ path }) => path === input.path)) trail.inputs.push(input);
-  };
-  const noteRule = (rule: Rule) => {
-    if (!trail.rules.some(({ key }) => key === rule.key)) trail.rules.push(rule);
-  };
-  const look = <P extends FigurePath>(path: P): ValueAt<P> | null => {
-    const figure = figureAt(build.sheets, path);
+/** A reader that writes down on `trail` all that is read through it. Made for each call and figure, so its ways are not made anew each time. */
+class TrailReader implements Reader {
+  private readonly noted: Set<string>;
+
+  constructor(
+    readonly build: Build,
+    private readonly trail: Trail,
+    readonly others: readonly Call[],
+    private readonly known: Figures,
+  ) {
+    this.noted = new Set(trail.inputs.map(({ path }) => path));
+  }
+
+  private put(input: Input): void {
+    if (this.noted.has(input.path)) return;
+    this.noted.add(input.path);
+    this.trail.inputs.push(input);
+  }
+
+  private putRule(rule: Rule): void {
+    if (!this.trail.rules.some(({ key }) => key === rule.key)) this.trail.rules.push(rule);
+  }
+
+  maybe<P extends FigurePath>(path: P): ValueAt<P> | null {
+    const figure = figureAt(this.build.sheets, path);
     const value = figure.fitted ?? figure.planned;
     if (value === null) return null;
-    const field = fieldAt(path);
-    const shown = field.kind === 'choice' ? ((field.options as Record<string, string>)[value] ?? value) : value;
-    note({
-      path,
-      label: field.label,
-      value: shown,
-      unit: field.kind === 'number' ? field.unit : '',
-      origin: field.given ? 'given' : figure.fitted === null ? 'planned' : 'as fitted',
-    });
+    if (!this.noted.has(path)) {
+      const field = fieldAt(path);
+      this.put({
+        path,
+        label: field.label,
+        value: field.kind === 'choice' ? ((field.options as Record<string, string>)[value] ?? value) : value,
+        unit: field.kind === 'number' ? field.unit : '',
+        origin: field.given ? 'given' : figure.fitted === null ? 'planned' : 'as fitted',
+      });
+    }
     return value as ValueAt<P>;
-  };
-  const reader: Reader = {
-    build,
-    others,
-    all: (paths) => {
-      const found = Object.entries(paths).map(([name, path]) => [name, look(path), path] as const);
-      const lacking = found.filter(([, value]) => value === null).map(([, , path]) => fieldAt(path).label);
-      if (lacking.length > 0) throw new NotMeasured(lacking);
-      return Object.fromEntries(found.map(([name, value]) => [name, value])) as never;
-    },
-    maybe: look,
-    derived: (key) => {
-      const figure = derived[key];
-      let found = known.get(key);
-      if (!found) {
-        const own: Trail = { inputs: [], rules: [] };
-        try {
-          found = { value: figure.compute(makeReader(build, own, others, known)), trail: own };
-        } catch (error) {
-          if (!(error instanceof NotMeasured)) throw error;
-          found = { missing: error, trail: own };
-        }
-        known.set(key, found);
+  }
+
+  all<const T extends Record<string, FigurePath>>(paths: T): { [K in keyof T]: ValueAt<T[K]> } {
+    const found: Record<string, unknown> = {};
+    const lacking: string[] = [];
+    for (const [name, path] of Object.entries(paths)) {
+      const value = this.maybe(path);
+      if (value === null) lacking.push(fieldAt(path).label);
+      else found[name] = value;
+    }
+    if (lacking.length > 0) throw new NotMeasured(lacking);
+    return found as { [K in keyof T]: ValueAt<T[K]> };
+  }
+
+  rows<L extends ListId>(list: L): readonly RowOf<L>[] {
+    const rows = rowsOf(this.build.lists, list);
+    this.put({ path: `list/${list}`, label: lists[list].label, value: rows.length, unit: 'pieces', origin: 'recorded' });
+    return rows;
+  }
+
+  derived(key: DerivedKey): number {
+    const figure = derived[key];
+    let found = this.known.get(key);
+    if (!found) {
+      const own: Trail = { inputs: [], rules: [] };
+      try {
+        found = { value: figure.compute(new TrailReader(this.build, own, this.others, this.known)), trail: own };
+      } catch (error) {
+        if (!(error instanceof NotMeasured)) throw error;
+        found = { missing: error, trail: own };
       }
-      found.trail.inputs.forEach(note);
-      found.trail.rules.forEach(noteRule);
-      if ('missing' in found) throw found.missing;
-      note({ path: key, label: figure.label, value: found.value, unit: figure.unit, origin: 'computed' });
-      return found.value;
-    },
-    limit: (key) => {
-      const rule = ruleFor(key, build.schools, build.maker);
-      noteRule(rule);
-      return rule;
-    },
-    note: (label, value, unit, from) => note({ path: label, label, value, unit, origin: 'recorded', ...(from ? { from } : {}) }),
-    missing: (...labels) => {
-      throw new NotMeasured(labels);
-    },
-  };
-  return reader;
+      this.known.set(key, found);
+    }
+    for (const input of found.trail.inputs) this.put(input);
+    for (const rule of found.trail.rules) this.putRule(rule);
+    if ('missing' in found) throw found.missing;
+    this.put({ path: key, label: figure.label, value: found.value, unit: figure.unit, origin: 'computed' });
+    return found.value;
+  }
+
+  limit(key: LimitKey): Rule {
+    const rule = ruleFor(key, this.build.schools, this.build.maker);
+    this.putRule(rule);
+    return rule;
+  }
+
+  note(label: string, value: number | string, unit: string, from?: Origin): void {
+    this.put({ path: label, label, value, unit, origin: 'recorded', ...(from ? { from } : {}) });
+  }
+
+  missing(...labels: string[]): never {
+    throw new NotMeasured(labels);
+  }
 }
+
+/** @param known computed figures of this very build, filled as they are asked for */
+export const makeReader = (build: Build, trail: Trail, others: readonly Call[] = [], known: Figures = new Map()): Reader =>
+  new TrailReader(build, trail, others, known);

@@ -1,3 +1,4 @@
+import { fittedStarts } from '../startup/fittedStarts';
 import { lastStart } from '../figures/startFigures';
 import { show, trim } from '../units/show';
 import type { Judge } from './Call';
@@ -41,7 +42,7 @@ export const startupCalls: readonly Judge[] = [
     source: trade,
     judge(read) {
       const { ignitionS, at } = lastStart(read);
-      const tries = read.build.starts.length;
+      const tries = fittedStarts(read.build).length;
       read.note('Starts so far', tries, '');
       if (at.on === undefined) return read.missing('when the button was pressed');
       if (ignitionS === null) {

@@ -1,3 +1,4 @@
+import { burningAt } from '../air/airAtAltitude';
 import { show, trim } from '../units/show';
 import type { Judge } from './Call';
 
@@ -75,6 +76,15 @@ export const surveyCalls: readonly Judge[] = [
       const share = read.derived('survey.fuelShareAltitude');
       const says = `It will run up to ${show(highest)} m, where the air burns ${show(share)} % of the fuel of sea level`;
       if (highest > most) return { level: 'fix', says: `${says}; it is made for ${show(most)} m.` };
+      const lowest = read.maybe('people.lowestAltitudeM');
+      // A setting for thin air is lean below, one for thick air is rich above: no source, Lorbet's own choice of 15 %.
+      const below = lowest === null ? share : burningAt(Math.max(0, lowest), 1).fuelShare * 100;
+      if (lowest !== null && below - share > 15)
+        return {
+          level: 'watch',
+          says: `It will run from ${show(lowest)} to ${show(highest)} m, where the air burns from ${show(below)} down to ${show(share)} % of the fuel of sea level: one setting can’t serve both.`,
+          todo: 'A controller that corrects for altitude by itself, or a setting changed on the way up and on the way down, as the maker says.',
+        };
       return { level: 'sound', says: `${says} (made for ${show(most)} m).` };
     },
   },

@@ -21,6 +21,8 @@ import {
 import type { FigurePath } from '../build/sheets';
 import type { LimitKey } from '../schools/limits';
 import { schoolIds, type SchoolId } from '../schools/schools';
+import { lists } from '../build/lists';
+import type { RowChange } from './changeRows';
 import type { Deed } from '../people/roles';
 
 export type Slot = 'planned' | 'fitted';
@@ -57,9 +59,10 @@ export type Command = { reason?: string } & (
   | { kind: 'maker'; changes: MakerChange[] }
   | { kind: 'identity'; changes: TextChange<IdentityKey>[] }
   | { kind: 'schools'; changes: TextChange<SchoolId>[] }
+  | { kind: 'rows'; changes: RowChange[] }
   | { kind: 'note'; text: string }
   | { kind: 'priming'; run: Omit<PrimingRun, 'at' | 'by'> }
-  | { kind: 'start'; id: string; events: StartEvent[]; readings: StartReading[]; source: 'live' | 'csv' }
+  | { kind: 'start'; id: string; events: StartEvent[]; readings: StartReading[]; source: 'live' | 'csv'; bench?: true }
   | { kind: 'readings'; startId: string; events: StartEvent[]; readings: StartReading[] }
   | { kind: 'co'; reading: Omit<CoReading, 'at' | 'by'> }
   | { kind: 'waive'; callId: string; says: string; why: string }
@@ -107,6 +110,34 @@ export const commandRules: Record<CommandKind, { deed: Deed; schema: yup.AnySche
       changes: changes({ key: yup.string().defined().oneOf(schoolIds), from: text(60, 1), to: text(60, 1) }),
     }),
   },
+  rows: {
+    deed: 'work',
+    schema: shape({
+      changes: changes({
+        list: oneOf(lists),
+        row: identifier(),
+        deed: oneOf({ add: 1, set: 1, remove: 1 }),
+        values: yup.object().strict().optional().default(undefined),
+        column: text(60, 1).optional(),
+        from: yup.mixed().nullable().optional(),
+        to: yup.mixed().nullable().optional(),
+      }).test('whole', '', function (all) {
+        const wrong = (
+          (all ?? []) as { deed?: string; values?: object; column?: string; from?: unknown; to?: unknown }[]
+        ).findIndex(
+          (c) =>
+            (c?.deed === 'add') !== (c?.values !== undefined) ||
+            (c?.deed === 'set') !== (c?.column !== undefined && c?.from !== undefined && c?.to !== undefined),
+        );
+        return (
+          wrong === -1 ||
+          this.createError({
+            message: `changes[${wrong}] is not whole; allowed is add with values, set with column, from and to, or remove`,
+          })
+        );
+      }),
+    }),
+  },
   note: { deed: 'work', schema: shape({ text: text(1000, 1) }) },
   priming: { deed: 'work', schema: shape({ run: primingRunSchema.omit(['at', 'by']) }) },
   start: {
@@ -116,6 +147,7 @@ export const commandRules: Record<CommandKind, { deed: Deed; schema: yup.AnySche
       events: list(eventSchema, 200),
       readings: list(readingSchema, 20000),
       source: oneOf({ live: 1, csv: 1 }),
+      bench: yup.boolean().oneOf([true]).optional(),
     }),
   },
   readings: {

@@ -134,7 +134,7 @@ test('waivers: of a finding as it reads, never of a stop, never of a sound call'
 describe('signing', () => {
   test('locks the build; a correction needs a reason, shows, and wants a new signature', () => {
     const build = signed();
-    expect([signState(build), wettedStages(build)]).toEqual(['signed', 8]);
+    expect([signState(build), wettedStages(build)]).toEqual(['signed', 10]);
     expect(why(build, angle(25, 24))).toMatch(/^locked/);
     const corrected = done(build, { ...angle(25, 24), reason: 'read from the wrong side' });
     expect(signState(corrected)).toBe('corrected');

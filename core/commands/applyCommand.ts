@@ -3,6 +3,7 @@ import type { Build } from '../build/Build';
 import { valueSchema } from '../build/buildSchema';
 import { emptySheets } from '../build/emptyBuild';
 import { readBuild, validate } from '../build/readBuild';
+import type { CellValue } from '../build/lists';
 import { fieldAt, figureAt, isFigurePath, type FigurePath, type SheetId, type SheetValues } from '../build/sheets';
 import { assess } from '../calls/assess';
 import { momentSteps, type Level } from '../calls/Call';
@@ -15,6 +16,7 @@ import { originKey, type Origin } from '../ledger/origins';
 import { roleMay, type Role } from '../people/roles';
 import { limits, makerBounds } from '../schools/limits';
 import { schools } from '../schools/schools';
+import { changeRows, rowNames } from './changeRows';
 import { commandRules, identityLabels, type Change, type Command, type CommandKind, type TextChange } from './Command';
 
 export interface Author {
@@ -29,6 +31,8 @@ export interface Clash {
   label: string;
   theirs: number | string | null;
   yours: number | string | null;
+  /** Theirs as it is kept, of a cell that is shown in words. */
+  held?: CellValue | null;
   /** Who put theirs in, and when; added where the ledger is at hand. */
   from?: Origin;
 }
@@ -114,6 +118,12 @@ function carryOut(build: Build, command: Command, author: Author): Step {
       return changeTexts(build, 'identity', command.changes, (key) => identityLabels[key]);
     case 'schools':
       return changeTexts(build, 'schools', command.changes, (key) => schools[key].label);
+    case 'rows': {
+      const changed = changeRows(build, command.changes);
+      if (changed.ok)
+        return { ok: true, build: changed.build, body: { changes: command.changes, names: rowNames(build, command.changes) } };
+      return changed.errors.length > 0 ? refuse('invalid', ...changed.errors) : clash(changed.clashes);
+    }
     case 'note':
       return { ok: true, build, body: { text: command.text } };
     case 'priming':
@@ -125,13 +135,16 @@ function carryOut(build: Build, command: Command, author: Author): Step {
     case 'start': {
       if (build.starts.some((run) => run.id === command.id)) return refuse('invalid', 'id is that of a start already kept.');
       // What was lit elsewhere may be written down; nobody is helped to light what must not be lit.
-      const { stops } = command.source === 'live' ? gateOf(build, assess(build), 'fire') : { stops: [] };
+      // A dry run on the bench comes before the first hole: only what stands at that gate keeps it from being lit.
+      const gate = command.bench ? 'cutting' : 'fire';
+      const { stops } = command.source === 'live' ? gateOf(build, assess(build), gate) : { stops: [] };
       if (stops.length > 0) return refuse('standing', ...stops.map((c) => `It must not be lit. ${c.id}: ${c.says}`));
-      const { id, events, readings, source } = command;
+      const { id, events, readings, source, bench } = command;
+      const where = bench ? { bench } : {};
       return {
         ok: true,
-        build: { ...build, starts: [...build.starts, { id, ...stamp, events, readings }] },
-        body: { id, source, events: events.length, readings: readings.length },
+        build: { ...build, starts: [...build.starts, { id, ...stamp, events, readings, ...where }] },
+        body: { id, source, ...where, events: events.length, readings: readings.length },
       };
     }
     case 'readings': {

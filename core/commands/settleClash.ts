@@ -1,4 +1,5 @@
 import type { Clash } from './applyCommand';
+import type { RowChange } from './changeRows';
 import type { Command } from './Command';
 import { originKey } from '../ledger/origins';
 
@@ -35,6 +36,15 @@ export function settleClash(
     case 'schools': {
       const changes = settle(command.changes, (c) => originKey.text('schools', c.key));
       return changes.length > 0 ? { ...command, changes } : null;
+    }
+    case 'rows': {
+      const held = new Map(clashes.map((clash) => [clash.key, clash.held ?? null]));
+      const taken = command.changes.flatMap((c): RowChange[] => {
+        const key = c.deed === 'set' ? originKey.row(c.list, c.row, c.column) : '';
+        if (c.deed !== 'set' || !held.has(key)) return [c];
+        return choices[key] === 'yours' ? [{ ...c, from: held.get(key) ?? null }] : [];
+      });
+      return taken.length > 0 ? { ...command, changes: taken } : null;
     }
     default:
       return command;

@@ -2,6 +2,7 @@ import type { Reader } from '../calls/Call';
 import { fuelFigures } from './fuelFigures';
 import { heaterFigures } from './heaterFigures';
 import { primingFigures } from './primingFigures';
+import { sitingFigures } from './sitingFigures';
 import { startFigures } from './startFigures';
 import { surveyFigures } from './surveyFigures';
 import { wiringFigures } from './wiringFigures';
@@ -25,6 +26,7 @@ const inFile = <G extends Group>(file: string, group: G) =>
 /** Every computed figure, by key, with the file in which it is computed. Judges, screens and the certificate all read it here. */
 export const derived = {
   ...inFile('surveyFigures', surveyFigures),
+  ...inFile('sitingFigures', sitingFigures),
   ...inFile('heaterFigures', heaterFigures),
   ...inFile('fuelFigures', fuelFigures),
   ...inFile('wiringFigures', wiringFigures),
@@ -33,6 +35,7 @@ export const derived = {
 };
 export type DerivedKey =
   | keyof typeof surveyFigures
+  | keyof typeof sitingFigures
   | keyof typeof heaterFigures
   | keyof typeof fuelFigures
   | keyof typeof wiringFigures

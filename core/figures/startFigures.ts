@@ -1,10 +1,12 @@
 import type { Reader } from '../calls/Call';
+import { fittedStarts } from '../startup/fittedStarts';
 import { summarizeStart } from '../startup/summarizeStart';
 import type { Derived } from './derived';
 
 /** The last start that was logged, with what it tells; open where none was. */
 export function lastStart(read: Reader) {
-  const run = read.build.starts[read.build.starts.length - 1];
+  const starts = fittedStarts(read.build);
+  const run = starts[starts.length - 1];
   return run ? { run, ...summarizeStart(run) } : read.missing('a first start');
 }
 

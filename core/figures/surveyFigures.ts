@@ -1,37 +1,21 @@
 import { burningAt } from '../air/airAtAltitude';
 import type { Reader } from '../calls/Call';
-import { buildUps, glazings } from '../heat/buildUps';
-import { airLossWK, demandKw, fabricLossWK } from '../heat/spaceLoss';
-import { uValueWM2K } from '../heat/uValue';
+import { fuels } from '../fuel/fuels';
+import { densityKgM3 } from '../fuel/densityKgM3';
+import { nightMeanKw, sleeperW } from '../heat/nightUse';
+import { airLossWK, demandKw } from '../heat/spaceLoss';
+import { spaceNodes } from '../heat/spaceNodes';
+import { spaceParts } from '../heat/spaceParts';
+import type { TwoNodes } from '../heat/warmUp';
 import { secondsToWarm } from '../heat/warmUp';
 import { hoursBelowLeast, workingBand, type WorkingBand } from '../heat/workingBand';
 import type { Derived } from './derived';
 
 const iso = 'ISO 6946, ISO 10456 (from memory); frames and cold bridges are not counted';
-/** Heat that shell and furniture take along, for each m² of surface; from air to surface 7.7 W/(m² K). */
-const shellJM2K = 18000;
-const surfaceWM2K = 7.7;
-const airJM3K = 1206;
+/** A usual evening is so much warmer than the coldest hour of its night. Lorbet's own choice, no source. */
+export const eveningWarmerK = 8;
 
-function surfaces(read: Reader) {
-  const f = read.all({
-    walls: 'survey.wallAreaM2',
-    wall: 'survey.wallBuildUp',
-    roofs: 'survey.roofAreaM2',
-    roof: 'survey.roofBuildUp',
-    floors: 'survey.floorAreaM2',
-    floor: 'survey.floorBuildUp',
-    glass: 'survey.glassAreaM2',
-    glazing: 'survey.glazing',
-  });
-  return [
-    { areaM2: f.walls, uWM2K: uValueWM2K(buildUps[f.wall].layers, 'horizontal') },
-    { areaM2: f.roofs, uWM2K: uValueWM2K(buildUps[f.roof].layers, 'up') },
-    { areaM2: f.floors, uWM2K: uValueWM2K(buildUps[f.floor].layers, 'down') },
-    { areaM2: f.glass, uWM2K: glazings[f.glazing].uWM2K },
-  ];
-}
-const fabric = (read: Reader) => fabricLossWK(surfaces(read));
+const fabric = (read: Reader) => spaceParts(read).reduce((sum, part) => sum + part.lossWK, 0);
 const air = (read: Reader) => {
   const { changes, volume } = read.all({ changes: 'survey.airChangesH', volume: 'survey.volumeM3' });
   return airLossWK(changes, volume);
@@ -43,27 +27,54 @@ const demandAt = (read: Reader, outsideC: number) => demandKw(read.derived('surv
 export function bandOf(read: Reader): WorkingBand {
   const [leastKw, mostKw] = [read.derived('heater.outputMinKw'), read.derived('heater.outputMaxKw')];
   if (leastKw > mostKw) return read.missing('a highest pump frequency above the lowest');
-  return workingBand(read.derived('survey.lossWK'), inside(read), leastKw, mostKw);
+  // Sleepers warm the space too, so the heater runs too low a little sooner.
+  const { sootAboveC } = workingBand(
+    read.derived('survey.lossWK'),
+    inside(read),
+    leastKw + sleepersKw(read),
+    Math.max(mostKw, leastKw + sleepersKw(read)),
+  );
+  const { shortBelowC } = workingBand(read.derived('survey.lossWK'), inside(read), leastKw, mostKw);
+  return { shortBelowC, sootAboveC };
+}
+export const sleepersKw = (read: Reader): number => ((read.maybe('people.asleep') ?? 0) * sleeperW) / 1000;
+
+/** The space as air and shell; null where its walls lose too much for that. */
+export function nodesOf(read: Reader): TwoNodes | null {
+  const areaM2 = spaceParts(read).reduce((sum, part) => sum + part.areaM2, 0);
+  if (areaM2 === 0) return read.missing('surfaces through which heat is lost');
+  return spaceNodes({ fabricWK: fabric(read), airWK: air(read), areaM2, volumeM3: read.all({ v: 'survey.volumeM3' }).v });
 }
 
 function warmUpMinutes(read: Reader): number {
-  const parts = surfaces(read);
-  const areaM2 = parts.reduce((sum, part) => sum + part.areaM2, 0);
-  const { volume, coldest } = read.all({ volume: 'survey.volumeM3', coldest: 'survey.coldestC' });
-  if (areaM2 === 0) return read.missing('surfaces through which heat is lost');
-  // What U-value leaves to the shell once the way from the air to it is taken out.
-  const [u, h] = [fabric(read), areaM2 * surfaceWM2K];
-  if (u >= h * 0.98) return Infinity;
-  const nodes = {
-    airJK: airJM3K * volume,
-    shellJK: shellJM2K * areaM2,
-    airToShellWK: h,
-    shellToOutsideWK: 1 / (1 / u - 1 / h),
-    airToOutsideWK: air(read),
-  };
+  const nodes = nodesOf(read);
+  const { coldest } = read.all({ coldest: 'survey.coldestC' });
+  if (!nodes) return Infinity;
   const start = { airC: coldest, shellC: coldest };
   return secondsToWarm(nodes, start, read.derived('heater.outputMaxKw') * 1000, coldest, inside(read)) / 60;
 }
+
+/** Mean output over a usual night, kW, and over the day between two. */
+function meanKw(read: Reader, over: 'night' | 'day'): number {
+  const { usual } = read.all({ usual: 'survey.usualNightC' });
+  const eveningC = usual + eveningWarmerK;
+  return nightMeanKw({
+    lossWK: read.derived('survey.lossWK'),
+    freeW: over === 'night' ? sleepersKw(read) * 1000 : 0,
+    insideC: inside(read),
+    eveningC,
+    coldestC: over === 'night' ? usual : eveningC,
+    leastKw: read.derived('heater.outputMinKw'),
+    mostKw: Math.max(read.derived('heater.outputMaxKw'), read.derived('heater.outputMinKw')),
+  });
+}
+/** Litres of fuel for so many kilowatt-hours given. */
+function litres(read: Reader, kwh: number): number {
+  const fuel = fuels[read.all({ grade: 'heater.fuelGrade' }).grade];
+  const mjPerL = (densityKgM3(fuel.densityKgM3At15C, 15) * fuel.heatingValueMJKg) / 1000;
+  return (kwh * 3.6) / mjPerL / (read.limit('efficiencyPercent').value / 100);
+}
+const nightHours = (read: Reader) => read.all({ h: 'heater.nightHours' }).h;
 
 export const surveyFigures = {
   'survey.lossWK': {
@@ -102,9 +113,9 @@ export const surveyFigures = {
     label: 'Needed on a usual night',
     unit: 'kW',
     decimals: 2,
-    formula: 'loss × (inside − outside)',
-    source: 'heat balance',
-    compute: (read: Reader): number => demandAt(read, read.all({ c: 'survey.usualNightC' }).c),
+    formula: 'loss × (inside − outside) − 72 W a sleeper',
+    source: 'heat balance; a sleeper’s heat ISO 8996 (from memory)',
+    compute: (read: Reader): number => Math.max(0, demandAt(read, read.all({ c: 'survey.usualNightC' }).c) - sleepersKw(read)),
   },
   'survey.shortBelowC': {
     label: 'Falls short below',
@@ -118,7 +129,7 @@ export const surveyFigures = {
     label: 'Runs too low above',
     unit: '°C',
     decimals: 0,
-    formula: 'inside − least / loss',
+    formula: 'inside − (least + sleepers) / loss',
     source: 'heat balance; that low running soots: common practice, no source',
     compute: (read: Reader): number => bandOf(read).sootAboveC,
   },
@@ -130,7 +141,7 @@ export const surveyFigures = {
     source: 'course of the night, evening 8 K warmer: Lorbet’s own choice, no source',
     compute: (read: Reader): number => {
       const { usual, hours } = read.all({ usual: 'survey.usualNightC', hours: 'heater.nightHours' });
-      return hoursBelowLeast(bandOf(read), usual + 8, usual, hours);
+      return hoursBelowLeast(bandOf(read), usual + eveningWarmerK, usual, hours);
     },
   },
   'survey.warmUpMin': {
@@ -140,6 +151,51 @@ export const surveyFigures = {
     formula: 'two nodes: air; shell and furniture',
     source: 'first principles; 18 kJ/(m² K) of shell and 7.7 W/(m² K) to it: assumption, no source',
     compute: warmUpMinutes,
+  },
+  'survey.fuelNightL': {
+    label: 'Fuel on a usual night',
+    unit: 'L',
+    decimals: 2,
+    formula: 'mean of what is needed, never under the least, × hours ÷ (ρ H η)',
+    source: 'heat balance; course of the night: Lorbet’s own choice, no source',
+    compute: (read: Reader): number => litres(read, meanKw(read, 'night') * nightHours(read)),
+  },
+  'survey.fuelWeekendL': {
+    label: 'Fuel on a usual weekend',
+    unit: 'L',
+    decimals: 2,
+    formula: 'two nights and the day between, heated through',
+    source: 'heat balance; course of night and day: Lorbet’s own choice, no source',
+    compute: (read: Reader): number =>
+      litres(read, meanKw(read, 'night') * nightHours(read) * 2 + meanKw(read, 'day') * (24 - nightHours(read))),
+  },
+  'survey.weekendAh': {
+    label: 'From the battery on a usual weekend',
+    unit: 'Ah',
+    decimals: 0,
+    formula: 'hours × running A + 2 starts × start A × glow time',
+    source: 'definition; two nights and the day between, a start and a stop each night',
+    compute: (read: Reader): number => {
+      const f = read.all({ run: 'heater.runCurrentA', start: 'heater.startCurrentA', minutes: 'heater.startMinutes' });
+      // The plug glows again when it is stopped.
+      return (24 + nightHours(read)) * f.run + (4 * f.start * f.minutes) / 60;
+    },
+  },
+  'survey.outputAltitudeKw': {
+    label: 'Clean output at its highest place',
+    unit: 'kW',
+    decimals: 2,
+    formula: 'output at full × air density there / at sea level',
+    source: 'ISO 2533 (from memory); fuel cut to keep the excess air',
+    compute: (read: Reader): number => (read.derived('heater.outputMaxKw') * read.derived('survey.fuelShareAltitude')) / 100,
+  },
+  'survey.excessAirAltitude': {
+    label: 'Air over need there, fuel left as it is',
+    unit: '',
+    decimals: 2,
+    formula: 'λ at sea level × air density there / at sea level',
+    source: 'definition; λ 1.6 at sea level is an assumption, no source; under 1 it burns short of air',
+    compute: (read: Reader): number => burningAt(read.all({ m: 'heater.altitudeM' }).m, 1.6).excessAir,
   },
   'survey.fuelShareAltitude': {
     label: 'Fuel that burns clean at its highest place',

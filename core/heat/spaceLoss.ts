@@ -3,7 +3,7 @@ export interface Surface {
   uWM2K: number;
 }
 /** Heat that a cubic metre of air takes, J/(m³ K) over 3,600 s/h: W h/(m³ K). Source: EN 12831 gives 0.34, the reference 0.335 (from memory). */
-const airWhM3K = 0.335;
+export const airWhM3K = 0.335;
 
 /** Heat lost through surfaces, W for each kelvin. */
 export const fabricLossWK = (surfaces: readonly Surface[]): number =>

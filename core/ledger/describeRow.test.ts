@@ -31,6 +31,18 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
     { kind: 'schools', changes: [{ key: 'pumpAngle', from: 'lean15to35', to: 'lean45' }] },
     'school followed here, angle of the pump: about 45°',
   ],
+  rows: [
+    soundBuild(),
+    {
+      kind: 'rows',
+      changes: [
+        { list: 'parts', row: id(22), deed: 'set', column: 'state', from: 'replaced', to: 'poor' },
+        { list: 'stack', row: id(63), deed: 'remove' },
+        { list: 'seals', row: id(72), deed: 'add', values: { name: 'round the exhaust', kind: 'hotSealant', cureH: 24 } },
+      ],
+    },
+    'Parts: filter, state poor (was replaced); Stack-up: vinyl taken out; Sealants and paints: round the exhaust put in (high-temperature sealant, 24 h)',
+  ],
   note: [soundBuild(), { kind: 'note', text: 'wiped every joint' }, 'wiped every joint'],
   priming: [
     soundBuild(),

@@ -9,8 +9,10 @@ import {
   type StartEvent,
   type StartReading,
 } from '../build/Build';
+import { columnAt, lists } from '../build/lists';
 import { fieldAt, isFigurePath } from '../build/sheets';
 import { momentSteps, type Level } from '../calls/Call';
+import { cellText, rowName, type RowChange } from '../commands/changeRows';
 import type { CallChange } from '../commands/applyCommand';
 import { identityLabels, type Change, type IdentityKey, type MakerChange, type TextChange } from '../commands/Command';
 import { limits } from '../schools/limits';
@@ -30,6 +32,20 @@ function changeText({ path, slot, from, to }: Change): string {
         ? ((field.options as Record<string, string>)[String(v)] ?? String(v))
         : `${trim(Number(v), 3)} ${field.unit}`;
   return `${field.label}${slot === 'planned' && !field.given ? ', planned' : ''}: ${name(to)}${was(from, name)}`;
+}
+
+function rowText(change: RowChange, was: string): string {
+  const { label } = lists[change.list];
+  if (change.deed === 'remove') return `${label}: ${was || lists[change.list].one} taken out`;
+  if (change.deed === 'set') {
+    const column = columnAt(change.list, change.column);
+    return `${label}: ${was || lists[change.list].one}, ${column?.label.toLowerCase() ?? change.column} ${cellText(column, change.to)} (was ${cellText(column, change.from)})`;
+  }
+  const told = Object.entries(change.values)
+    .filter(([name]) => name !== 'name' && name !== 'caption' && name !== 'partId')
+    .map(([name, value]) => cellText(columnAt(change.list, name), value))
+    .join(', ');
+  return `${label}: ${rowName(change.list, change.values)} put in${told ? ` (${told})` : ''}`;
 }
 
 /** One line for a ledger row, as it stands on the roll and in the certificate. */
@@ -52,6 +68,15 @@ export function describeRow({ kind, body }: Pick<LedgerContent, 'kind' | 'body'>
       return `${correction}${(b.changes as TextChange<IdentityKey>[]).map(({ key, from, to }) => `${identityLabels[key]}: ${to || 'emptied'} (was ${from || 'empty'})`).join('; ')}`;
     case 'schools':
       return `${correction}school followed here, ${(b.changes as TextChange<SchoolId>[]).map(({ key, to }) => `${schools[key].label.toLowerCase()}: ${(schools[key].options as Record<string, { label: string }>)[to]?.label ?? to}`).join('; ')}`;
+    case 'rows': {
+      const changes = b.changes as RowChange[];
+      const names = (b.names ?? []) as string[];
+      const shown = changes
+        .slice(0, 3)
+        .map((change, i) => rowText(change, names[i] ?? ''))
+        .join('; ');
+      return correction + (changes.length > 3 ? `${shown}; and ${changes.length - 3} more` : shown);
+    }
     case 'note':
       return String(b.text);
     case 'priming': {
@@ -59,7 +84,7 @@ export function describeRow({ kind, body }: Pick<LedgerContent, 'kind' | 'body'>
       return `${correction}primed ${run.strokes} strokes at ${trim(run.frequencyHz)} Hz: ${primingOutcomes[run.outcome]}`;
     }
     case 'start':
-      return `${correction}${b.source === 'csv' ? 'start log brought in' : 'start begun'}: ${String(b.events)} events, ${String(b.readings)} readings`;
+      return `${correction}${b.source === 'csv' ? 'start log brought in' : 'start begun'}${b.bench ? ' on the bench' : ''}: ${String(b.events)} events, ${String(b.readings)} readings`;
     case 'readings': {
       const events = (b.events as StartEvent[]).map((e) => `${startEvents[e.event]} at ${Math.round(e.atS)} s`);
       const readings = (b.readings as StartReading[]).map(

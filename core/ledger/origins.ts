@@ -13,21 +13,37 @@ export type Origins = Readonly<Record<string, Origin>>;
 export const originKey = {
   figure: (path: string, slot: string) => `${path}/${slot}`,
   maker: (key: string) => `maker/${key}`,
+  row: (list: string, row: string, column: string) => `list/${list}/${row}/${column}`,
   text: (part: 'identity' | 'schools', key: string) => `${part}/${key}`,
 };
 /** Stands for every value that no later row has changed. */
 const all = '*';
 
+interface Changed {
+  path?: string;
+  slot?: string;
+  key?: string;
+  list?: string;
+  row?: string;
+  column?: string;
+  values?: object;
+}
 /** Origins after one more ledger row. `madeAt` in a row's body is when it was entered on a device that had no way through. */
 export function noteOrigins(
   origins: Origins,
   { kind, body, by, at }: Pick<LedgerContent, 'kind' | 'body' | 'by' | 'at'>,
 ): Origins {
-  const { changes, madeAt } = body as { changes?: { path?: string; slot?: string; key?: string }[]; madeAt?: string };
+  const { changes, madeAt } = body as { changes?: Changed[]; madeAt?: string };
   const origin: Origin = { by, at: madeAt ?? at };
   if (kind === 'created') return { [all]: origin };
   if (kind === 'imported') return { [all]: { ...origin, file: true } };
-  const keyOf = (change: { path?: string; slot?: string; key?: string }): string => {
+  if (kind === 'rows') {
+    const cells = (changes ?? []).flatMap(({ list = '', row = '', column, values }) =>
+      [...Object.keys(values ?? {}), ...(column ? [column] : [])].map((name) => originKey.row(list, row, name)),
+    );
+    return { ...origins, ...Object.fromEntries(cells.map((key) => [key, origin])) };
+  }
+  const keyOf = (change: Changed): string => {
     if (kind === 'figures') return originKey.figure(change.path ?? '', change.slot ?? '');
     if (kind === 'maker') return originKey.maker(change.key ?? '');
     return originKey.text(kind as 'identity' | 'schools', change.key ?? '');

@@ -14,6 +14,12 @@ export interface Spread {
   /** Share of the outcome's variance that goes with each input, by its squared correlation; the largest matters most. */
   matters: Record<string, number>;
 }
+export interface DrawOptions {
+  /** 100 to 100,000 */ draws?: number;
+  seed?: number;
+  /** asked every 500 draws; where it says yes, the result is null */ cancelled?: () => boolean;
+}
+export type Drawn<K extends string> = Record<K, Float64Array>;
 
 /**
  * One draw of a triangular distribution by inversion.
@@ -27,31 +33,30 @@ export function triangular({ least, likely, most }: Range, u: number): number {
     : most - Math.sqrt((1 - u) * (most - least) * (most - likely));
 }
 
-const correlation = (x: readonly number[], y: readonly number[]): number => {
-  const mean = (v: readonly number[]) => v.reduce((sum, n) => sum + n, 0) / v.length;
+function correlation(x: Float64Array, y: Float64Array): number {
+  const mean = (v: Float64Array) => v.reduce((sum, n) => sum + n, 0) / v.length;
   const [mx, my] = [mean(x), mean(y)];
   let [xy, xx, yy] = [0, 0, 0];
-  x.forEach((value, i) => {
-    const [dx, dy] = [value - mx, (y[i] ?? my) - my];
+  for (let i = 0; i < x.length; i += 1) {
+    const [dx, dy] = [(x[i] ?? mx) - mx, (y[i] ?? my) - my];
     xy += dx * dy;
     xx += dx * dx;
     yy += dy * dy;
-  });
+  }
   return xx === 0 || yy === 0 ? 0 : xy / Math.sqrt(xx * yy);
-};
+}
 
 /**
- * The spread of an outcome whose inputs are only known as ranges.
- * @param draws 100 to 100,000
- * @param cancelled asked every 500 draws; where it says yes, the result is null
+ * Draws of several quantities of which only ranges are known, and of an outcome for each set of them.
+ * @returns what was drawn and what came out, or null where it was cancelled
  * @throws RangeError where a range is out of order
  * @source Monte Carlo, first principles; triangular ranges: Lorbet's own choice
  */
-export function monteCarlo<K extends string>(
+export function drawOutcomes<K extends string, O extends string>(
   ranges: Readonly<Record<K, Range>>,
-  outcome: (values: Record<K, number>) => number,
-  { draws = 10000, seed = 1, cancelled = () => false }: { draws?: number; seed?: number; cancelled?: () => boolean } = {},
-): Spread | null {
+  outcomes: Readonly<Record<O, (values: Record<K, number>) => number>>,
+  { draws = 10000, seed = 1, cancelled = () => false }: DrawOptions = {},
+): { drawn: Drawn<K>; out: Drawn<O> } | null {
   const names = Object.keys(ranges) as K[];
   for (const name of names) {
     const { least, likely, most } = ranges[name];
@@ -59,24 +64,39 @@ export function monteCarlo<K extends string>(
       throw new RangeError(`${name} runs from ${least} over ${likely} to ${most}; each must be at least the one before it.`);
   }
   const random = seeded(seed);
-  const drawn = Object.fromEntries(names.map((name) => [name, [] as number[]])) as Record<K, number[]>;
-  const outcomes: number[] = [];
+  const columns = <T extends string>(keys: readonly T[]) =>
+    Object.fromEntries(keys.map((key) => [key, new Float64Array(draws)])) as Drawn<T>;
+  const asked = Object.keys(outcomes) as O[];
+  const [drawn, out] = [columns(names), columns(asked)];
+  const values = {} as Record<K, number>;
   for (let i = 0; i < draws; i += 1) {
     if (i % 500 === 0 && cancelled()) return null;
-    const values = {} as Record<K, number>;
-    for (const name of names) {
-      values[name] = triangular(ranges[name], random());
-      drawn[name].push(values[name]);
-    }
-    outcomes.push(outcome(values));
+    for (const name of names) drawn[name][i] = values[name] = triangular(ranges[name], random());
+    for (const name of asked) out[name][i] = outcomes[name](values);
   }
-  const sorted = [...outcomes].sort((a, b) => a - b);
-  const at = (share: number) => sorted[Math.min(draws - 1, Math.floor(share * draws))] ?? NaN;
+  return { drawn, out };
+}
+
+/** The spread of one outcome, and how much each drawn quantity has to do with it. */
+export function spreadOf<K extends string>(drawn: Drawn<K>, outcome: Float64Array): Spread {
+  const sorted = outcome.slice().sort();
+  const at = (share: number) => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? NaN;
+  const names = Object.keys(drawn) as K[];
   return {
     p5: at(0.05),
     median: at(0.5),
     p95: at(0.95),
-    mean: outcomes.reduce((sum, n) => sum + n, 0) / draws,
-    matters: Object.fromEntries(names.map((name) => [name, correlation(drawn[name], outcomes) ** 2])),
+    mean: outcome.reduce((sum, n) => sum + n, 0) / outcome.length,
+    matters: Object.fromEntries(names.map((name) => [name, correlation(drawn[name], outcome) ** 2])),
   };
+}
+
+/** The spread of an outcome whose inputs are only known as ranges. */
+export function monteCarlo<K extends string>(
+  ranges: Readonly<Record<K, Range>>,
+  outcome: (values: Record<K, number>) => number,
+  options: DrawOptions = {},
+): Spread | null {
+  const all = drawOutcomes(ranges, { outcome }, options);
+  return all && spreadOf(all.drawn, all.out.outcome);
 }

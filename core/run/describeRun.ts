@@ -12,7 +12,11 @@ const told: readonly { part: Part; title: string; paths: readonly FigurePath[] }
   { part: 'filter', title: 'Filter', paths: ['fuel.filterPlace', 'fuel.filterDirection'] },
   { part: 'pump', title: 'Pump', paths: ['fuel.pumpAngleDeg', 'fuel.pumpAboveTankFloorMm', 'fuel.pumpDirection'] },
   { part: 'line', title: 'Line to the heater', paths: ['fuel.pressureLengthM', 'fuel.pressureBoreMm'] },
-  { part: 'heater', title: 'Heater', paths: ['fuel.heaterAboveTankFloorMm'] },
+  {
+    part: 'heater',
+    title: 'Heater',
+    paths: ['fuel.heaterAboveTankFloorMm', 'siting.heaterLies', 'siting.heaterXMm', 'siting.heaterYMm'],
+  },
   { part: 'intake', title: 'Combustion air', paths: ['air.intakeFrom', 'air.intakeLengthM', 'air.intakeFallMm'] },
   { part: 'exhaust', title: 'Exhaust', paths: ['air.exhaustLengthM', 'air.exhaustFallMm', 'air.exhaustPastOutlineMm'] },
   { part: 'battery', title: 'Battery and feed', paths: ['wiring.feedSource', 'wiring.feedLengthM', 'wiring.cableAreaMm2'] },

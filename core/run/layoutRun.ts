@@ -1,9 +1,11 @@
 import { curveMonotoneX, line as lineOf, path as pathOf } from 'd3';
 import type { Build } from '../build/Build';
 import type { Part } from '../build/field';
+import { rowsOf } from '../build/lists';
 import { valueAt, type FigurePath } from '../build/sheets';
 import { stageIds, type Call, type StageId } from '../calls/Call';
 import { isProven } from '../calls/progress';
+import { stackLayers, stackMm } from '../siting/stackUp';
 import { show, trim } from '../units/show';
 import { partCalls, type PartCall } from './partCalls';
 import { placeLabels, strokeBoxes, type Box } from './placeLabels';
@@ -49,6 +51,8 @@ export interface RunDrawing {
   geometry: RunGeometry;
 }
 
+/** How it lies where that is not flat, short enough for its body. */
+const liesShort = { sideUp: 'on its side', sideDown: 'on its side', onEnd: 'on end', upsideDown: 'upside down' } as const;
 const widths: Record<Ink, number> = { unknown: 1, planned: 1.5, fitted: 2.25, proven: 3.5 };
 const usualGrid = 250;
 
@@ -99,6 +103,12 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
   const floorY = y(g.floorZ);
   const outlineX = x(g.outlineX);
   draw(null, 'ink', `M0,${floorY}H${outlineX}V${round(Math.max(8, floorY - 200))}`, { width: 2, name: 'floor' });
+  // The body's outline carried down: what the exhaust's end is measured against.
+  draw(null, 'ink', `M${outlineX},${floorY}V${height - 12}`, { width: 1, ink: 'unknown', name: 'outline' });
+  // The floor's own thickness once its layers are measured, down to the lowest rib.
+  const thickMm = stackMm(stackLayers(rowsOf(build.lists, 'stack')));
+  if (thickMm > 0)
+    draw(null, 'ink', `M0,${round(floorY + thickMm * scale)}H${outlineX}V${floorY}`, { width: 1, name: 'underside' });
   const hatch = pathOf();
   for (let px = 4; px < outlineX - 6; px += 11) {
     hatch.moveTo(px + 6, floorY + 1);
@@ -209,7 +219,15 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
     );
 
   // Heater on the floor, its pipes below it.
-  const heater = { w: Math.max(360 * scale, 92), h: Math.max(130 * scale, 40) };
+  const lies = value('siting.heaterLies') ?? 'flat';
+  const [longMm, highMm] = [value('siting.heaterLengthMm') ?? 360, value('siting.heaterHeightMm') ?? 130];
+  const [acrossMm, upMm] =
+    lies === 'onEnd'
+      ? [highMm, longMm]
+      : lies === 'flat' || lies === 'upsideDown'
+        ? [longMm, highMm]
+        : [longMm, value('siting.heaterWidthMm') ?? highMm];
+  const heater = { w: Math.max(acrossMm * scale, 92), h: Math.min(Math.max(upMm * scale, 40), 120) };
   const heaterX = heaterIn.x - heater.w * 0.12;
   const hy = floorY - heater.h - 2;
   draw('heater', 'ink', `M${heaterIn.x},${heaterIn.y}V${floorY}`, {
@@ -224,7 +242,22 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
     `M${round(heaterX + r)},${round(hy)}H${round(heaterX + heater.w - r)}l${round(r)},${round(r)}v${round(heater.h - 2 * r)}l${round(-r)},${round(r)}H${round(heaterX + r)}l${round(-r)},${round(-r)}v${round(-(heater.h - 2 * r))}Z`,
     { fill: 'paper', name: 'heater' },
   );
-  write('heater', heaterX + heater.w / 2, hy + heater.h / 2 + 5, 'heater', { anchor: 'middle', strong: true });
+  write('heater', heaterX + heater.w / 2, hy + heater.h / 2 + (lies === 'flat' ? 5 : -2), 'heater', {
+    anchor: 'middle',
+    strong: true,
+  });
+  if (lies !== 'flat') write('heater', heaterX + heater.w / 2, hy + heater.h / 2 + 14, liesShort[lies], { anchor: 'middle' });
+  // A small wedge inside, towards the side where fuel inlet and glow plug are.
+  const [hx, hy0] = [heaterX + heater.w / 2, hy + heater.h / 2];
+  const top = lies === 'flat' || lies === 'sideUp' ? -1 : 1;
+  draw(
+    'heater',
+    'ink',
+    lies === 'onEnd'
+      ? `M${round(heaterX + 9)},${round(hy0 - 5)}l-6,5l6,5Z`
+      : `M${round(hx - 5)},${round(hy0 + top * (heater.h / 2 - 9))}l5,${top * 6}l5,${-top * 6}Z`,
+    { ink: 'fitted', width: 1.25, name: 'heater up' },
+  );
   const [exStart, exEnd] = [at(g.exhaust.start), at(g.exhaust.end)];
   const exTop = heaterX + heater.w * 0.72;
   draw('exhaust', 'heat', `M${round(exTop)},${floorY}V${exStart.y}L${Math.max(exEnd.x, round(exTop) + 12)},${exEnd.y}`, {
@@ -343,7 +376,7 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
       2,
     ),
   ];
-  const fixed = ['heater', 'CO'];
+  const fixed = ['heater', 'CO', ...Object.values(liesShort)];
   const texts = marks.filter((m): m is TextMark => m.kind === 'text' && m.part !== null && !fixed.includes(m.text));
   const toldParts = Object.keys(told) as Part[];
   const wanted = [

@@ -31,6 +31,13 @@ export const limits = {
   afterrunMinS: { label: 'Fan’s after-run, shortest', value: 120, unit: 's', source: trade, maker: { min: 10, max: 900 } },
   afterrunMaxS: { label: 'Fan’s after-run, longest', value: 300, unit: 's', source: trade, maker: { min: 10, max: 1800 } },
   efficiencyPercent: { label: 'Of the fuel’s heat, given to the air', value: 80, unit: '%', source: trade, maker: { min: 50, max: 98 } },
+  inletClearMinMm: { label: 'Clear in front of the cold-air inlet, least', value: 50, unit: 'mm', source: trade, maker: { min: 0, max: 1000 } },
+  inletClearGoodMm: { label: 'Clear in front of the cold-air inlet, good', value: 75, unit: 'mm', source: trade },
+  clampStraightMm: { label: 'Straight that a duct’s clamp needs', value: 40, unit: 'mm', source: trade },
+  boxRoundMinMm: { label: 'Free round a heater in its box, least', value: 25, unit: 'mm', source: trade, maker: { min: 0, max: 300 } },
+  cutMarginMm: { label: 'Between a cut and what lies below, least', value: 10, unit: 'mm', source: ours },
+  hotHoleMarginMm: { label: 'Between the exhaust’s hole and what heat harms, least', value: 50, unit: 'mm', source: ours, maker: { min: 0, max: 500 } },
+  sideClearMinMm: { label: 'Free beside the heater, least', value: 10, unit: 'mm', source: ours, maker: { min: 0, max: 300 } },
 } as const satisfies Record<string, Limit>;
 
 export type LimitKey = keyof typeof limits;

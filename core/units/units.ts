@@ -24,6 +24,8 @@ export const units = {
   'm²': { m2: [1, 0], sqm: [1, 0], sqft: [0.09290304, 0], ft2: [0.09290304, 0] },
   'm³': { m3: [1, 0], l: [0.001, 0], cuft: [0.028316846592, 0], ft3: [0.028316846592, 0] },
   '/h': { '/h': [1, 0] },
+  pieces: { pieces: [1, 0], piece: [1, 0] },
+  px: { px: [1, 0] },
   strokes: { strokes: [1, 0], stroke: [1, 0], clicks: [1, 0], pulses: [1, 0] },
 } as const satisfies Record<string, Record<string, readonly [number, number]>>;
 

@@ -198,14 +198,14 @@ const screens = [
   '/builds/new',
   '/settings',
   '/people',
-  ...['survey', 'fuel', 'air', 'wiring', 'priming', 'startup', 'proving', 'signoff', 'heater'].map(
+  ...['survey', 'kit', 'siting', 'fuel', 'air', 'wiring', 'priming', 'startup', 'proving', 'signoff', 'heater'].map(
     (stage) => `/builds/${demoId(2)}/${stage}`,
   ),
   `/builds/${demoId(1)}/startup`,
 ];
 for (const colorScheme of ['light', 'dark'] as const) {
   test(`axe finds nothing on any screen, ${colorScheme}`, async ({ browser }) => {
-    test.setTimeout(150000);
+    test.setTimeout(240000);
     const page = await (await browser.newContext({ colorScheme, reducedMotion: 'reduce' })).newPage();
     const clean = async (name: string) => {
       // Fading in is no fault of contrast.

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import sharp from 'sharp';
 import { soundBuild } from '../soundBuild';
 import type { Build } from '../../core/build/Build';
 import { fieldAt, figurePaths } from '../../core/build/sheets';
@@ -7,6 +8,9 @@ import type { Command } from '../../core/commands/Command';
 import { firstBreak } from '../../core/ledger/chain';
 import { commandBuild, createBuild, importBuild, ledgerOf, listBuilds, loadBuild } from '../../store/builds';
 import { closeDatabase, database } from '../../store/database';
+import { keepPartList, partListsOf } from '../../store/partLists';
+import { brokenPhotos, keepPhoto, photoBytes, printedPhotos } from '../../store/photos';
+import { readPhoto } from '../../formats/readPhoto';
 import { migrate } from '../../store/migrate';
 import { addFirstLead, addPerson, addWorkshop, type Person } from '../../store/people';
 import { personOf, signIn as signInFrom, signOut } from '../../store/sessions';
@@ -174,4 +178,42 @@ test('a build comes back in unchanged; one that is here already is not overwritt
 
 test('the demo is not loaded over people’s work', async () => {
   expect(await loadDemo()).toBe(false);
+});
+
+test('a part list is the workshop’s own, and of two changes of the same one the second is told', async () => {
+  const first = await partListsOf(lead);
+  expect([first.air.version, first.air.rows.length > 20]).toEqual([0, true]);
+  const change = { family: 'air', version: 0, rows: [{ name: 'heater', kind: 'heater', needed: 1 }] };
+  expect(await keepPartList(lead, change)).toMatchObject({
+    ok: true,
+    value: { air: { version: 1, rows: [{ name: 'heater' }] } },
+  });
+  expect(await keepPartList(lead, change)).toEqual({ ok: false, errors: [expect.stringMatching(/Somebody else has changed/)] });
+  expect((await partListsOf(stranger)).air.version).toBe(0);
+  for (const rows of [[], [{ name: '' }], [{ name: 'x', kind: 'spoon' }], [{ name: 'x', state: 'present' }], 'all'])
+    expect(await keepPartList(lead, { family: 'air', version: 1, rows })).toMatchObject({ ok: false });
+});
+
+test('photographs are kept once, and a picture that is not what its fingerprint says is found', async () => {
+  const build = await keep(fresh());
+  const read = await readPhoto(
+    await sharp({ create: { width: 90, height: 60, channels: 3, background: '#336699' } })
+      .jpeg()
+      .toBuffer(),
+  );
+  if (!read.ok) throw new Error(read.error);
+  await keepPhoto(fitter, build.id, read.value);
+  await keepPhoto(fitter, build.id, read.value);
+  const { sha256 } = read.value;
+  const added = await commandBuild(
+    fitter,
+    build.id,
+    { kind: 'rows', changes: [{ list: 'photos', row: randomUUID(), deed: 'add', values: { sha256, printed: 'yes' } }] },
+    randomUUID(),
+  );
+  expect(added.ok).toBe(true);
+  expect(await photoBytes(build.id, sha256, 'picture')).toEqual(read.value.picture);
+  expect(await photoBytes(randomUUID(), sha256, 'picture')).toBeNull();
+  expect(await brokenPhotos(build.id)).toEqual([]);
+  expect([...(await printedPhotos(added.ok ? added.kept.build : build)).keys()]).toEqual([sha256]);
 });

@@ -1,8 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import fc from 'fast-check';
 import pg from 'pg';
-import { soundBuild } from '../soundBuild';
+import { soundBuild, soundLists } from '../soundBuild';
 import type { Build } from '../../core/build/Build';
+import { rowsOf } from '../../core/build/lists';
 import { figureAt, type FigurePath } from '../../core/build/sheets';
 import { assess } from '../../core/calls/assess';
 import { summarizeBuild } from '../../core/calls/summarizeBuild';
@@ -53,6 +54,9 @@ test('the role under which the app works can read and add to the ledger, and not
     'DELETE FROM sign_ins',
     "UPDATE sign_ins SET event = 'x'",
     'DELETE FROM builds',
+    "UPDATE photos SET picture = ''",
+    'DELETE FROM photos',
+    'DELETE FROM part_lists',
     'DROP TABLE ledger',
     'ALTER TABLE ledger DISABLE TRIGGER ALL',
     'CREATE TABLE mine (x int)',
@@ -67,6 +71,8 @@ test('the role under which the app works can read and add to the ledger, and not
     'TRUNCATE ledger',
     'DELETE FROM sign_ins',
     'TRUNCATE sign_ins',
+    'DELETE FROM photos',
+    'TRUNCATE photos',
   ])
     await expect(owner.query(sql)).rejects.toThrow('append-only');
   expect(await ledgerOf(id)).toHaveLength(1);
@@ -122,6 +128,20 @@ test('what stands beside a build is what its ledger and its calls say', async ()
     (call) => call.id === 'fuel.pump.angle',
   );
   expect(judged?.rules).toContainEqual({ key: 'pumpAngleMinDeg', value: 15, origin: 'school' });
+});
+
+test('a database from before photographs and part lists is raised once, its summaries anew; done again it harms nothing', async () => {
+  const id = await keep(soundBuild({ 'siting.heaterLies': 'upsideDown' }));
+  await owner.query("UPDATE builds SET summary = '{}' WHERE id = $1", [id]);
+  await owner.query("DELETE FROM migrations WHERE name = '0003-photos-and-part-lists'");
+  expect(await migrate()).toEqual(['0003-photos-and-part-lists']);
+  expect(await migrate()).toEqual([]);
+  const build = (await loadBuild(person, id))?.build;
+  const { rows } = await owner.query<{ summary: unknown }>('SELECT summary FROM builds WHERE id = $1', [id]);
+  expect(build && rows[0]?.summary).toEqual(build && summarizeBuild(build, assess(build)));
+  expect(rows[0]?.summary).toMatchObject({ counts: { stop: 1 }, worst: { says: 'The heater hangs upside down.' } });
+  // And the app's own role may still do what it has to, and no more.
+  await expect(database().sequelize.query("UPDATE photos SET sha256 = ''")).rejects.toThrow(/permission denied/);
 });
 
 test('pages of the bay: every build once, in order, however many', async () => {
@@ -192,6 +212,37 @@ test('people writing at the same moment, against the real database: each entry i
     { numRuns: 12 },
   );
 }, 60000);
+
+test('people on the rows of one list at the same moment, against the real database: each cell is whose it was, or told; each row is there once', async () => {
+  const id = await keep();
+  const row = soundLists.obstacles?.[0]?.id ?? '';
+  const set = (column: 'xMm' | 'yMm', from: number, to: number): Command => ({
+    kind: 'rows',
+    changes: [{ list: 'obstacles', row, deed: 'set', column, from, to }],
+  });
+  const add = (name: string): Command => ({
+    kind: 'rows',
+    changes: [{ list: 'obstacles', row: randomUUID(), deed: 'add', values: { name } }],
+  });
+  const done = await Promise.all([
+    ...Array.from({ length: 10 }, (_, i) => run(id, set('xMm', 0, 10 + i))),
+    run(id, set('yMm', 300, 310)),
+    ...Array.from({ length: 10 }, (_, i) => run(id, add(`new ${i}`))),
+  ]);
+  const winners = done.slice(0, 10).flatMap((answer, i) => (answer.ok ? [10 + i] : []));
+  expect(winners).toHaveLength(1);
+  for (const answer of done.slice(0, 10))
+    if (!answer.ok) expect(answer).toMatchObject({ why: 'clash', clashes: [{ theirs: winners[0], from: { by: person.name } }] });
+  expect(done.slice(10).every((answer) => answer.ok)).toBe(true);
+  const kept = (await loadBuild(person, id))?.build;
+  const obstacles = rowsOf(kept?.lists, 'obstacles');
+  expect([obstacles.length, obstacles[0]?.xMm, obstacles[0]?.yMm]).toEqual([13, winners[0], 310]);
+  // The same entry again, as a device sends it whose answer was lost, counts once.
+  const commandId = randomUUID();
+  await Promise.all([run(id, add('twice'), commandId), run(id, add('twice'), commandId)]);
+  expect(rowsOf((await loadBuild(person, id))?.build.lists, 'obstacles').filter((r) => r.name === 'twice')).toHaveLength(1);
+  expect((await verifyBuild(id))?.broken).toBeNull();
+});
 
 test('a reading taken without coverage bears the time at which it was taken; a clock that is wrong is not believed', async () => {
   const id = await keep();

@@ -19,6 +19,10 @@ const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
   maker: () => [soundBuild(), { kind: 'maker', changes: [{ key: 'fuseA', from: null, to: 15 }] }],
   identity: () => [soundBuild(), { kind: 'identity', changes: [{ key: 'place', from: '', to: 'Elsewhere' }] }],
   schools: () => [soundBuild(), { kind: 'schools', changes: [{ key: 'suction', from: 'upTo2', to: 'upTo3' }] }],
+  rows: () => [
+    soundBuild(),
+    { kind: 'rows', changes: [{ list: 'parts', row: id(22), deed: 'set', column: 'state', from: 'replaced', to: 'poor' }] },
+  ],
   note: () => [soundBuild(), { kind: 'note', text: 'dry' }],
   priming: () => [
     soundBuild(),
@@ -42,6 +46,7 @@ const may: Record<CommandKind, readonly Role[]> = {
   maker: ['fitter', 'lead'],
   identity: ['fitter', 'lead'],
   schools: ['lead'],
+  rows: ['fitter', 'lead'],
   note: ['fitter', 'lead'],
   priming: ['fitter', 'lead'],
   start: ['fitter', 'lead'],

@@ -33,14 +33,23 @@ const acknowledged = new Set();
 let sent = 0;
 let buildId = '';
 
-/** Writes notes one after the other; one without an answer is sent again after the next start, under its own id, as the app does. */
+/** A note, or a row of the kit's list, by turns: both kinds have to outlive the kill. */
+function entry() {
+  const text = `entry ${(sent += 1)}`;
+  const row = { list: 'datums', row: randomUUID(), deed: 'add', values: { name: text } };
+  const command = sent % 2 && sent < 60 ? { kind: 'rows', changes: [row] } : { kind: 'note', text };
+  return { commandId: randomUUID(), command };
+}
+const named = ({ text, changes }) => text ?? changes?.[0]?.values.name;
+
+/** Writes entries one after the other; one without an answer is sent again after the next start, under its own id, as the app does. */
 async function write(ask, state) {
   while (state.on) {
-    state.waiting ??= { commandId: randomUUID(), command: { kind: 'note', text: `entry ${(sent += 1)}` } };
+    state.waiting ??= entry();
     try {
       const answer = await post(ask, `/api/builds/${buildId}/commands`, state.waiting);
       if (answer.ok) {
-        acknowledged.add(state.waiting.command.text);
+        acknowledged.add(named(state.waiting.command));
         state.waiting = null;
       } else await pause(20);
     } catch {
@@ -82,9 +91,9 @@ for (let round = 0; round < rounds; round += 1) {
 // What was on its way at the last kill goes in, as a device would send it.
 for (const state of states)
   if (state.waiting && (await post(ask, `/api/builds/${buildId}/commands`, state.waiting)).ok)
-    acknowledged.add(state.waiting.command.text);
+    acknowledged.add(named(state.waiting.command));
 const lines = (await (await ask(`/api/builds/${buildId}/ledger/file`)).text()).trim().split('\n');
-const notes = lines.map((line) => JSON.parse(JSON.parse(line).content).body.text).filter(Boolean);
+const notes = lines.map((line) => named(JSON.parse(JSON.parse(line).content).body)).filter(Boolean);
 const verification = await (await ask(`/api/builds/${buildId}/ledger/check`)).json();
 await app.end();
 database.stop();

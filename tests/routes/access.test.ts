@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { readdirSync } from 'node:fs';
 import path from 'node:path';
+import sharp from 'sharp';
 import { soundBuild } from '../soundBuild';
 import { closeDatabase } from '../../store/database';
 import { base, buildOf, cast, client, forgetLimits, password, signedIn, type Client } from './client';
@@ -10,6 +11,8 @@ const everybody: readonly Who[] = ['nobody', 'viewer', 'fitter', 'lead', 'strang
 
 let buildId: string;
 let startId: string;
+let picture: Buffer;
+let sha256: string;
 const people = new Map<Who, Client>();
 beforeAll(async () => {
   const [own, other] = [await cast('Route Shed'), await cast('Far Route Shed')];
@@ -19,6 +22,11 @@ beforeAll(async () => {
   buildId = randomUUID();
   startId = soundBuild().starts[0]?.id ?? '';
   expect((await own.lead.post('/api/builds/import', { file: { ...soundBuild(), id: buildId } })).status).toBe(201);
+  picture = await sharp({ create: { width: 30, height: 20, channels: 3, background: '#884422' } })
+    .png()
+    .toBuffer();
+  const sent = await own.fitter.ask(`/api/builds/${buildId}/photos`, { method: 'POST', body: new Uint8Array(picture) });
+  ({ sha256 } = (await sent.json()) as { sha256: string });
 }, 60000);
 afterAll(async () => {
   await forgetLimits();
@@ -53,6 +61,23 @@ const table: Record<
       return answer;
     },
     answers: [401, 200, 200, 200, 404],
+  },
+  'GET builds/[id]/template': { ask: get(about('template?view=above&format=svg')), answers: [401, 200, 200, 200, 404] },
+  'POST builds/[id]/photos': {
+    ask: (who) => who.ask(`/api/builds/${buildId}/photos`, { method: 'POST', body: new Uint8Array(picture) }),
+    answers: [401, 403, 200, 200, 404],
+  },
+  'GET builds/[id]/photos/[sha256]': {
+    ask: get(() => `/api/builds/${buildId}/photos/${sha256}`),
+    answers: [401, 200, 200, 200, 404],
+  },
+  'GET part-lists': { ask: get(() => '/api/part-lists'), answers: [401, 200, 200, 200, 200] },
+  'POST part-lists': {
+    ask: post(
+      () => '/api/part-lists',
+      () => ({ family: 'air', version: 0, rows: [{ name: 'heater', kind: 'heater' }] }),
+    ),
+    answers: [401, 403, 403, 200, 200],
   },
   'POST builds/[id]/commands': { ask: post(about('commands'), note), answers: [401, 403, 200, 200, 404] },
   'POST builds': {

@@ -1,5 +1,6 @@
-import { randomUUID } from 'node:crypto';
+import { createHash, randomUUID } from 'node:crypto';
 import fc from 'fast-check';
+import sharp from 'sharp';
 import { soundBuild } from '../soundBuild';
 import { readBuild } from '../../core/build/readBuild';
 import { closeDatabase } from '../../store/database';
@@ -63,6 +64,7 @@ const posts = [
   '/api/crew/invite',
   '/api/settings',
   '/api/workshop',
+  '/api/part-lists',
   '/api/sign-in',
   '/api/join',
   '/api/set-up',
@@ -105,9 +107,49 @@ test('random bodies at every door', async () => {
   );
 }, 120000);
 
+test('what is no picture, is too large, or belongs to nobody here is refused; a photograph can be named only once it was sent', async () => {
+  const photographed = await buildOf(own.lead);
+  const send = (bytes: Uint8Array<ArrayBuffer>, id = photographed) =>
+    own.fitter.ask(`/api/builds/${id}/photos`, { method: 'POST', body: bytes });
+  const large = new Uint8Array(40 * 1024 * 1024);
+  large.set([0xff, 0xd8, 0xff, 0xe0]);
+  const refusal = async (answer: Response) => [answer.status, ((await answer.json()) as { errors: string[] }).errors.join(' ')];
+  expect(await refusal(await send(large))).toEqual([413, 'The file is larger than the 12 MB that are allowed.']);
+  expect(await refusal(await send(new TextEncoder().encode('a text named .jpg')))).toEqual([
+    400,
+    'The file can’t be read as a picture; allowed is JPEG, PNG or WebP.',
+  ]);
+  expect(await refusal(await send(new Uint8Array(0)))).toEqual([400, 'The request holds no file.']);
+  await mustRefuse(await send(new Uint8Array([1, 2, 3]), randomUUID()));
+  const add = (sha256: string) =>
+    own.fitter.post(`/api/builds/${photographed}/commands`, {
+      commandId: randomUUID(),
+      command: { kind: 'rows', changes: [{ list: 'photos', row: randomUUID(), deed: 'add', values: { sha256 } }] },
+    });
+  expect(await refusal(await add('c'.repeat(64)))).toEqual([
+    400,
+    expect.stringMatching(/the picture itself has to be sent first/),
+  ]);
+  const picture = await sharp({ create: { width: 64, height: 48, channels: 3, background: '#225588' } })
+    .webp()
+    .toBuffer();
+  const sent = (await (await send(new Uint8Array(picture))).json()) as { sha256: string };
+  expect((await add(sent.sha256)).status).toBe(200);
+  const kept = Buffer.from(await (await own.viewer.ask(`/api/builds/${photographed}/photos/${sent.sha256}`)).arrayBuffer());
+  expect(createHash('sha256').update(kept).digest('hex')).toBe(sent.sha256);
+  for (const way of [
+    'template?view=sideways&format=pdf',
+    'template?view=above&format=exe',
+    'template?view=above&format=pdf&paper=A9',
+    'photos/xyz',
+  ])
+    await mustRefuse(await own.viewer.ask(`/api/builds/${buildId}/${way}`));
+});
+
 test('random commands', async () => {
   const kinds = fc.constantFrom(
     'figures',
+    'rows',
     'maker',
     'identity',
     'schools',

@@ -12,7 +12,7 @@ const shown = (value: number | string | null) => (value === null ? 'empty' : Str
 
 /** An entry that the server did not take: value by value theirs or one's own, or thrown away; never gone by itself. */
 function HeldEntry({ held }: { held: Kept<Held> }) {
-  const { settleHeld } = useBench();
+  const { settleHeld, settled } = useBench();
   const say = useSay();
   const { clashes, errors, command, madeAt } = held.entry;
   const [choices, setChoices] = useState<Record<string, Choice>>({});
@@ -20,7 +20,7 @@ function HeldEntry({ held }: { held: Kept<Held> }) {
   if (clashes.length === 0)
     return (
       <div className="banner bad" role="alert">
-        <strong>Not taken:</strong> {say(describeRow({ kind: command.kind, body: commandBody(command) }))}{' '}
+        <strong>Not taken:</strong> {say(describeRow({ kind: command.kind, body: commandBody(command, settled) }))}{' '}
         <span className="soft">(entered {format(new Date(madeAt), 'd MMM HH:mm')})</span>
         <ul>
           {errors.map((error) => (

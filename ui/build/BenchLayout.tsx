@@ -7,6 +7,7 @@ import { nextMoment, signState } from '../../core/calls/progress';
 import { CallList } from '../calls/CallList';
 import { LedgerRoll } from '../ledger/LedgerRoll';
 import { QuickEntry } from '../ledger/QuickEntry';
+import { CureNotice } from '../siting/CureNotice';
 import { RunView } from '../run/RunView';
 import { ShortcutHelp } from './ShortcutHelp';
 import { ThemeSwitch } from '../theme/ThemeSwitch';
@@ -69,7 +70,7 @@ export function BenchLayout() {
           </span>
         )}
         <ThemeSwitch />
-        <ShortcutHelp stage={stage} />
+        <ShortcutHelp />
       </header>
       {gate && moment && isGate(moment) && <GateDialog moment={moment} onClose={() => setGate(false)} />}
       <section className="bench-run" aria-label="The run">
@@ -78,6 +79,7 @@ export function BenchLayout() {
       <div className="bench-work">
         <main className="bench-sheet">
           <Banners />
+          {stage !== 'siting' && <CureNotice />}
           <StageView stage={stage} />
         </main>
         <aside className="bench-side" aria-label="Calls and ledger">

@@ -1,6 +1,7 @@
 'use client';
-import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react';
+import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { Build } from '../../core/build/Build';
+import { emptySheets } from '../../core/build/emptyBuild';
 import { assess } from '../../core/calls/assess';
 import { applyCommand } from '../../core/commands/applyCommand';
 import type { Command } from '../../core/commands/Command';
@@ -27,8 +28,10 @@ function withDrafts(build: Build, drafts: ReadonlyMap<string, readonly DraftFigu
   const sheets: Record<string, Record<string, Record<string, unknown>>> = { ...build.sheets } as never;
   for (const { path, slot, value } of figures) {
     const [sheet = '', name = ''] = path.split('.');
-    const row = sheets[sheet]?.[name];
-    if (row) sheets[sheet] = { ...sheets[sheet], [name]: { ...row, [slot]: value } };
+    // A later sheet that this document does not hold yet begins blank.
+    const table = sheets[sheet] ?? (emptySheets() as unknown as typeof sheets)[sheet];
+    const row = table?.[name];
+    if (row) sheets[sheet] = { ...table, [name]: { ...row, [slot]: value } };
   }
   return { ...build, sheets: sheets as unknown as Build['sheets'] };
 }
@@ -56,7 +59,10 @@ export function BuildProvider({
   const [correcting, setCorrecting] = useState<string | null>(null);
   const [primedStrokes, setPrimedStrokes] = useState<number | null>(null);
   const buildId = initial.build.id;
+  // As kept, at once: an entry made between an answer and its drawing must not be judged by what stood before.
+  const latest = useRef(initial);
   const take = useCallback((news: News) => {
+    latest.current = news.kept;
     setKept(news.kept);
     setRows((old) => joinRows(old, news.rows));
   }, []);
@@ -69,7 +75,7 @@ export function BuildProvider({
 
   const send = useCallback(
     (command: Command): string[] => {
-      const now = settle(kept.build, pending(), who);
+      const now = settle(latest.current.build, pending(), who);
       const full: Command =
         correcting && now.signatures.length > 0 && !['note', 'sign', 'waive', 'unwaive'].includes(command.kind)
           ? { ...command, reason: correcting }
@@ -79,7 +85,7 @@ export function BuildProvider({
       add(full);
       return [];
     },
-    [kept, who, correcting, add, pending],
+    [who, correcting, add, pending],
   );
   const settleHeld = useCallback(
     (entry: Kept<Held>, choices: Readonly<Record<string, Choice>>) => {

@@ -10,13 +10,14 @@ const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName);
 
 /** Keys for the bench PC, listed under "?". */
-export function ShortcutHelp({ stage }: { stage: string }) {
+export function ShortcutHelp() {
   const { build } = useBench();
   const [open, setOpen] = useState(false);
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
       if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
-      const now = stageIds.findIndex((id) => id === stage);
+      // From the address, which is right at once; a sheet is drawn a moment later.
+      const now = stageIds.findIndex((id) => id === window.location.pathname.split('/')[3]);
       const go = (to: string | undefined) => {
         if (to) {
           event.preventDefault();
@@ -30,11 +31,11 @@ export function ShortcutHelp({ stage }: { stage: string }) {
       } else if (event.key === 'n') go(stageIds[now + 1]);
       else if (event.key === 'p') go(stageIds[now - 1]);
       else if (event.key === 'h') go('heater');
-      else if (/^[1-9]$/.test(event.key)) go(stageIds[Number(event.key) - 1]);
+      else if (/^\d$/.test(event.key)) go(stageIds[(Number(event.key) + 9) % 10]);
     };
     window.addEventListener('keydown', press);
     return () => window.removeEventListener('keydown', press);
-  }, [build.id, stage]);
+  }, [build.id]);
   return (
     <>
       <button type="button" className="icon-button keys-help" aria-label="Keys" onClick={() => setOpen(true)}>
@@ -51,7 +52,7 @@ export function ShortcutHelp({ stage }: { stage: string }) {
               </tr>
               {stageIds.map((id, i) => (
                 <tr key={id}>
-                  <td className="mono">{i + 1}</td>
+                  <td className="mono">{(i + 1) % 10}</td>
                   <td>{stages[id]}</td>
                 </tr>
               ))}

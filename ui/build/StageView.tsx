@@ -1,7 +1,9 @@
 'use client';
+import { KitSheet } from '../kit/KitSheet';
 import { PrimingView } from '../priming/PrimingView';
 import { ProvingSheet } from '../proving/ProvingSheet';
 import { HeaterSheet } from '../sheet/HeaterSheet';
+import { SitingSheet } from '../siting/SitingSheet';
 import { StageSheet } from '../sheet/StageSheet';
 import { SignoffView } from '../signoff/SignoffView';
 import { StartView } from '../startup/StartView';
@@ -14,6 +16,10 @@ export function StageView({ stage }: { stage: string }) {
       return <HeaterSheet />;
     case 'survey':
       return <SurveySheet />;
+    case 'kit':
+      return <KitSheet />;
+    case 'siting':
+      return <SitingSheet />;
     case 'air':
     case 'wiring':
       return <StageSheet key={stage} stage={stage} />;

@@ -8,7 +8,7 @@ import { commandBody } from './commandBody';
 
 /** What happened, newest at the bottom. */
 export function LedgerRoll() {
-  const { rows, waiting, loadEarlier } = useBench();
+  const { rows, waiting, loadEarlier, settled } = useBench();
   const say = useSay();
   const [away, setAway] = useState(false);
   const roll = useRef<HTMLDivElement>(null);
@@ -63,7 +63,7 @@ export function LedgerRoll() {
         {waiting.map(({ commandId, command }) => (
           <li key={commandId} className="waiting">
             <span>…</span>
-            <span>{say(describeRow({ kind: command.kind, body: commandBody(command) }))} (on its way)</span>
+            <span>{say(describeRow({ kind: command.kind, body: commandBody(command, settled) }))} (on its way)</span>
           </li>
         ))}
       </ol>

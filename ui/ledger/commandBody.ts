@@ -1,7 +1,17 @@
+import type { Build } from '../../core/build/Build';
+import { rowNames } from '../../core/commands/changeRows';
 import type { Command } from '../../core/commands/Command';
 
 /** The row that a command will become, as far as it is told on the roll. */
-export function commandBody(command: Command): unknown {
-  if (command.kind === 'start') return { ...command, events: command.events.length, readings: command.readings.length };
-  return command.kind === 'waive' ? { callId: command.callId, reason: command.why } : command;
+export function commandBody(command: Command, build: Build): unknown {
+  switch (command.kind) {
+    case 'start':
+      return { ...command, events: command.events.length, readings: command.readings.length };
+    case 'waive':
+      return { callId: command.callId, reason: command.why };
+    case 'rows':
+      return { ...command, names: rowNames(build, command.changes) };
+    default:
+      return command;
+  }
 }

@@ -52,6 +52,9 @@ const partOfStage: Record<string, Part> = {
   proving: 'cabin',
   signoff: 'tank',
   heater: 'heater',
+  survey: 'cabin',
+  kit: 'heater',
+  siting: 'heater',
 };
 
 /** Covers the part of the line that the fuel has not reached yet. */

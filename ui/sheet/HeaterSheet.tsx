@@ -11,8 +11,8 @@ import type { SchoolId } from '../../core/schools/schools';
 import { cellUnit } from '../../core/units/parseTyped';
 import { trim } from '../../core/units/show';
 import { useBench, useSay } from '../build/BuildContext';
-import { useDraft } from '../build/useKeptText';
 import { SchoolChoices } from './SchoolChoices';
+import { TextCell } from './TextCell';
 import { TypedCell } from './TypedCell';
 import { DerivedFigures } from './DerivedFigures';
 import { FigureTable } from './FigureTable';
@@ -60,37 +60,18 @@ function MakerRow({ limit }: { limit: LimitKey }) {
 }
 
 function Particular({ name }: { name: Exclude<IdentityKey, 'kind'> }) {
-  const { settled, send, mayWork } = useBench();
+  const { settled, send } = useBench();
   const now = settled.identity[name];
-  const [draft, setDraft] = useDraft(`${settled.id}:identity/${name}`);
-  const [problem, setProblem] = useState('');
-  const finish = () => {
-    if (draft === null) return;
-    const to = draft.trim();
-    const errors = to === now ? [] : send({ kind: 'identity', changes: [{ key: name, from: now, to }] });
-    setProblem(errors.join(' '));
-    if (errors.length === 0) setDraft(null);
-  };
   return (
     <label>
       <span className="field-label">{identityLabels[name]}</span>
-      <input
+      <TextCell
         className="text-field"
-        value={draft ?? now}
-        readOnly={!mayWork}
-        maxLength={120}
-        onChange={(event) => setDraft(event.target.value)}
-        onBlur={finish}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter') finish();
-          if (event.key === 'Escape') setDraft(null);
-        }}
+        kept={now}
+        max={120}
+        draftKey={`${settled.id}:identity/${name}`}
+        commit={(to) => send({ kind: 'identity', changes: [{ key: name, from: now, to }] })}
       />
-      {problem && (
-        <span className="error-line" role="alert">
-          {problem}
-        </span>
-      )}
     </label>
   );
 }

@@ -1,5 +1,5 @@
 'use client';
-import { figurePaths } from '../../core/build/sheets';
+import { figurePaths, type FigurePath } from '../../core/build/sheets';
 import { stages } from '../../core/calls/Call';
 import { stageFigures } from '../../core/figures/stageFigures';
 import { DerivedFigures } from './DerivedFigures';
@@ -21,13 +21,24 @@ const cautions: Record<string, string> = {
 };
 
 /** The worksheet of a stage whose work is figures. */
-export function StageSheet({ stage }: { stage: 'survey' | 'fuel' | 'air' | 'wiring' }) {
+export function StageSheet({
+  stage,
+  except = [],
+  more = [],
+}: {
+  stage: 'survey' | 'fuel' | 'air' | 'wiring';
+  /** figures that something finer stands for */ except?: readonly string[];
+  more?: readonly FigurePath[];
+}) {
   const keys = stageFigures[stage] ?? [];
   return (
     <>
       <h2 className="sheet-title">{stages[stage]}</h2>
       <p className="soft">{leads[stage]}</p>
-      <FigureTable paths={figurePaths.filter((path) => path.startsWith(`${stage}.`))} caption={`${stages[stage]} sheet`} />
+      <FigureTable
+        paths={[...figurePaths.filter((path) => path.startsWith(`${stage}.`) && !except.includes(path)), ...more]}
+        caption={`${stages[stage]} sheet`}
+      />
       {keys.length > 0 && <DerivedFigures keys={keys} />}
       <p className="cautions" style={{ marginTop: 22 }}>
         <strong>Caution.</strong> {cautions[stage]} The maker’s manual, the local code and licensed practice come before anything

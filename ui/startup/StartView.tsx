@@ -1,8 +1,9 @@
 'use client';
 import { format } from 'date-fns';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { quantities, startEvents, type QuantityId, type StartEventKind, type StartRun } from '../../core/build/Build';
 import { stages } from '../../core/calls/Call';
+import { benchStarts, fittedStarts } from '../../core/startup/fittedStarts';
 import { summarizeStart } from '../../core/startup/summarizeStart';
 import { show } from '../../core/units/show';
 import { readStartCsv, startCsvMaxBytes } from '../../formats/startCsv';
@@ -10,6 +11,8 @@ import { gateOf } from '../../core/calls/gates';
 import { useBench, useSay } from '../build/BuildContext';
 import { stageFigures } from '../../core/figures/stageFigures';
 import { cellUnit, parseTyped } from '../../core/units/parseTyped';
+import { FileKey } from '../sheet/FileKey';
+import { Problems } from '../sheet/Problems';
 import { DerivedFigures } from '../sheet/DerivedFigures';
 import { StartChart } from './StartChart';
 import { StartTable } from './StartTable';
@@ -20,18 +23,21 @@ const seconds = (s: number | undefined | null) => (s === null || s === undefined
 /** Seconds since a start was begun, in tenths. */
 const secondsInto = (run: StartRun) => Math.min(86400, Math.round(Math.max(0, Date.now() - Date.parse(run.at)) / 100) / 10);
 
-export function StartView() {
+/** Starts as they are logged: in the heater's place, or as a dry run on the bench before anything is cut. */
+export function StartView({ bench = false }: { bench?: boolean }) {
   const { settled, calls, send, mayWork, who } = useBench();
   const say = useSay();
-  const { stops } = gateOf(settled, calls, 'fire');
+  const { stops } = gateOf(settled, calls, bench ? 'cutting' : 'fire');
+  const starts = bench ? benchStarts(settled) : fittedStarts(settled);
+  const where = bench ? { bench: true as const } : {};
   const [problems, setProblems] = useState<string[]>([]);
   const [typed, setTyped] = useState<Partial<Record<QuantityId, string>>>({});
-  const file = useRef<HTMLInputElement>(null);
-  const run = settled.starts[settled.starts.length - 1];
+  const run = starts[starts.length - 1];
   const summary = run ? summarizeStart(run) : null;
   const underway = run !== undefined && summary?.at.end === undefined && summary?.at.cut === undefined;
 
-  const begin = () => setProblems(send({ kind: 'start', id: crypto.randomUUID(), events: [], readings: [], source: 'live' }));
+  const begin = () =>
+    setProblems(send({ kind: 'start', id: crypto.randomUUID(), events: [], readings: [], source: 'live', ...where }));
   const mark = (event: StartEventKind) => {
     if (run) setProblems(send({ kind: 'readings', startId: run.id, events: [{ atS: secondsInto(run), event }], readings: [] }));
   };
@@ -64,17 +70,23 @@ export function StartView() {
     const log = readStartCsv(await chosen.text());
     setProblems(
       log.ok
-        ? send({ kind: 'start', id: crypto.randomUUID(), events: log.events, readings: log.readings, source: 'csv' })
+        ? send({ kind: 'start', id: crypto.randomUUID(), events: log.events, readings: log.readings, source: 'csv', ...where })
         : log.errors,
     );
-    if (file.current) file.current.value = '';
   };
   return (
     <>
-      <h2 className="sheet-title">{stages.startup}</h2>
-      <p className="soft">Fan, glow, clicks, flame, full, then off by its button and the whole after-run.</p>
+      {bench ? <h3>Dry run on the bench</h3> : <h2 className="sheet-title">{stages.startup}</h2>}
+      <p className="soft">
+        {bench
+          ? 'It proves the unit, shows its noise and teaches its controller, before the first hole.'
+          : 'Fan, glow, clicks, flame, full, then off by its button and the whole after-run.'}
+      </p>
       <p className="cautions" style={{ marginTop: 8 }}>
-        <strong>Before the button:</strong> exhaust in the open, doors open, extinguisher at hand, carbon monoxide alarm on.
+        <strong>Before the button:</strong>{' '}
+        {bench
+          ? 'outdoors, the exhaust away from people and from anything that burns, eyes and hands guarded, extinguisher at hand, the heater held fast. Outlet and exhaust burn at a touch.'
+          : 'exhaust in the open, doors open, extinguisher at hand, carbon monoxide alarm on.'}{' '}
         Expect smoke and the smell of paint for some minutes. Never cut the power of a hot heater.
       </p>
       {stops.length > 0 && (
@@ -90,13 +102,13 @@ export function StartView() {
       {run && summary && (
         <section style={{ marginTop: 10 }} aria-label="Last start">
           <h3>
-            Start {settled.starts.length}
+            {bench ? 'Dry run' : 'Start'} {starts.length}
             {underway ? ', under way' : ''}{' '}
             <span className="soft" style={{ fontWeight: 400 }}>
               {format(new Date(run.at), 'd MMM HH:mm')}, {run.by}
             </span>
           </h3>
-          <DerivedFigures keys={stageFigures.startup ?? []} />
+          {!bench && <DerivedFigures keys={stageFigures.startup ?? []} />}
           <StartChart run={run} taste={who.taste} />
           <StartTable run={run} taste={who.taste} />
           {summary.phases.length > 0 && (
@@ -159,33 +171,18 @@ export function StartView() {
           </div>
         </>
       )}
-      {problems.length > 0 && (
-        <ul className="error-line" role="alert" style={{ marginTop: 8 }}>
-          {problems.map((problem) => (
-            <li key={problem}>{problem}</li>
-          ))}
-        </ul>
-      )}
+      <Problems all={problems} />
       <div className="inline" style={{ marginTop: 16 }}>
         {mayWork && !underway && stops.length === 0 && (
           <button type="button" className="key ink" onClick={begin}>
-            Begin a start
+            {bench ? 'Begin a dry run' : 'Begin a start'}
           </button>
         )}
         {mayWork && (
           <>
-            <button type="button" className="key" onClick={() => file.current?.click()}>
+            <FileKey name="Start log, CSV" accept=".csv,text/csv" onFiles={([first]) => void bringIn(first)}>
               Bring in a log (CSV)
-            </button>
-            <input
-              ref={file}
-              type="file"
-              accept=".csv,text/csv"
-              className="visually-hidden"
-              aria-label="Start log, CSV"
-              tabIndex={-1}
-              onChange={(event) => void bringIn(event.target.files?.[0])}
-            />
+            </FileKey>
           </>
         )}
         {run && (

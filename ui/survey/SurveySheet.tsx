@@ -1,54 +1,78 @@
 'use client';
-import { valueAt } from '../../core/build/sheets';
-import { explain } from '../../core/figures/explain';
-import type { DerivedKey } from '../../core/figures/derived';
-import { recommendSize, type SizeFacts } from '../../core/heat/recommendSize';
+import { useMemo, useState } from 'react';
+import { figurePaths } from '../../core/build/sheets';
+import { recommendSize } from '../../core/heat/recommendSize';
+import { roughAreas } from '../../core/heat/spaceParts';
+import { compareHeaters } from '../../core/survey/compareHeaters';
+import { surveyPicture } from '../../core/survey/surveyPicture';
 import { useBench, useSay } from '../build/BuildContext';
+import { RowList } from '../lists/RowList';
+import { useRows } from '../lists/useRows';
+import { FigureTable } from '../sheet/FigureTable';
 import { StageSheet } from '../sheet/StageSheet';
+import { HeatWays } from './HeatWays';
+import { HeaterChoice } from './HeaterChoice';
+import { ShapePicker } from './ShapePicker';
+import { SpreadView } from './SpreadView';
 import { WorkingBandChart } from './WorkingBandChart';
 
-/** The survey: its figures, and the picture from which both schools of sizing can be argued. */
+const paths = (sheet: string) => figurePaths.filter((path) => path.startsWith(`${sheet}.`));
+
+/** The survey: the space, the nights, the heaters; and the pictures from which both schools of sizing can be argued. */
 export function SurveySheet() {
   const { build, who } = useBench();
   const say = useSay();
-  const figure = (key: DerivedKey) => explain(build, key).value;
-  const [insideC, coldestC, usualNightC] = (['survey.insideC', 'survey.coldestC', 'survey.usualNightC'] as const).map((path) =>
-    valueAt(build.sheets, path),
-  );
-  const [leastKw, mostKw, lossWK, airWK, shortBelowC, sootAboveC] = (
-    [
-      'heater.outputMinKw',
-      'heater.outputMaxKw',
-      'survey.lossWK',
-      'survey.airLossWK',
-      'survey.shortBelowC',
-      'survey.sootAboveC',
-    ] as const
-  ).map(figure);
-  const all = {
-    insideC,
-    coldestC,
-    usualNightC,
-    leastKw,
-    mostKw,
-    lossWK,
-    shortBelowC,
-    sootAboveC,
-    airShare: (airWK ?? 0) / (lossWK ?? 1),
-  };
-  const known = Object.values(all).every((value) => typeof value === 'number');
-  const facts = all as SizeFacts & { lossWK: number };
+  const { rows } = useRows('surfaces');
+  const [chosen, setLooked] = useState<string | null>(null);
+  const heaters = useMemo(() => compareHeaters(build), [build]);
+  const looked = heaters.find(({ id }) => id === chosen) ?? heaters[0];
+  const picture = useMemo(() => surveyPicture(looked?.build ?? build), [looked, build]);
+  const own = rows.length > 0;
   return (
     <>
-      {known && (
+      <h2 className="visually-hidden">Does it suit?</h2>
+      {'facts' in picture ? (
         <section aria-label="Does it suit?" style={{ marginBottom: 16 }}>
           <p style={{ fontSize: '1.1rem' }}>
-            <strong>{say(recommendSize(facts))}</strong>
+            <strong>{say(recommendSize(picture.facts))}</strong>
           </p>
-          <WorkingBandChart facts={facts} taste={who.taste} />
+          <WorkingBandChart facts={picture.facts} taste={who.taste} />
+        </section>
+      ) : (
+        <p className="soft" style={{ marginBottom: 12 }}>
+          Before it can be told whether this heater suits: {picture.missing.slice(0, 6).join(', ').toLowerCase()}
+          {picture.missing.length > 6 ? ` and ${picture.missing.length - 6} more` : ''}.
+        </p>
+      )}
+      <HeaterChoice heaters={heaters} looked={looked?.id ?? null} onLook={setLooked} />
+      {'facts' in picture && (
+        <section aria-label="Where the heat goes, and how surely">
+          <h3 style={{ marginTop: 22 }}>Where the heat goes</h3>
+          <HeatWays ways={picture.ways} />
+          <h3 style={{ marginTop: 22 }}>From cold to warm, and how surely</h3>
+          <SpreadView facts={picture.spread} />
+          <details className="row-more">
+            <summary>How well each thing is known</summary>
+            <FigureTable paths={paths('ranges')} caption="Ranges" />
+          </details>
         </section>
       )}
-      <StageSheet stage="survey" />
+      <ShapePicker />
+      <details className="row-more" open={own} style={{ marginBottom: 20 }}>
+        <summary>{own ? `The space by its ${rows.length} surfaces` : 'The space surface by surface'}</summary>
+        {own && <p className="soft">These count in place of the four rough areas.</p>}
+        <RowList
+          list="surfaces"
+          main={['name', 'kind', 'lengthM', 'heightM', 'pieces']}
+          more={['layers', 'glazing', 'within', 'toward']}
+          fresh={() => ({ name: `surface ${rows.length + 1}`, pieces: 1, toward: 'outside' })}
+          hide={(row, column) =>
+            (column === 'glazing' && row.kind !== 'window') ||
+            (column === 'within' && row.kind !== 'window' && row.kind !== 'door')
+          }
+        />
+      </details>
+      <StageSheet stage="survey" except={own ? roughAreas : []} more={paths('people')} />
     </>
   );
 }

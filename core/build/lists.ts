@@ -1,0 +1,304 @@
+import { glazings, type GlazingId } from '../heat/buildUps';
+import type { Layer } from '../heat/uValue';
+import type { Column, Part } from './field';
+
+const yesNo = { yes: 'yes', no: 'no' } as const;
+const glazingLabels = Object.fromEntries(Object.entries(glazings).map(([id, { label }]) => [id, label])) as Record<
+  GlazingId,
+  string
+>;
+const mm = <const L extends string>(label: L, min: number, max: number, hint?: string) =>
+  ({ kind: 'number', label, unit: 'mm', min, max, decimals: 1, ...(hint ? { hint } : {}) }) as const;
+const text = (label: string, max: number) => ({ kind: 'text', label, max }) as const;
+
+/** Where in the body a window or a door sits. */
+export const faces = {
+  sides: 'sides',
+  front: 'front',
+  rear: 'rear',
+  roof: 'roof',
+  floor: 'floor',
+  partition: 'partition',
+} as const;
+export const surfaceKinds = { ...faces, window: 'window', door: 'door' } as const;
+/** Parts of the work that a part list, a check or a photograph can be about. */
+export const partKinds = {
+  heater: 'heater',
+  plate: 'mounting plate',
+  gasket: 'gasket',
+  tank: 'tank',
+  pickup: 'pickup',
+  pump: 'pump',
+  holder: 'pump’s rubber holder',
+  filter: 'filter',
+  line: 'fuel line',
+  joiner: 'rubber joiners',
+  clip: 'clips',
+  airHose: 'combustion hose',
+  silencer: 'intake silencer',
+  exhaust: 'exhaust pipe',
+  muffler: 'muffler',
+  clamp: 'clamps and brackets',
+  duct: 'duct',
+  outlet: 'outlet',
+  splitter: 'splitter',
+  hose: 'coolant hose',
+  matrix: 'heat exchanger',
+  harness: 'harness with fuse',
+  controller: 'controller and lead',
+  remote: 'remote',
+  sensor: 'temperature sensor',
+  alarm: 'carbon monoxide alarm',
+  flange: 'heat flange',
+  other: 'other',
+} as const;
+/** Parts that the trade knows as weak: common practice, no source. */
+export const weakKinds = {
+  none: 'none known',
+  thinFilter: 'thin-bodied filter',
+  softLine: 'soft line',
+  springClips: 'spring clips',
+  burnerClamp: 'weak clamp at the burner',
+  thinCable: 'undersized feed cable',
+} as const;
+export const obstacleKinds = {
+  rail: 'chassis rail',
+  crossMember: 'cross-member',
+  corrugation: 'corrugation',
+  tank: 'tank',
+  fuelPipe: 'fuel pipe',
+  brakePipe: 'brake pipe',
+  waterPipe: 'water pipe',
+  wiring: 'wiring',
+  engineExhaust: 'engine’s exhaust',
+  other: 'other',
+} as const;
+export const aboveKinds = { wall: 'wall', furniture: 'furniture', wheelArch: 'wheel arch', appliance: 'appliance' } as const;
+export const holeKinds = {
+  turret: 'turret',
+
+  duct: 'duct',
+  return: 'return',
+  exhaust: 'exhaust',
+  air: 'combustion air',
+  fuel: 'fuel line',
+  loom: 'loom',
+  stud: 'stud',
+  screw: 'screw',
+} as const;
+export const stackKinds = {
+  gasket: 'gasket',
+  plate: 'plate',
+  covering: 'covering',
+  timber: 'timber',
+  insulation: 'insulation',
+  metal: 'metal',
+  rib: 'ribs below',
+} as const;
+export const sealKinds = {
+  sealant: 'sealant',
+  hotSealant: 'high-temperature sealant',
+  primer: 'primer',
+  paint: 'paint',
+} as const;
+
+interface List {
+  label: string;
+  /** one of them, in a sentence */ one: string;
+  /** rows at most */ max: number;
+  part: Part;
+  columns: Readonly<Record<string, Column>>;
+}
+
+/**
+ * Every list of a build: what its rows hold, with unit and bounds. Types, validation, tables on screen, CSV and the documents are made from this.
+ * A row holds only what is known; what is missing is missing.
+ */
+export const lists = {
+  surfaces: {
+    label: 'Surfaces',
+    one: 'surface',
+    max: 60,
+    part: 'cabin',
+    columns: {
+      name: text('Name', 60),
+      kind: { kind: 'choice', label: 'Is', options: surfaceKinds },
+      lengthM: { kind: 'number', label: 'Length', unit: 'm', min: 0.05, max: 60, decimals: 2 },
+      heightM: { kind: 'number', label: 'Height or width', unit: 'm', min: 0.05, max: 60, decimals: 2 },
+      pieces: { kind: 'number', label: 'Pieces', unit: 'pieces', min: 1, max: 60, decimals: 0 },
+      layers: { kind: 'layers', label: 'Layers, from inside', max: 10 },
+      glazing: { kind: 'choice', label: 'Glass', options: glazingLabels },
+      within: { kind: 'choice', label: 'Sits in', options: faces },
+      toward: {
+        kind: 'choice',
+        label: 'Leads to',
+        options: { outside: 'outside', unheated: 'an unheated space', heated: 'a heated space' },
+      },
+    },
+  },
+  candidates: {
+    label: 'Heaters to choose from',
+    one: 'heater',
+    max: 12,
+    part: 'heater',
+    columns: {
+      name: text('Name', 60),
+      claimedOutputKw: { kind: 'number', label: 'On its label', unit: 'kW', min: 0.5, max: 20, decimals: 1 },
+      strokeVolumeMl: { kind: 'number', label: 'Pump dose', unit: 'mL', min: 0.005, max: 0.2, decimals: 3 },
+      pumpMinHz: { kind: 'number', label: 'Lowest', unit: 'Hz', min: 0.2, max: 10, decimals: 1 },
+      pumpMaxHz: { kind: 'number', label: 'Highest', unit: 'Hz', min: 0.5, max: 15, decimals: 1 },
+      runCurrentA: { kind: 'number', label: 'Running', unit: 'A', min: 0.1, max: 10, decimals: 1 },
+      altitudeMaxM: { kind: 'number', label: 'Made for up to', unit: 'm', min: 0, max: 6000, decimals: 0 },
+    },
+  },
+  parts: {
+    label: 'Parts',
+    one: 'part',
+    max: 200,
+    part: 'heater',
+    columns: {
+      name: text('Part', 80),
+      kind: { kind: 'choice', label: 'Is', options: partKinds },
+      needed: { kind: 'number', label: 'Needed', unit: 'pieces', min: 1, max: 999, decimals: 0 },
+      state: {
+        kind: 'choice',
+        label: 'State',
+        options: { present: 'present', missing: 'missing', poor: 'poor', replaced: 'replaced' },
+      },
+      weak: { kind: 'choice', label: 'Known as weak', options: weakKinds },
+      serial: text('Serial', 60),
+      mark: text('Approval mark', 60),
+    },
+  },
+  photos: {
+    label: 'Photographs',
+    one: 'photograph',
+    max: 60,
+    part: 'heater',
+    columns: {
+      sha256: { kind: 'text', label: 'Fingerprint', max: 64, fixed: true },
+      widthPx: { kind: 'number', label: 'Width', unit: 'px', min: 1, max: 20000, decimals: 0, fixed: true },
+      heightPx: { kind: 'number', label: 'Height', unit: 'px', min: 1, max: 20000, decimals: 0, fixed: true },
+      about: {
+        kind: 'choice',
+        label: 'Shows',
+        options: {
+          plate: 'data plate',
+          part: 'a part',
+          below: 'below the floor',
+          hole: 'a hole',
+          place: 'the heater’s place',
+          exhaust: 'exhaust',
+          other: 'something else',
+        },
+      },
+      partId: { kind: 'text', label: 'Part', max: 36 },
+      caption: text('Caption', 120),
+      printed: { kind: 'choice', label: 'In the certificate', options: yesNo },
+    },
+  },
+  obstacles: {
+    label: 'Below the floor',
+    one: 'thing below',
+    max: 80,
+    part: 'heater',
+    columns: {
+      name: text('Name', 60),
+      kind: { kind: 'choice', label: 'Is', options: obstacleKinds },
+      xMm: mm('From the front', 0, 20000),
+      yMm: mm('From the left', 0, 10000),
+      lengthMm: mm('Long', 1, 20000),
+      widthMm: mm('Wide', 1, 10000),
+    },
+  },
+  above: {
+    label: 'Above the floor',
+    one: 'thing above',
+    max: 80,
+    part: 'heater',
+    columns: {
+      name: text('Name', 60),
+      kind: { kind: 'choice', label: 'Is', options: aboveKinds },
+      xMm: mm('From the front', 0, 20000),
+      yMm: mm('From the left', 0, 10000),
+      lengthMm: mm('Long', 1, 20000),
+      widthMm: mm('Wide', 1, 10000),
+    },
+  },
+  datums: {
+    label: 'Datums',
+    one: 'datum',
+    max: 40,
+    part: 'heater',
+    columns: {
+      name: text('Name', 60),
+      axis: { kind: 'choice', label: 'Measured', options: { front: 'from the front', left: 'from the left' } },
+      atMm: mm('At', 0, 20000),
+    },
+  },
+  holes: {
+    label: 'Holes',
+    one: 'hole',
+    max: 40,
+    part: 'heater',
+    columns: {
+      name: text('Name', 60),
+      kind: { kind: 'choice', label: 'For', options: holeKinds },
+      alongMm: mm('Along', -2000, 2000, 'from the heater’s middle towards its hot end'),
+      acrossMm: mm('Across', -2000, 2000, 'to the right, looking from above towards the hot end'),
+      diameterMm: mm('Across the hole', 1, 300),
+    },
+  },
+  stack: {
+    label: 'Stack-up',
+    one: 'layer',
+    max: 16,
+    part: 'heater',
+    columns: {
+      name: text('Name', 60),
+      kind: { kind: 'choice', label: 'Is', options: stackKinds },
+      thicknessMm: mm('Thick', 0.1, 300),
+      cutBack: { kind: 'choice', label: 'Cut back', options: yesNo },
+    },
+  },
+  seals: {
+    label: 'Sealants and paints',
+    one: 'sealant',
+    max: 20,
+    part: 'heater',
+    columns: {
+      name: text('Where', 60),
+      kind: { kind: 'choice', label: 'Is', options: sealKinds },
+      cureH: { kind: 'number', label: 'Needs', unit: 'h', min: 0, max: 336, decimals: 1, hint: 'by its tin' },
+      appliedAt: { kind: 'instant', label: 'Put on' },
+      hardAt: { kind: 'instant', label: 'Found hard' },
+    },
+  },
+} as const satisfies Record<string, List>;
+
+export type Lists = typeof lists;
+export type ListId = keyof Lists;
+export const listIds = Object.keys(lists) as ListId[];
+export type ColumnName<L extends ListId> = keyof Lists[L]['columns'] & string;
+export type CellValue = string | number | readonly Layer[];
+type CellOf<C> = C extends { kind: 'number' }
+  ? number
+  : C extends { kind: 'choice'; options: infer O }
+    ? keyof O & string
+    : C extends { kind: 'layers' }
+      ? readonly Layer[]
+      : string;
+export type RowOf<L extends ListId> = { readonly id: string } & {
+  readonly [K in ColumnName<L>]?: CellOf<Lists[L]['columns'][K]>;
+};
+export type ListValues = { [L in ListId]?: RowOf<L>[] };
+
+/** A row whatever its list. */
+export type AnyRow = { readonly id: string } & Readonly<Record<string, CellValue | undefined>>;
+
+export const isListId = (id: string): id is ListId => Object.hasOwn(lists, id);
+export const columnsOf = (list: ListId): Readonly<Record<string, Column>> => lists[list].columns;
+/** The column of a list; undefined where there is none of that name. */
+export const columnAt = (list: ListId, name: string): Column | undefined =>
+  Object.hasOwn(columnsOf(list), name) ? columnsOf(list)[name] : undefined;
+export const rowsOf = <L extends ListId>(values: ListValues | undefined, list: L): readonly RowOf<L>[] => values?.[list] ?? [];

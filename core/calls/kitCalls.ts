@@ -1,0 +1,145 @@
+import { partKinds, weakKinds, type RowOf } from '../build/lists';
+import { trim } from '../units/show';
+import type { Judge, Reader } from './Call';
+
+const trade = 'Common practice, no published source.';
+const names = (rows: readonly RowOf<'parts'>[], most = 4): string => {
+  const shown = rows.slice(0, most).map((row) => row.name ?? (row.kind ? partKinds[row.kind] : 'a part'));
+  return rows.length > most ? `${shown.join(', ')} and ${rows.length - most} more` : shown.join(', ');
+};
+/** The part list, which must hold a heater at least, or nothing was checked. */
+function parts(read: Reader): readonly RowOf<'parts'>[] {
+  const rows = read.rows('parts');
+  if (!rows.some((row) => row.kind === 'heater')) return read.missing('the list of parts, with the heater on it');
+  return rows;
+}
+
+/** The kit on the bench: everything there, nothing weak, the unit what its plate says. */
+export const kitCalls: readonly Judge[] = [
+  {
+    id: 'kit.missing',
+    stage: 'kit',
+    moment: 'cutting',
+    part: 'heater',
+    why: 'A part found missing with the floor open costs a week and a wet van.',
+    todo: 'Buy it before the first hole, or strike it from the list if this build needs none.',
+    source: trade,
+    judge(read) {
+      const rows = parts(read);
+      const missing = rows.filter((row) => row.state === 'missing');
+      const unseen = rows.filter((row) => row.state === undefined);
+      if (missing.length > 0)
+        return {
+          level: 'fix',
+          says: `Missing from the kit: ${names(missing)}.`,
+          // Nothing here may sound as if this one could be done without.
+          ...(missing.some((row) => row.kind === 'alarm')
+            ? {
+                todo: 'Buy it before the first hole. A carbon monoxide alarm is wanted always, whatever else is struck from the list.',
+              }
+            : {}),
+        };
+      if (unseen.length > 0) return read.missing(`a look at ${names(unseen)}`);
+      return { level: 'sound', says: `All ${rows.length} parts of the list are there.` };
+    },
+  },
+  {
+    id: 'kit.poor',
+    stage: 'kit',
+    moment: 'bolting',
+    part: 'filter',
+    why: 'Thin filters snap at the spigot, soft line and spring clips let air in, a weak clamp at the burner leaks exhaust inches from people.',
+    todo: 'Throw it out and fit a good one; set it to “replaced”.',
+    source: trade,
+    judge(read) {
+      const rows = parts(read);
+      const poor = rows.filter((row) => row.state === 'poor');
+      const weak = rows.filter((row) => row.weak !== undefined && row.weak !== 'none' && row.state === 'present');
+      const [first] = weak;
+      if (poor.length > 0) return { level: 'fix', says: `Poor and still in use: ${names(poor)}.` };
+      if (first?.weak)
+        return {
+          level: 'fix',
+          says: `Known as weak and still in use: ${names(weak)} (${weakKinds[first.weak]}${weak.length > 1 ? ' and others' : ''}).`,
+        };
+      const replaced = rows.filter((row) => row.state === 'replaced');
+      return { level: 'sound', says: replaced.length > 0 ? `Replaced at once: ${names(replaced)}.` : 'No poor part is in use.' };
+    },
+  },
+  {
+    id: 'kit.mark',
+    stage: 'kit',
+    moment: 'cutting',
+    part: 'heater',
+    why: 'Some inspectors and insurers take only a unit with an approval mark; without it the work is undone at the end.',
+    todo: 'Ask the inspector, and show the plate. A unit without the wanted mark is another unit to buy.',
+    source: `${trade} Which mark is wanted differs by country; the local code decides.`,
+    judge(read) {
+      const { wanted } = read.all({ wanted: 'people.markWanted' });
+      if (wanted === 'no') return { level: 'sound', says: 'No approval mark is asked for here.' };
+      if (wanted === 'unknown') return read.missing('whether the inspector wants an approval mark');
+      const unmarked = parts(read).filter((row) => row.kind === 'heater' && !row.mark);
+      if (unmarked.length > 0)
+        return { level: 'fix', says: `An approval mark is wanted, and none is noted for ${names(unmarked)}.` };
+      const marks = parts(read).flatMap((row) => (row.kind === 'heater' && row.mark ? [row.mark] : []));
+      return { level: 'sound', says: `The heater bears the mark ${marks.join(', ')}.` };
+    },
+  },
+  {
+    id: 'kit.plate',
+    stage: 'kit',
+    moment: 'cutting',
+    part: 'heater',
+    why: 'The box, the seller and the plate don’t always tell of the same unit; the plate is what an inspector reads.',
+    todo: 'Read the plate once more; correct the heater’s sheet, or send the unit back.',
+    source: `${trade} The margin is Lorbet’s own choice.`,
+    judge(read) {
+      const { fuel } = read.all({ fuel: 'kit.plateFuel' });
+      const names12 = { v12: '12 V', v24: '24 V', unreadable: '' } as const;
+      if (fuel === 'petrol') return { level: 'fix', says: 'The plate says petrol: its burner and pump are not made for diesel.' };
+      const { volts, supply } = read.all({ volts: 'kit.plateV', supply: 'heater.supplyV' });
+      if (volts !== 'unreadable' && volts !== supply)
+        return { level: 'fix', says: `The plate says ${names12[volts]}; the supply is ${names12[supply]}.` };
+      const [output, claimed] = [read.maybe('kit.plateOutputKw'), read.maybe('heater.claimedOutputKw')];
+      if (output !== null && claimed !== null && Math.abs(output / claimed - 1) > 0.15)
+        return { level: 'watch', says: `The plate says ${trim(output)} kW, the label ${trim(claimed)} kW.` };
+      const [most, highest] = [read.maybe('kit.plateAltitudeM'), read.maybe('heater.altitudeM')];
+      if (most !== null && highest !== null && highest > most)
+        return {
+          level: 'fix',
+          says: `The plate allows ${trim(most)} m; it is to run up to ${trim(highest)} m.`,
+          todo: 'Enter the figure as the maker’s, and see the call on altitude: a setting or kit that cuts the fuel, or another heater.',
+        };
+      if (fuel === 'unreadable' || volts === 'unreadable')
+        return { level: 'watch', says: 'The plate can’t be read in part: nobody can show what this unit is.' };
+      return {
+        level: 'sound',
+        says: `The plate says ${names12[volts]} and diesel${output === null ? '' : `, ${trim(output)} kW`}.`,
+      };
+    },
+  },
+  {
+    id: 'kit.exhaust.old',
+    stage: 'kit',
+    moment: 'bolting',
+    part: 'exhaust',
+    why: 'Nests, husks, wasps and soot block an old exhaust: the heater floods, smokes, and its gas looks for another way.',
+    todo: 'Look through it from end to end, knock it out and brush it, or fit a new one.',
+    source: trade,
+    judge(read) {
+      const { replaces, exhaust } = read.all({ replaces: 'kit.replaces', exhaust: 'kit.oldExhaust' });
+      const wiring = read.maybe('kit.oldWiringLooked');
+      if (exhaust === 'new') {
+        if (replaces === 'old' && wiring === 'chafed')
+          return { level: 'fix', says: 'The exhaust is new; the old wiring that is kept is chafed.' };
+        return { level: 'sound', says: 'The exhaust is new.' };
+      }
+      const looked = read.maybe('kit.oldExhaustLooked');
+      if (looked === null) return read.missing('a look through the old exhaust');
+      if (looked === 'blocked') return { level: 'fix', says: 'The old exhaust is blocked.' };
+      if (looked === 'no') return { level: 'fix', says: 'An old exhaust is used again, and nobody has looked through it.' };
+      if (wiring === 'chafed') return { level: 'fix', says: 'The old exhaust is clear; the old wiring that is kept is chafed.' };
+      return { level: 'sound', says: 'The old exhaust was looked through and is clear.' };
+    },
+  },
+];

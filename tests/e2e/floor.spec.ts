@@ -1,0 +1,261 @@
+import { readFileSync } from 'node:fs';
+import { expect, test, type Page } from '@playwright/test';
+import DxfParser from 'dxf-parser';
+import sharp from 'sharp';
+import { copyOf, enter, newBuild, open, settled, signIn } from './people';
+
+const level = (page: Page, call: string) => page.locator(`[data-call="${call}"]`);
+const heater = (page: Page) => page.getByRole('slider', { name: /The heater’s place/ });
+
+test('the obvious place fails on a cross-member: moved by keys, by hand and by the search until it is clear, then the template', async ({
+  page,
+}) => {
+  await signIn(page, 'bram');
+  const id = await copyOf(page.request, 4);
+  await open(page, `/builds/${id}/siting`);
+  await expect(level(page, 'siting.below')).toContainText('“exhaust” cuts into cross-member 2, by 13 mm; and 3 more');
+  await expect(page.locator('[data-hole="exhaust"]')).toHaveAttribute('data-bad', 'true');
+  // Keys: 10 mm with Shift, 1 mm without.
+  await heater(page).focus();
+  for (let i = 0; i < 5; i += 1) await page.keyboard.press('Shift+ArrowLeft');
+  await page.keyboard.press('ArrowLeft');
+  await expect(heater(page)).toHaveAttribute('aria-valuenow', '1589');
+  await expect(level(page, 'siting.below')).toHaveAttribute('data-level', 'open');
+  await expect(page.locator('[data-hole="exhaust"]')).toHaveAttribute('data-bad', 'false');
+  // By hand: the calls follow before anything is let go.
+  const box = await heater(page).boundingBox();
+  if (!box) throw new Error('no heater');
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 8, y, { steps: 3 });
+  await page.mouse.move(x + 14, y, { steps: 3 });
+  await expect(level(page, 'siting.below')).toHaveAttribute('data-level', 'fix');
+  await page.mouse.up();
+  await settled(page);
+  // Seen from below it is mirrored: up on the page is now the left side.
+  await page.getByRole('button', { name: 'Lying underneath' }).click();
+  const across = Number(/([\d.]+) mm from the left/.exec((await heater(page).getAttribute('aria-valuetext')) ?? '')?.[1]);
+  await heater(page).focus();
+  await page.keyboard.press('Shift+ArrowUp');
+  await expect(heater(page)).toHaveAttribute('aria-valuetext', new RegExp(`${across - 10} mm from the left`));
+  await page.getByRole('button', { name: 'From above' }).click();
+  await page.getByRole('button', { name: 'Find me a place' }).click();
+  await expect(page.getByText(/places keep every limit/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take it' }).first().click();
+  await expect(level(page, 'siting.below')).toHaveAttribute('data-level', 'open');
+  await enter(page, 'Looked below the place', 'yes, and drawn', 'given');
+  await expect(level(page, 'siting.below')).toHaveAttribute('data-level', 'sound');
+  // Wrong input: one sentence, nothing kept.
+  await page.getByRole('heading', { name: 'Below the floor' }).click();
+  const rail = page.getByLabel('Wide, left rail, mm');
+  await rail.fill('-80');
+  await expect(page.getByText('Below the floor, wide is -80 mm; allowed is 1 to 10000 mm.')).toBeVisible();
+  await rail.press('Escape');
+  await expect(rail).toHaveValue('80');
+  // The gate lists what stands open, and the ledger keeps who passed.
+  await page.getByRole('button', { name: /Ready to cut\?/ }).click();
+  await page.getByRole('button', { name: /Done all the same: the first hole/ }).click();
+  await expect(page.getByText(/GATE PASSED: the first hole/)).toBeVisible();
+  await settled(page);
+  await page.getByRole('heading', { name: 'Drilling plan' }).click();
+  await expect(page.getByText('Look underneath', { exact: true })).toBeVisible();
+  await page.getByRole('heading', { name: 'Template at true scale' }).click();
+  const [dxf] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Template as seen from below, DXF' }).click(),
+  ]);
+  expect(
+    new DxfParser().parseSync(readFileSync(await dxf.path(), 'utf8'))?.entities.filter((e) => e.type === 'CIRCLE'),
+  ).toHaveLength(7);
+  const [pdf] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: 'Template as seen from above, PDF, Letter' }).click(),
+  ]);
+  expect(
+    readFileSync(await pdf.path())
+      .subarray(0, 5)
+      .toString(),
+  ).toBe('%PDF-');
+  // A floor smaller than the heater, and a thing dragged after it was touched.
+  await page.getByRole('heading', { name: 'Floor and heater, measured' }).click();
+  await enter(page, 'Floor, front to rear', '100', 'given');
+  await page.getByRole('button', { name: 'Find me a place' }).click();
+  await expect(page.getByText('The floor is smaller than the heater.')).toBeVisible();
+});
+
+test('the kit on the bench: parts, plate, photographs, a dry run; all of it in the certificate', async ({ page }) => {
+  await signIn(page, 'bram');
+  const id = await newBuild(page.request, 'Bench Barrow');
+  await open(page, `/builds/${id}/kit`);
+  await page.getByRole('button', { name: 'air heater: the usual parts' }).click();
+  await expect(page.getByText('0 of 25 looked at')).toBeVisible();
+  await page.getByRole('group', { name: 'State of fuel filter' }).getByRole('button', { name: 'present' }).click();
+  await page.getByRole('group', { name: 'State of muffler' }).getByRole('button', { name: 'missing' }).click();
+  await expect(level(page, 'kit.missing')).toContainText('Missing from the kit: muffler.');
+  await expect(level(page, 'kit.poor')).toContainText('fuel filter (thin-bodied filter)');
+  await page.getByRole('group', { name: 'State of fuel filter' }).getByRole('button', { name: 'replaced' }).click();
+  await expect(level(page, 'kit.poor')).toHaveAttribute('data-level', 'sound');
+  await page.getByLabel('More of heater', { exact: true }).click();
+  await page.getByLabel('Serial, heater', { exact: true }).fill('INV-77');
+  await page.getByLabel('Serial, heater', { exact: true }).press('Enter');
+  const chooser = page.getByLabel('Choose a picture', { exact: true });
+  await chooser.setInputFiles({ name: 'plate.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('this is a text') });
+  await expect(page.getByText(/plate\.jpg: The file can’t be read as a picture; allowed is JPEG, PNG or WebP\./)).toBeVisible();
+  await chooser.setInputFiles({ name: 'huge.jpg', mimeType: 'image/jpeg', buffer: Buffer.alloc(40 * 1024 * 1024, 1) });
+  await expect(page.getByText('huge.jpg is 40.0 MB large; at most 12 MB are allowed.')).toBeVisible();
+  const picture = await sharp({ create: { width: 900, height: 600, channels: 3, background: '#996633' } })
+    .png()
+    .toBuffer();
+  await chooser.setInputFiles({ name: 'plate.png', mimeType: 'image/png', buffer: picture });
+  await page.getByRole('button', { name: /See .* large/ }).click();
+  await page.getByLabel(/^Caption/).fill('plate, left side');
+  await page.getByLabel(/^Caption/).press('Enter');
+  await expect(page.locator('.photo-large img')).toHaveJSProperty('naturalWidth', 900);
+  await page.getByRole('button', { name: 'Close' }).click();
+  await expect(page.getByRole('button', { name: 'See plate, left side large' })).toBeVisible();
+  // A picture of one part stands with that part.
+  await page
+    .getByLabel('Choose a picture of heater')
+    .setInputFiles({ name: 'serial.png', mimeType: 'image/png', buffer: picture });
+  await expect(page.locator('[data-row]').first().getByRole('button', { name: 'See heater large' })).toBeVisible();
+  await page.getByRole('button', { name: 'Begin a dry run' }).click();
+  await expect(page.getByRole('heading', { name: /Dry run 1, under way/ })).toBeVisible();
+  await page.getByRole('group', { name: 'What happens now' }).getByRole('button', { name: 'flame' }).click();
+  await page.getByRole('group', { name: 'What happens now' }).getByRole('button', { name: 'fan stopped' }).click();
+  await expect(page.getByText(/start begun on the bench/)).toBeVisible();
+  await settled(page);
+  const certificate = await page.request.get(`/api/builds/${id}/certificate`);
+  expect(certificate.status()).toBe(200);
+  expect((await certificate.body()).includes(Buffer.from('/Subtype /Image'))).toBe(true);
+  // The first start is still to come: a dry run is none.
+  await open(page, `/builds/${id}/startup`);
+  await expect(level(page, 'start.ignition')).toHaveAttribute('data-level', 'open');
+});
+
+test('the survey: a rough answer in a few touches, refined surface by surface, heaters compared, its spread drawn', async ({
+  page,
+}) => {
+  await signIn(page, 'bram');
+  const id = await copyOf(page.request, 3);
+  await open(page, `/builds/${id}/survey`);
+  await expect(page.locator('[data-spread="10000"]')).toBeVisible({ timeout: 15000 });
+  await page.getByRole('combobox', { name: 'Body', exact: true }).selectOption({ label: 'old bus' });
+  await page.getByRole('button', { name: 'Rough: four areas' }).click();
+  await expect(page.getByText('Rough figures put in: old bus; measure and correct them.')).toBeVisible();
+  await expect(level(page, 'survey.size.under')).toHaveAttribute('data-level', 'fix');
+  await page.getByRole('button', { name: 'Finer: surface by surface' }).click();
+  await expect(page.getByText('The space by its 6 surfaces')).toBeVisible();
+  await page.getByLabel('More of roof', { exact: true }).click();
+  const before = await page.locator('[data-derived="survey.lossWK"]').textContent();
+  await page.getByLabel('Thickness of layer 2, Layers, from inside, roof, mm').fill('80');
+  await page.getByLabel('Thickness of layer 2, Layers, from inside, roof, mm').press('Enter');
+  await expect(page.locator('[data-derived="survey.lossWK"]')).not.toHaveText(before ?? '');
+  await page.getByLabel('Thickness of layer 2, Layers, from inside, roof, mm').fill('-5');
+  await page.getByLabel('Thickness of layer 2, Layers, from inside, roof, mm').press('Enter');
+  await expect(page.getByText(/Thickness: “-5” is out of range; allowed is 0\.1 to 1000 mm\./)).toBeVisible();
+  await page.getByText('Put heaters in, or change them').click();
+  await page.getByRole('button', { name: 'One heater more' }).click();
+  for (const [label, text] of [
+    ['On its label', '8'],
+    ['Pump dose', '0.05'],
+    ['Lowest', '1.6'],
+    ['Highest', '5.5'],
+    ['Running', '2'],
+  ] as const) {
+    const cell = page.getByLabel(new RegExp(`^${label}, heater 2`));
+    await cell.fill(text);
+    await cell.press('Enter');
+  }
+  const column = page.locator('th[data-heater]').nth(1);
+  await column.getByRole('radio').check();
+  await expect(page.getByText(/It holds 20 °C by working steadily/).first()).toBeVisible();
+  await column.getByRole('button', { name: 'Take this one' }).click();
+  await expect(level(page, 'survey.size.under')).toHaveAttribute('data-level', 'sound');
+});
+
+test('on a phone without coverage: parts are looked at and a place is searched for, a thumb that pushes the page moves no rail', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  const page = await context.newPage();
+  await signIn(page, 'bram');
+  const id = await copyOf(page.request, 4);
+  await open(page, `/builds/${id}/siting`);
+  await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+  await page.reload();
+  await expect(page.getByRole('button', { name: /^(Night|Bright) theme$/ })).toBeVisible();
+  await context.setOffline(true);
+  // A rail is touched first and dragged then; the first touch only chooses it.
+  const thing = page.locator('.thing', { hasText: 'fuel tank' });
+  const tank = thing.locator('.touch');
+  await tank.scrollIntoViewIfNeeded();
+  const push = async (dx: number) => {
+    const box = await tank.boundingBox();
+    if (!box) throw new Error('no tank');
+    const at = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+    await page.mouse.move(at.x, at.y);
+    await page.mouse.down();
+    await page.mouse.move(at.x + dx, at.y, { steps: 4 });
+    await page.mouse.up();
+  };
+  await push(30);
+  await expect(page.locator('.roll')).not.toContainText('Below the floor: fuel tank, from the front');
+  await tank.tap();
+  await expect(thing).toHaveClass(/lit/);
+  // For half a second after a touch, what a mouse does is taken for the browser's own echo of it.
+  await page.waitForTimeout(700);
+  await push(30);
+  await expect(page.locator('.roll .waiting').first()).toContainText('Below the floor: fuel tank, from the front');
+  // No worker can be fetched now, so the page does the search itself.
+  await page.getByRole('button', { name: 'Find me a place' }).tap();
+  await expect(page.getByText(/places keep every limit/)).toBeVisible({ timeout: 20000 });
+  await page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: /^Kit/ }).tap();
+  await page.getByRole('group', { name: 'State of fuel pump' }).getByRole('button', { name: 'present' }).tap();
+  await expect(page.getByText('1 of 25 looked at')).toBeVisible();
+  await page.getByLabel('Choose a picture', { exact: true }).setInputFiles({
+    name: 'later.png',
+    mimeType: 'image/png',
+    buffer: await sharp({ create: { width: 9, height: 9, channels: 3, background: '#fff' } })
+      .png()
+      .toBuffer(),
+  });
+  await expect(page.getByText(/later\.png was not sent: the server can’t be reached/)).toBeVisible();
+  await context.setOffline(false);
+  await settled(page);
+  await open(page, `/builds/${id}/kit`);
+  await expect(page.getByText('1 of 25 looked at')).toBeVisible();
+  await context.close();
+});
+
+test('a lead changes the workshop’s part list, by hand and by file; a fitter’s next build is filled from it', async ({
+  page,
+}) => {
+  await signIn(page, 'odile');
+  await page.goto('/settings');
+  await page.getByRole('button', { name: 'coolant heater' }).click();
+  await page
+    .getByLabel('Part list, CSV')
+    .setInputFiles({ name: 'bad.csv', mimeType: 'text/csv', buffer: Buffer.from('name,needed\nhose,none\n') });
+  await expect(page.getByText(/Line 2: Parts, needed is none; allowed is a whole number from 1 to 999\./)).toBeVisible();
+  const own = 'name,kind,needed\nheater,heater,1\nshed’s own bracket,plate,2\n';
+  await page.getByLabel('Part list, CSV').setInputFiles({ name: 'own.csv', mimeType: 'text/csv', buffer: Buffer.from(own) });
+  await page.getByRole('button', { name: 'One part more' }).click();
+  await page.getByLabel('Part 3, name').fill('spare glow plug');
+  await page.getByRole('button', { name: 'Keep this list' }).click();
+  await expect(page.getByText('Kept: 3 parts of a coolant heater.')).toBeVisible();
+  const id = await newBuild(page.request, 'List Barrow');
+  await open(page, `/builds/${id}/kit`);
+  await page.getByRole('button', { name: 'coolant heater: the usual parts' }).click();
+  await expect(page.getByText('0 of 3 looked at')).toBeVisible();
+  await expect(page.getByLabel('Part, shed’s own bracket')).toBeVisible();
+  const [csv] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Take the list away (CSV)' }).click(),
+  ]);
+  expect(
+    readFileSync(await csv.path(), 'utf8')
+      .split('\n')
+      .slice(0, 2),
+  ).toEqual(['name,kind,needed,state,weak,serial,mark', 'heater,heater,1,,,,']);
+});

@@ -1,0 +1,40 @@
+'use client';
+import { useRef, type ReactNode } from 'react';
+
+interface Props {
+  /** What the hidden field is called. */
+  name: string;
+  accept: string;
+  onFiles: (files: File[]) => void;
+  children: ReactNode;
+  multiple?: boolean;
+  /** Asks a phone for its camera. */
+  camera?: boolean;
+}
+
+/** A key that asks for a file; the same file can be chosen again after it was refused. */
+export function FileKey({ name, accept, onFiles, children, multiple = false, camera = false }: Props) {
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <>
+      <button type="button" className="key" onClick={() => input.current?.click()}>
+        {children}
+      </button>
+      <input
+        ref={input}
+        type="file"
+        accept={accept}
+        multiple={multiple}
+        capture={camera ? 'environment' : undefined}
+        className="visually-hidden"
+        aria-label={name}
+        tabIndex={-1}
+        onChange={(event) => {
+          const files = Array.from(event.target.files ?? []);
+          event.target.value = '';
+          if (files.length > 0) onFiles(files);
+        }}
+      />
+    </>
+  );
+}

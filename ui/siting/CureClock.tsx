@@ -1,0 +1,45 @@
+'use client';
+import { format } from 'date-fns';
+import { useEffect, useState } from 'react';
+import type { RowOf } from '../../core/build/lists';
+import { cureState } from '../../core/siting/drillingPlan';
+import { useRows } from '../lists/useRows';
+
+/** How long a sealant still needs, counting down; and once it is over, the touch that proves it. */
+export function CureClock({ row }: { row: RowOf<'seals'> }) {
+  const { set, mayWork } = useRows('seals');
+  const [now, setNow] = useState<number | null>(null);
+  useEffect(() => {
+    const tick = () => setNow(Date.now());
+    const first = setTimeout(tick, 0);
+    const timer = setInterval(tick, 15_000);
+    return () => {
+      clearTimeout(first);
+      clearInterval(timer);
+    };
+  }, []);
+  const state = now === null ? null : cureState(row, now);
+  if (!state || row.hardAt !== undefined) return null;
+  const minutes = Math.ceil(state.leftMs / 60_000);
+  return (
+    <div className="cure" data-cure-left={minutes}>
+      {minutes > 0 ? (
+        <span>
+          <span className="mono cure-left">
+            {Math.floor(minutes / 60)} h {String(minutes % 60).padStart(2, '0')} min
+          </span>{' '}
+          left, until {format(new Date(state.dueMs), 'd MMM HH:mm')}: no heat, no water.
+        </span>
+      ) : (
+        <>
+          <span>Its time is over. Touch it.</span>
+          {mayWork && (
+            <button type="button" className="key" onClick={() => set(row, 'hardAt', new Date().toISOString())}>
+              Found hard
+            </button>
+          )}
+        </>
+      )}
+    </div>
+  );
+}

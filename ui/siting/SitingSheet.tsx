@@ -1,0 +1,178 @@
+'use client';
+import { useState } from 'react';
+import { rowsOf, type ListId } from '../../core/build/lists';
+import { figurePaths, valueAt, type FigurePath } from '../../core/build/sheets';
+import { momentSteps, stages } from '../../core/calls/Call';
+import { gateOf } from '../../core/calls/gates';
+import type { GateMoment } from '../../core/build/Build';
+import { stageFigures } from '../../core/figures/stageFigures';
+import type { FloorView } from '../../core/siting/layoutFloor';
+import { startingHoles, type StartingHolesId } from '../../core/siting/startingHoles';
+import { useBench } from '../build/BuildContext';
+import { GateDialog } from '../build/GateDialog';
+import { PhotoStrip } from '../kit/PhotoStrip';
+import { Fold } from '../lists/Fold';
+import { RowList } from '../lists/RowList';
+import { useRows } from '../lists/useRows';
+import { DerivedFigures } from '../sheet/DerivedFigures';
+import { FigureTable } from '../sheet/FigureTable';
+import { CureClock } from './CureClock';
+import { DrillingList } from './DrillingList';
+import { FloorSheet } from './FloorSheet';
+import { PlaceSearch } from './PlaceSearch';
+import { SectionView } from './SectionView';
+import { TemplateLinks } from './TemplateLinks';
+
+const named = (...names: string[]): FigurePath[] => names.map((name) => `siting.${name}` as FigurePath);
+const place = named('heaterXMm', 'heaterYMm', 'heaterTurnDeg', 'heaterLies', 'inletClearMm', 'hotClearMm', 'lookedBelow');
+const sizes = named('floorLengthMm', 'floorWidthMm', 'heaterLengthMm', 'heaterWidthMm', 'heaterHeightMm', 'mayLie', 'ductMm');
+const targets = named('ductToXMm', 'ductToYMm', 'fuelFromXMm', 'fuelFromYMm', 'batteryXMm', 'batteryYMm');
+const stack = named('studThread', 'studLengthMm', 'spigotLengthMm', 'clampWidthMm', 'screwLengthMm', 'tapThread', 'tapDrillMm');
+const rest = figurePaths.filter(
+  (path) => path.startsWith('siting.') && ![...place, ...sizes, ...targets, ...stack].includes(path),
+);
+const views: Record<FloorView, string> = { above: 'From above', below: 'Lying underneath' };
+
+function GateKey({ moment, label }: { moment: GateMoment; label: string }) {
+  const { settled, calls } = useBench();
+  const [open, setOpen] = useState(false);
+  const { stops, open: standing, passed } = gateOf(settled, calls, moment);
+  const state = passed
+    ? `passed by ${passed.by}`
+    : stops.length > 0
+      ? 'shut'
+      : standing.length > 0
+        ? `${standing.length} open`
+        : 'all holds';
+  return (
+    <>
+      <button
+        type="button"
+        className="key"
+        disabled={passed !== null}
+        onClick={() => setOpen(true)}
+        title={`Before ${momentSteps[moment]}`}
+      >
+        {label} <span style={{ fontWeight: 400 }}>{state}</span>
+      </button>
+      {open && <GateDialog moment={moment} onClose={() => setOpen(false)} />}
+    </>
+  );
+}
+
+function HoleStart() {
+  const { rows, add, mayWork } = useRows('holes');
+  const [problem, setProblem] = useState('');
+  if (!mayWork || rows.length > 0) return null;
+  return (
+    <div>
+      <p className="soft">
+        Begin with a usual set, then measure every hole on the plate in hand: widths are the usual ones, places are a guess.
+      </p>
+      <div className="inline">
+        {(Object.keys(startingHoles) as StartingHolesId[]).map((id) => (
+          <button key={id} type="button" className="key" onClick={() => setProblem(add(...startingHoles[id].holes).join(' '))}>
+            {startingHoles[id].label}
+          </button>
+        ))}
+      </div>
+      {problem && (
+        <p className="error-line" role="alert">
+          {problem}
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** Where it stands and what is cut: the floor sheet, the search, the section, the plan of drilling and the template. */
+export function SitingSheet() {
+  const [view, setView] = useState<FloorView>('above');
+  const [selected, setSelected] = useState<string | null>(null);
+  const { settled } = useBench();
+  const count = (list: ListId, one: string, many = `${one}s`) => {
+    const n = rowsOf(settled.lists, list).length;
+    return n === 0 ? 'none yet' : `${n} ${n === 1 ? one : many}`;
+  };
+  const thing = { main: ['name', 'kind', 'xMm', 'yMm', 'lengthMm', 'widthMm'], selected, onSelect: setSelected };
+  return (
+    <>
+      <div className="inline" style={{ justifyContent: 'space-between' }}>
+        <h2 className="sheet-title">{stages.siting}</h2>
+        <div className="inline" role="group" aria-label="How the floor is seen">
+          {(Object.keys(views) as FloorView[]).map((id) => (
+            <button key={id} type="button" className="key" aria-pressed={view === id} onClick={() => setView(id)}>
+              {views[id]}
+            </button>
+          ))}
+        </div>
+      </div>
+      <FloorSheet view={view} selected={selected} onSelect={setSelected} />
+      <div className="inline" style={{ margin: '10px 0' }}>
+        <GateKey moment="cutting" label="Ready to cut?" />
+        <GateKey moment="bolting" label="Ready to bolt?" />
+      </div>
+      <p className="cautions">
+        <strong>Before the saw:</strong> battery earth off, somebody who looks below, fuel and brake pipes found and marked, eyes
+        and ears guarded, an extinguisher at hand. A drill that slips finds what the drawing forgot. The maker’s manual and the
+        local code come before anything said here.
+      </p>
+      <PlaceSearch />
+      <FigureTable paths={place} caption="The heater’s place" />
+      <Fold
+        title="Floor and heater, measured"
+        note="sizes, duct"
+        startOpen={valueAt(settled.sheets, 'siting.floorLengthMm') === null}
+      >
+        <FigureTable paths={sizes} caption="Floor and heater" />
+      </Fold>
+      <Fold title="Below the floor" note={count('obstacles', 'thing')} startOpen={count('obstacles', 'thing') === 'none yet'}>
+        <p className="soft">
+          Rails, cross-members, corrugations, tanks, pipes, wires: each as a block, from the front and from the left.
+        </p>
+        <RowList list="obstacles" {...thing} fresh={() => ({ kind: 'crossMember' })} />
+      </Fold>
+      <Fold title="Above the floor" note={count('above', 'thing')}>
+        <RowList list="above" {...thing} fresh={() => ({ kind: 'furniture' })} />
+      </Fold>
+      <Fold title="Holes" note={count('holes', 'hole')} startOpen={count('holes', 'hole') === 'none yet'}>
+        <HoleStart />
+        <RowList
+          list="holes"
+          main={['name', 'kind', 'alongMm', 'acrossMm', 'diameterMm']}
+          fresh={() => ({ kind: 'stud', diameterMm: 7 })}
+        />
+      </Fold>
+      <Fold title="Datums, and where duct, fuel and feed go" note={count('datums', 'datum')}>
+        <RowList list="datums" main={['name', 'axis', 'atMm']} fresh={() => ({ axis: 'front' })} />
+        <FigureTable paths={targets} caption="Where duct, fuel and feed go" />
+      </Fold>
+      <h3 style={{ marginTop: 24 }}>Section and stack-up</h3>
+      <SectionView />
+      <Fold title="Layers" note={count('stack', 'layer')} startOpen={count('stack', 'layer') === 'none yet'}>
+        <RowList list="stack" main={['name', 'kind', 'thicknessMm', 'cutBack']} fresh={() => ({ kind: 'timber' })} />
+      </Fold>
+      <FigureTable paths={stack} caption="Studs, spigots and screws" />
+      <DerivedFigures keys={stageFigures.siting ?? []} />
+      <Fold title="Drilling plan" note="pilots first, a look underneath, then the saw">
+        <DrillingList />
+      </Fold>
+      <Fold title="Template at true scale" note="PDF, SVG, DXF">
+        <TemplateLinks />
+      </Fold>
+      <Fold title="Sealants and paints" note={count('seals', 'one', 'ones')} startOpen>
+        <RowList
+          list="seals"
+          main={['name', 'kind', 'cureH', 'appliedAt']}
+          more={['hardAt']}
+          fresh={() => ({ name: 'round the plate', kind: 'sealant', cureH: 24 })}
+          extra={(row) => <CureClock row={row} />}
+        />
+      </Fold>
+      <h3 style={{ marginTop: 24 }}>Bolting down</h3>
+      <FigureTable paths={rest} caption="Bolting down" />
+      <h3 style={{ marginTop: 20 }}>Photographs</h3>
+      <PhotoStrip about="below" beside={['hole', 'place']} />
+    </>
+  );
+}

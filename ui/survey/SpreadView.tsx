@@ -1,0 +1,79 @@
+'use client';
+import { useMemo, useState } from 'react';
+import {
+  mattersMost,
+  neverMin,
+  spreadInputs,
+  surveySpread,
+  type SpreadFacts,
+  type SurveySpread,
+} from '../../core/heat/surveySpread';
+import { inUnit } from '../../core/units/inUnits';
+import { show } from '../../core/units/show';
+import { useBench } from '../build/BuildContext';
+import { useWorker } from '../build/useWorker';
+import { WarmUpChart } from './WarmUpChart';
+
+const make = () => new Worker(new URL('../../workers/surveySpread.ts', import.meta.url), { type: 'module' });
+interface Asked {
+  facts: SpreadFacts;
+  draws: number;
+  seed: number;
+}
+const onPage = async ({ facts, ...options }: Asked) => surveySpread(facts, options);
+const draws = 10000;
+
+/** How surely all of it is known: the spread of demand and warm-up, drawn in a worker, and what to measure better first. */
+export function SpreadView({ facts }: { facts: SpreadFacts }) {
+  const { who } = useBench();
+  const [stopped, setStopped] = useState('');
+  const key = JSON.stringify(facts);
+  const input = useMemo(() => (stopped === key ? null : { facts, draws, seed: 1 }), [facts, stopped, key]);
+  const { answer, failed } = useWorker<Asked, SurveySpread | null>(make, onPage, input);
+  const kw = (n: number) => {
+    const shown = inUnit(n, 'kW', who.taste);
+    return `${show(shown.value, shown.decimals ?? 1)}`;
+  };
+  if (failed) return <p className="error-line">The spread could not be drawn on this device.</p>;
+  if (!answer)
+    return (
+      <p className="soft" role="status" style={{ minHeight: 48 }}>
+        {stopped === key ? 'Stopped. ' : `Drawing ${draws} times from the ranges… `}
+        {stopped === key ? (
+          <button type="button" className="plain-button" onClick={() => setStopped('')}>
+            Draw
+          </button>
+        ) : (
+          <button type="button" className="plain-button" onClick={() => setStopped(key)}>
+            Stop
+          </button>
+        )}
+      </p>
+    );
+  const { demandKw, warmUpMin, neverShare } = answer;
+  const [forDemand, forWarm] = [mattersMost(demandKw), mattersMost(warmUpMin)];
+  const minutes = (n: number) => (n >= neverMin ? 'never' : show(n));
+  return (
+    <div data-spread={answer.draws}>
+      <p>
+        Nine times of ten the coldest night needs{' '}
+        <strong className="mono">
+          {kw(demandKw.p5)} to {kw(demandKw.p95)}
+        </strong>{' '}
+        {inUnit(1, 'kW', who.taste).unit}, and the space is warm after{' '}
+        <strong className="mono">
+          {minutes(warmUpMin.p5)} to {minutes(warmUpMin.p95)}
+        </strong>{' '}
+        min{neverShare > 0.005 ? `; in ${show(neverShare * 100)} % of cases it never gets warm` : ''}.
+      </p>
+      {forDemand && (
+        <p className="soft">
+          Demand hangs most on {spreadInputs[forDemand]} ({show((demandKw.matters[forDemand] ?? 0) * 100)} % of its spread)
+          {forWarm ? `, warm-up on ${spreadInputs[forWarm]} (${show((warmUpMin.matters[forWarm] ?? 0) * 100)} %)` : ''}: measure
+          that first.
+        </p>
+      )}
+      <WarmUpChart spread={answer} insideC={facts.insideC} taste={who.taste} />
+    </div>
+  );
+}
