@@ -3,7 +3,7 @@ import * as yup from 'yup';
 import { text } from '../core/build/buildSchema';
 import { validate, type ReadResult } from '../core/build/readBuild';
 import type { Role } from '../core/people/roles';
-import { defaultSchools, type Schools } from '../core/schools/schools';
+import { defaultSchools, fullSchools, type Schools } from '../core/schools/schools';
 import { metric, type UnitTaste } from '../core/units/inUnits';
 import { database } from './database';
 import type { PersonRow } from './models';
@@ -105,7 +105,7 @@ export async function addFirstLead(workshopName: unknown, value: unknown): Promi
 
 export async function workshopOf(person: Person): Promise<{ name: string; schools: Schools; demo: boolean }> {
   const row = await database().models.WorkshopRow.findByPk(person.workshopId, { rejectOnEmpty: true });
-  return { name: row.name, schools: row.schools, demo: row.demo };
+  return { name: row.name, schools: fullSchools(row.schools), demo: row.demo };
 }
 
 /** Whether the invented workshop is in this database, so that the sign-in page can say so. */

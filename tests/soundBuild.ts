@@ -93,6 +93,25 @@ const soundValues: Values = {
   'fuel.pressureLengthM': 2.8,
   'fuel.pressureBoreMm': 2,
   'fuel.heaterAboveTankFloorMm': 400,
+  'tank.way': 'ownTank',
+  'tank.secondTank': 'none',
+  'tank.fuelState': 'fresh',
+  'tank.shape': 'box',
+  'tank.widthMm': 180,
+  'tank.emptyKg': 2.5,
+  'tank.lowered': 'one',
+  'tank.spaceLengthMm': 460,
+  'tank.spaceWidthMm': 230,
+  'tank.spaceHeightMm': 340,
+  'tank.paper': 'certified',
+  'tank.place': 'outside',
+  'tank.guard': 'yes',
+  'tank.vent': 'filtered',
+  'tank.filler': 'outside',
+  'tank.restraint': 'crash',
+  'tank.holeMm': 8,
+  'tank.fittingMm': 7.8,
+  'line.pumpMount': 'rubber',
   'air.intakeFrom': 'outside',
   'air.intakeLengthM': 0.5,
   'air.intakeFallMm': 60,
@@ -152,6 +171,11 @@ export const soundLists: ListValues = {
     { id: id(64), name: 'ply', kind: 'timber', thicknessMm: 12 },
     { id: id(65), name: 'steel floor', kind: 'metal', thicknessMm: 1 },
   ],
+  doseTests: [
+    { id: id(91), strokes: 200, volumeMl: 4.4, fuelC: 15 },
+    { id: id(92), strokes: 200, volumeMl: 4.4, fuelC: 15 },
+  ],
+  leaks: [{ id: id(93), name: 'at the pump', wipedAt: '2026-11-18T09:00:00.000Z', warmFound: 'dry', nightFound: 'dry' }],
   seals: [
     {
       id: id(71),
@@ -198,6 +222,30 @@ export function soundStart(more: Partial<StartRun> = {}): StartRun {
   };
 }
 
+/** The line of the sound build, segment by segment, as its rough lengths and heights have it. */
+export function soundSegments(values: Values): NonNullable<ListValues['segments']> {
+  const v = (path: FigurePath) =>
+    Number((values as Record<string, unknown>)[path] ?? (soundValues as Record<string, unknown>)[path]);
+  const [pump, heater] = [v('fuel.pumpAboveTankFloorMm'), v('fuel.heaterAboveTankFloorMm')];
+  const held = { gapMm: 0, near: 'outside', sheath: 'conduit' } as const;
+  const stretch = (n: number, name: string, side: 'suction' | 'pressure', riseMm: number) => ({
+    ...held,
+    id: id(n),
+    name,
+    side,
+    riseMm,
+    lengthM: v(`fuel.${side}LengthM`),
+    boreMm: v(`fuel.${side}BoreMm`),
+    clips: Math.ceil(v(`fuel.${side}LengthM`) / 0.4),
+    end: side === 'suction' ? ('filter' as const) : ('on' as const),
+    order: n * 1000,
+  });
+  return [
+    stretch(81, 'to the pump', 'suction', pump - v('fuel.tankHeightMm') - 40),
+    stretch(82, 'to the heater', 'pressure', heater - pump),
+  ];
+}
+
 /** A build at which every call holds, all but signed. */
 export function soundBuild(values: Values = {}): Build {
   const build = emptyBuild(id(1), {
@@ -210,7 +258,7 @@ export function soundBuild(values: Values = {}): Build {
   });
   return {
     ...withValues(build, { ...soundValues, ...values }),
-    lists: soundLists,
+    lists: { ...soundLists, segments: soundSegments(values) },
     primingRuns: [{ id: id(3), at, by, strokes: 500, frequencyHz: 4, fromEmpty: true, outcome: 'reached' }],
     starts: [soundStart()],
     coReadings: [{ id: id(4), at, by, ppm: 0, place: 'pillow' }],

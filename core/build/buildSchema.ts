@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import { makerBounds, makerKeys } from '../schools/limits';
-import { schoolIds, schools } from '../schools/schools';
+import { laterSchools, schoolIds, schools } from '../schools/schools';
 import { buildKinds, coPlaces, formatName, formatVersion, gateMoments, primingOutcomes, quantities, startEvents } from './Build';
 import { materials } from '../heat/materials';
 import type { Column, Field, FieldTable } from './field';
@@ -189,7 +189,14 @@ export const buildSchema = strictObject({
   version: yup.number().defined().oneOf([formatVersion]),
   id: identifier(),
   identity: identitySchema,
-  schools: strictObject(Object.fromEntries(schoolIds.map((id) => [id, oneOf(schools[id].options)]))),
+  schools: strictObject(
+    Object.fromEntries(
+      schoolIds.map((id) => {
+        const school = oneOf(schools[id].options);
+        return [id, laterSchools.includes(id) ? school.optional() : school];
+      }),
+    ),
+  ),
   maker: strictObject(makerShape),
   sheets: strictObject(
     Object.fromEntries(

@@ -274,6 +274,82 @@ export const lists = {
       hardAt: { kind: 'instant', label: 'Found hard' },
     },
   },
+  segments: {
+    label: 'Fuel line',
+    one: 'segment',
+    max: 240,
+    part: 'line',
+    columns: {
+      name: text('Name', 60),
+      side: { kind: 'choice', label: 'Runs', options: { suction: 'before the pump', pressure: 'after the pump' } },
+      lengthM: { kind: 'number', label: 'Length', unit: 'm', min: 0.01, max: 20, decimals: 2 },
+      riseMm: mm('Rises by', -3000, 3000, 'from its near end to its far end; minus where it falls'),
+      boreMm: mm('Bore', 0.5, 15),
+      end: {
+        kind: 'choice',
+        label: 'Its far end',
+        options: { on: 'runs on', joint: 'a joint in the line', filter: 'the filter' },
+      },
+      gapMm: mm('Gap in the joint there', 0, 50),
+      near: {
+        kind: 'choice',
+        label: 'Passes',
+        options: {
+          inside: 'inside the body',
+          outside: 'outside, under the body',
+          hot: 'by the exhaust or another hot part',
+          brake: 'tied to a brake pipe',
+          sharp: 'over a sharp edge',
+          kinked: 'through a kink',
+        },
+      },
+      sheath: { kind: 'choice', label: 'In', options: { bare: 'nothing', conduit: 'conduit', heat: 'a heat sleeve' } },
+      clips: { kind: 'number', label: 'Clips', unit: 'pieces', min: 0, max: 100, decimals: 0 },
+      wallMm: mm('Wall', 0.2, 5),
+      order: { kind: 'number', label: 'Place in the line', unit: 'pieces', min: 0, max: 1000000000, decimals: 0 },
+    },
+  },
+  outline: {
+    label: 'Tank’s outline',
+    one: 'corner',
+    max: 60,
+    part: 'tank',
+    columns: { alongMm: mm('Along', 0, 3000), upMm: mm('Up', 0, 2000) },
+  },
+  dips: {
+    label: 'Dip table',
+    one: 'dip',
+    max: 60,
+    part: 'tank',
+    columns: {
+      levelMm: mm('Fuel stands at', 0.1, 2000),
+      litres: { kind: 'number', label: 'It then holds', unit: 'L', min: 0, max: 5000, decimals: 2 },
+    },
+  },
+  drills: { label: 'Drills to hand', one: 'drill', max: 60, part: 'pickup', columns: { sizeMm: mm('Size', 0.5, 80) } },
+  doseTests: {
+    label: 'Dose test',
+    one: 'run',
+    max: 40,
+    part: 'pump',
+    columns: {
+      strokes: { kind: 'number', label: 'Strokes', unit: 'pieces', min: 20, max: 20000, decimals: 0 },
+      volumeMl: { kind: 'number', label: 'In the glass', unit: 'mL', min: 0.1, max: 1000, decimals: 2 },
+      fuelC: { kind: 'number', label: 'Fuel at', unit: '°C', min: -40, max: 60, decimals: 0 },
+    },
+  },
+  leaks: {
+    label: 'Joints watched for leaks',
+    one: 'joint',
+    max: 60,
+    part: 'line',
+    columns: {
+      name: text('Joint', 60),
+      wipedAt: { kind: 'instant', label: 'Wiped dry' },
+      warmFound: { kind: 'choice', label: 'Warm', options: { dry: 'dry', damp: 'damp', drips: 'drips' } },
+      nightFound: { kind: 'choice', label: 'After a night', options: { dry: 'dry', damp: 'damp', drips: 'drips' } },
+    },
+  },
 } as const satisfies Record<string, List>;
 
 export type Lists = typeof lists;

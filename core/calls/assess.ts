@@ -2,6 +2,8 @@ import type { Build } from '../build/Build';
 import { airCalls } from './airCalls';
 import { levels, momentIds, stageIds, type Call, type Judge, type StageId } from './Call';
 import { fuelCalls } from './fuelCalls';
+import { lineCalls } from './lineCalls';
+import { tankCalls } from './tankCalls';
 import { primingCalls } from './primingCalls';
 import { kitCalls } from './kitCalls';
 import { sitingCalls } from './sitingCalls';
@@ -16,7 +18,9 @@ const stageJudges: readonly Judge[] = [
   ...surveyCalls,
   ...kitCalls,
   ...sitingCalls,
+  ...tankCalls,
   ...fuelCalls,
+  ...lineCalls,
   ...airCalls,
   ...wiringCalls,
   ...primingCalls,

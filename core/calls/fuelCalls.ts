@@ -1,11 +1,17 @@
 import { schools } from '../schools/schools';
 import { show, trim } from '../units/show';
+import { routeOf } from '../fuel/routeOf';
+import { gasTraps } from '../fuel/gasTraps';
 import type { Judge, Reader } from './Call';
 
 const trade = 'Common practice, no published source.';
 
+/** Narrowest and widest bore on the way, and where each is. */
 function bores(read: Reader) {
-  return read.all({ suction: 'fuel.suctionBoreMm', pressure: 'fuel.pressureBoreMm' });
+  const { segments } = routeOf(read);
+  const by = [...segments].sort((a, b) => a.boreMm - b.boreMm);
+  const [narrow, wide] = [by[0], by[by.length - 1]];
+  return narrow && wide ? { narrow, wide, segments } : read.missing('bore of the line');
 }
 
 /** Fuel stage. What goes wrong here is mostly air in the line, and is found once the tank is back up. */
@@ -82,13 +88,13 @@ export const fuelCalls: readonly Judge[] = [
     todo: 'Fit stiff line of the heater’s own bore from end to end.',
     source: trade,
     judge(read) {
-      const bore = bores(read);
+      const { narrow, wide } = bores(read);
       const wanted = read.limit('lineBoreMm').value;
-      const worst = Math.abs(bore.suction - wanted) >= Math.abs(bore.pressure - wanted) ? bore.suction : bore.pressure;
+      const worst = wide.boreMm - wanted >= wanted - narrow.boreMm ? wide.boreMm : narrow.boreMm;
       if (Math.abs(worst - wanted) <= 0.25)
         return {
           level: 'sound',
-          says: `Line is ${trim(bore.suction)} mm and ${trim(bore.pressure)} mm inside; ${trim(wanted)} mm is wanted.`,
+          says: `Line is ${narrow.boreMm === wide.boreMm ? trim(wide.boreMm) : `${trim(narrow.boreMm)} to ${trim(wide.boreMm)}`} mm inside; ${trim(wanted)} mm is wanted.`,
         };
       const per = (worst / wanted) ** 2;
       if (worst < wanted)
@@ -111,12 +117,16 @@ export const fuelCalls: readonly Judge[] = [
     todo: 'Run one bore all the way; step only at the pump or the filter if it must be.',
     source: trade,
     judge(read) {
-      const bore = bores(read);
-      if (Math.abs(bore.suction - bore.pressure) <= 0.2)
-        return { level: 'sound', says: `One bore, ${trim(bore.suction)} mm, from tank to heater.` };
+      const { segments, wide } = bores(read);
+      const at = segments.findIndex((segment, i) => Math.abs(segment.boreMm - (segments[i - 1] ?? segment).boreMm) > 0.2);
+      const [before, after] = [segments[at - 1], segments[at]];
+      if (!before || !after) return { level: 'sound', says: `One bore, ${trim(wide.boreMm)} mm, from tank to heater.` };
       return {
         level: 'fix',
-        says: `Bore changes from ${trim(bore.suction)} mm before the pump to ${trim(bore.pressure)} mm after it.`,
+        says:
+          before.side === after.side
+            ? `Bore changes from ${trim(before.boreMm)} mm to ${trim(after.boreMm)} mm where ${before.name} meets ${after.name}.`
+            : `Bore changes from ${trim(before.boreMm)} mm before the pump to ${trim(after.boreMm)} mm after it.`,
       };
     },
   },
@@ -129,13 +139,14 @@ export const fuelCalls: readonly Judge[] = [
     todo: 'Use a bore under the limit, so that the fuel carries its bubbles to the heater.',
     source: 'Bretherton 1961, J. Fluid Mech. 10:166 (from memory).',
     judge(read) {
-      const bore = bores(read);
+      const { wide, segments } = bores(read);
+      const widest = wide.boreMm;
       const limit = read.derived('fuel.bubbleBoreMm');
-      const widest = Math.max(bore.suction, bore.pressure);
+      const trap = gasTraps({ segments, own: true }, limit).find(({ stands }) => stands);
       if (widest >= limit)
         return {
           level: 'fix',
-          says: `A bore of ${trim(widest)} mm lets bubbles stand: this fuel carries them only in bores under ${show(limit, 2)} mm.`,
+          says: `A bore of ${trim(widest)} mm lets bubbles stand: this fuel carries them only in bores under ${show(limit, 2)} mm${trap ? `; they gather at ${trap.name}, where the line falls ${show(trap.fallsMm)} mm` : ''}.`,
         };
       if (widest > limit * 0.9)
         return {
@@ -154,7 +165,7 @@ export const fuelCalls: readonly Judge[] = [
     todo: 'Move the pump towards the tank.',
     source: `${trade} Schools: at most 2 m; at most 3 m.`,
     judge(read) {
-      const { length } = read.all({ length: 'fuel.suctionLengthM' });
+      const length = read.derived('fuel.suctionM');
       const most = read.limit('suctionMaxM').value;
       if (length > most)
         return {
@@ -289,12 +300,25 @@ export const fuelCalls: readonly Judge[] = [
     todo: 'Push both ends in until they butt; warm the rubber if it is tight.',
     source: `${trade} The limit is Lorbet’s own choice.`,
     judge(read) {
-      const { gap } = read.all({ gap: 'fuel.jointGapMm' });
+      const rows = read.rows('segments');
+      const scalar = rows.some(({ gapMm }) => gapMm !== undefined)
+        ? (read.maybe('fuel.jointGapMm') ?? 0)
+        : read.all({ gap: 'fuel.jointGapMm' }).gap;
+      const worst = [...rows].sort((a, b) => (b.gapMm ?? 0) - (a.gapMm ?? 0))[0];
+      const gap = Math.max(scalar, worst?.gapMm ?? 0);
+      const where = worst?.name && worst.gapMm === gap && gap > 0 ? ` after ${worst.name}` : '';
       const most = read.limit('jointGapMaxMm').value;
-      if (gap === 0) return { level: 'sound', says: 'Line ends butt in every joint.' };
-      return gap <= most
-        ? { level: 'watch', says: `Widest gap in a joint is ${trim(gap)} mm; the ends should butt.` }
-        : { level: 'fix', says: `A gap of ${trim(gap)} mm in a joint traps air; the ends must butt.` };
+      if (gap > most) return { level: 'fix', says: `A gap of ${trim(gap)} mm in a joint${where} traps air; the ends must butt.` };
+      if (gap > 0) return { level: 'watch', says: `Widest gap in a joint${where} is ${trim(gap)} mm; the ends should butt.` };
+      const joints = rows.filter(({ end }) => end === 'joint').length;
+      const allowed = read.limit('lineJointsMost').value;
+      return joints > allowed
+        ? {
+            level: 'watch',
+            says: `${show(joints)} ${joints === 1 ? 'joint' : 'joints'} in the line besides those at its parts; this workshop wants ${allowed === 0 ? 'none' : `at most ${show(allowed)}`}.`,
+            todo: 'Run it in one piece, or leave each joint where a hand reaches it.',
+          }
+        : { level: 'sound', says: 'Line ends butt in every joint.' };
     },
   },
 ];

@@ -1,3 +1,4 @@
+import { doseRuns, doseTest } from '../fuel/doseTest';
 import { primedStrokes } from '../priming/primedStrokes';
 import { show, trim } from '../units/show';
 import type { Judge } from './Call';
@@ -89,6 +90,43 @@ export const primingCalls: readonly Judge[] = [
           todo: 'Measure line and dose again; the stroke count can’t be trusted until they agree.',
         };
       return { level: 'sound', says: `Fuel at the heater after ${show(strokes)} strokes (earliest ${show(low)}).` };
+    },
+  },
+  {
+    id: 'priming.dose',
+    stage: 'priming',
+    moment: 'fire',
+    part: 'pump',
+    why: 'Output, fuel, excess air and the count of the prime all hang on what the pump gives a stroke.',
+    todo: 'Count 200 strokes or more into a measuring glass, three times, at the fuel’s own temperature.',
+    source: `${trade} The limits are Lorbet’s own choice.`,
+    judge(read) {
+      const { stated } = read.all({ stated: 'heater.strokeVolumeMl' });
+      const test = doseTest(doseRuns(read));
+      if (!test)
+        return {
+          level: 'watch',
+          says: `No dose test: every figure rests on the ${trim(stated, 4)} mL that pump or data sheet state.`,
+        };
+      const off = (test.doseMl / stated - 1) * 100;
+      const { scatterPercent: scatter } = test;
+      const says = `${show(test.strokes)} strokes gave ${trim(test.doseMl, 4)} mL each, ${trim(Math.abs(off), 1)} % ${off < 0 ? 'under' : 'over'} the ${trim(stated, 4)} mL stated${scatter === null ? '' : `, and scatter by ${trim(scatter, 1)} %`}`;
+      if (scatter !== null && scatter > 8)
+        return {
+          level: 'fix',
+          says: `${says}: the pump does not give the same twice.`,
+          todo: 'Look for air before the pump; if there is none, replace it.',
+        };
+      if (Math.abs(off) > 20)
+        return {
+          level: 'fix',
+          says: `${says}: it is not the pump for this heater, or it is worn.`,
+          todo: 'Compare its label with the heater’s; replace it.',
+        };
+      if (Math.abs(off) > 8 || (scatter !== null && scatter > 4)) return { level: 'watch', says: `${says}.` };
+      if (scatter === null)
+        return { level: 'watch', says: `${says}, by a single run.`, todo: 'Two runs more tell whether it repeats.' };
+      return { level: 'sound', says: `${says}.` };
     },
   },
 ];

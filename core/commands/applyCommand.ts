@@ -15,7 +15,7 @@ import { buildHash } from '../ledger/hash';
 import { originKey, type Origin } from '../ledger/origins';
 import { roleMay, type Role } from '../people/roles';
 import { limits, makerBounds } from '../schools/limits';
-import { schools } from '../schools/schools';
+import { defaultSchools, schools } from '../schools/schools';
 import { changeRows, rowNames } from './changeRows';
 import { commandRules, identityLabels, type Change, type Command, type CommandKind, type TextChange } from './Command';
 
@@ -287,7 +287,8 @@ function changeTexts<P extends 'identity' | 'schools', K extends string>(
   const texts: Record<string, unknown> = { ...build[part] };
   const clashes: Clash[] = [];
   for (const { key, from, to } of changes) {
-    const now = String(texts[key]);
+    // A school that came after this build was begun stands at its first option until somebody chooses.
+    const now = String(texts[key] ?? (part === 'schools' ? (defaultSchools as Record<string, string>)[key] : ''));
     if (now !== from && now !== to) clashes.push({ key: originKey.text(part, key), label: label(key), theirs: now, yours: to });
     texts[key] = to;
   }

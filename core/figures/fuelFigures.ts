@@ -1,74 +1,158 @@
 import type { Reader } from '../calls/Call';
-import { ambientPa } from '../air/ambientPa';
 import { bubbleBoreLimitMm } from '../fuel/bubbleBoreLimitMm';
 import { densityKgM3 } from '../fuel/densityKgM3';
-import { fuels } from '../fuel/fuels';
-import { gasShare } from '../fuel/gasShare';
-import { lineDropPa, reynolds } from '../fuel/lineDropPa';
+import { dipChart } from '../fuel/dipChart';
+import { doseRuns, doseTest } from '../fuel/doseTest';
+import { reynolds } from '../fuel/lineDropPa';
 import { lineVolumeMl } from '../fuel/lineVolumeMl';
 import { peakFlowMlS, strokeSeconds } from '../fuel/peakFlowMlS';
-import { suctionPressurePa } from '../fuel/suctionPressurePa';
-import { viscosityMm2S } from '../fuel/viscosityMm2S';
+import { accelerationPa, lowestSuctionPa, segmentDropPa } from '../fuel/pressureAlong';
+import { fuelState, goodDownToC } from '../fuel/pressureMap';
+import { lengthOf, sideOf, type Segment } from '../fuel/Route';
+import { routeOf } from '../fuel/routeOf';
+import { fuelOf, mapFacts, runFacts } from '../fuel/runFacts';
+import { gasShare } from '../fuel/gasShare';
+import { cutStandpipe } from '../fuel/standpipe';
+import { tankOf } from '../fuel/tankOf';
+import { volumeL } from '../fuel/tankVolume';
 import type { Derived } from './derived';
 
-const darcy = 'Hagen–Poiseuille; Colebrook 1939 above Re 4000 (from memory; tested against the EPANET engine)';
+const darcy =
+  'Hagen–Poiseuille; Colebrook 1939 above Re 4000 (from memory; tested against the EPANET engine); fittings ζ ρ v²/2 (from memory)';
 const peakAssumption = `half-sine stroke of ${strokeSeconds * 1000} ms: assumption, common practice, no source`;
 
-/** The fuel as it flows on the coldest day, or at any other temperature. */
-function fuelAt(read: Reader, temperatureC = read.all({ t: 'heater.coldestFuelC' }).t) {
-  const fuel = fuels[read.all({ grade: 'heater.fuelGrade' }).grade];
-  return {
-    viscosityMm2S: viscosityMm2S(
-      [
-        [40, fuel.viscosityMm2SAt40C],
-        [100, fuel.viscosityMm2SAt100C],
-      ],
-      temperatureC,
-    ),
-    densityKgM3: densityKgM3(fuel.densityKgM3At15C, temperatureC),
-  };
-}
-
-function suctionFlow(read: Reader, flowMlS: number, temperatureC?: number) {
-  const { length, bore } = read.all({ length: 'fuel.suctionLengthM', bore: 'fuel.suctionBoreMm' });
-  return { lengthM: length, boreMm: bore, flowMlS, ...fuelAt(read, temperatureC) };
-}
-
-const meanFlow = (read: Reader) => {
-  const { dose, hz } = read.all({ dose: 'heater.strokeVolumeMl', hz: 'heater.pumpMaxHz' });
-  return dose * hz;
-};
-const peakFlow = (read: Reader) => peakFlowMlS(read.all({ dose: 'heater.strokeVolumeMl' }).dose);
-
-/** Lowest that the fuel can stand and still be drawn: the pickup's end. */
-function suctionAt(read: Reader, temperatureC?: number): number {
-  const { pump, pickup } = read.all({ pump: 'fuel.pumpAboveTankFloorMm', pickup: 'fuel.pickupClearanceMm' });
-  const flow = suctionFlow(read, peakFlow(read), temperatureC);
-  return suctionPressurePa({
-    ambientPa: ambient(read),
-    surfaceAbovePumpM: (pickup - pump) / 1000,
-    densityKgM3: flow.densityKgM3,
-    frictionPa: lineDropPa(flow),
-  });
-}
-const ambient = (read: Reader) => ambientPa(read.all({ h: 'heater.altitudeM' }).h);
-
-/** Coldest fuel at which the gas in a stroke stays within the limit; bisection between −45 and +30 °C. */
-function goodDownToC(read: Reader): number {
-  const limit = read.limit('gasFixPercent').value / 100;
-  const holds = (t: number) => gasShare(ambient(read), suctionAt(read, t)) <= limit;
-  let [cold, warm] = [-45, 30];
-  if (holds(cold)) return cold;
-  if (!holds(warm)) return warm;
-  for (let i = 0; i < 20; i += 1) {
-    const middle = (cold + warm) / 2;
-    if (holds(middle)) warm = middle;
-    else cold = middle;
-  }
-  return warm;
-}
+const meanFlow = (read: Reader): number => read.derived('fuel.doseMl') * read.all({ hz: 'heater.pumpMaxHz' }).hz;
+const peakFlow = (read: Reader): number => peakFlowMlS(read.derived('fuel.doseMl'));
+const coldFuel = (read: Reader) => fuelState(fuelOf(read), read.all({ t: 'heater.coldestFuelC' }).t);
+const suction = (read: Reader) => sideOf(routeOf(read), 'suction');
+const sum = (segments: readonly Segment[], of: (segment: Segment) => number) =>
+  segments.reduce((all, segment) => all + of(segment), 0);
+const chart = (read: Reader) => dipChart(tankOf(read), read.all({ clear: 'fuel.pickupClearanceMm' }).clear);
+/** What is in reach now, and what would be in a full tank, L. */
+const usableNow = (read: Reader) =>
+  Math.max(0, volumeL(tankOf(read), read.all({ level: 'fuel.fuelLevelMm' }).level) - chart(read).unusableL);
+const fuelKg = (read: Reader, litres: number) => (litres * densityKgM3(fuelOf(read).densityKgM3At15C, 15)) / 1000;
 
 export const fuelFigures = {
+  'fuel.doseMl': {
+    label: 'Dose that counts',
+    unit: 'mL',
+    decimals: 4,
+    formula: 'Σ volume / Σ strokes, else as stated',
+    source: 'definition; a dose test goes before what pump or data sheet say',
+    compute: (read: Reader): number => {
+      const test = doseTest(doseRuns(read));
+      return test ? test.doseMl : read.all({ dose: 'heater.strokeVolumeMl' }).dose;
+    },
+  },
+  'fuel.suctionM': {
+    label: 'Line before the pump',
+    unit: 'm',
+    decimals: 2,
+    formula: 'Σ L',
+    source: 'its segments, else its rough length',
+    compute: (read: Reader): number => lengthOf(suction(read)),
+  },
+  'fuel.pressureM': {
+    label: 'Line after the pump',
+    unit: 'm',
+    decimals: 2,
+    formula: 'Σ L',
+    source: 'its segments, else its rough length',
+    compute: (read: Reader): number => lengthOf(sideOf(routeOf(read), 'pressure')),
+  },
+  'fuel.capacityL': {
+    label: 'Tank holds',
+    unit: 'L',
+    decimals: 1,
+    formula: 'by its shape',
+    source: 'geometry of the inside',
+    compute: (read: Reader): number => chart(read).capacityL,
+  },
+  'fuel.unusableL': {
+    label: 'Below the pickup',
+    unit: 'L',
+    decimals: 2,
+    formula: 'V(pickup)',
+    source: 'geometry of the inside',
+    compute: (read: Reader): number => chart(read).unusableL,
+  },
+  'fuel.limitMm': {
+    label: 'Fill no higher than',
+    unit: 'mm',
+    decimals: 0,
+    formula: 'V(h) = 0.95 V',
+    source: '5 % left for expansion: common practice',
+    compute: (read: Reader): number => chart(read).limitMm,
+  },
+  'fuel.usableL': {
+    label: 'In reach now',
+    unit: 'L',
+    decimals: 1,
+    formula: 'V(level) − V(pickup)',
+    source: 'geometry of the inside',
+    compute: usableNow,
+  },
+  'fuel.rangeFullH': {
+    label: 'Lasts at full output',
+    unit: 'h',
+    decimals: 1,
+    formula: 'V / (3.6 f V₁)',
+    source: 'definition; highest pump frequency',
+    compute: (read: Reader): number => usableNow(read) / read.derived('heater.fuelMaxLH'),
+  },
+  'fuel.rangeLowH': {
+    label: 'Lasts at the lowest setting',
+    unit: 'h',
+    decimals: 1,
+    formula: 'V / (3.6 f V₁)',
+    source: 'definition; lowest pump frequency',
+    compute: (read: Reader): number =>
+      usableNow(read) / (read.all({ hz: 'heater.pumpMinHz' }).hz * read.derived('fuel.doseMl') * 3.6),
+  },
+  'fuel.rangeNights': {
+    label: 'Lasts usual nights',
+    unit: '',
+    decimals: 1,
+    formula: 'V / fuel of a night',
+    source: 'the survey’s usual night',
+    compute: (read: Reader): number => usableNow(read) / Math.max(0.01, read.derived('survey.fuelNightL')),
+  },
+  'fuel.nowKg': {
+    label: 'Weighs at the level of the day',
+    unit: 'kg',
+    decimals: 1,
+    formula: 'm + ρ V(level)',
+    source: 'definition; density after the fuel’s standard (from memory)',
+    compute: (read: Reader): number => {
+      const { level, empty } = read.all({ level: 'fuel.fuelLevelMm', empty: 'tank.emptyKg' });
+      return empty + fuelKg(read, volumeL(tankOf(read), level));
+    },
+  },
+  'fuel.fullKg': {
+    label: 'Weighs full',
+    unit: 'kg',
+    decimals: 1,
+    formula: 'm + ρ 0.95 V',
+    source: 'definition; density after the fuel’s standard (from memory)',
+    compute: (read: Reader): number => read.all({ empty: 'tank.emptyKg' }).empty + fuelKg(read, chart(read).limitL),
+  },
+  'fuel.cutMm': {
+    label: 'Cut the standpipe to',
+    unit: 'mm',
+    decimals: 0,
+    formula: 'depth + stack − clearance',
+    source: 'geometry; clearance as planned at this sheet',
+    compute: (read: Reader): number => cutAt(read).cutMm,
+  },
+  'fuel.cutClearMm': {
+    label: 'That leaves at the least',
+    unit: 'mm',
+    decimals: 0,
+    formula: 'depth + stack − cut − tolerance',
+    source: 'geometry; ± 2 mm where no tolerance is given',
+    compute: (read: Reader): number => cutAt(read).leastClearMm,
+  },
   'fuel.riseMm': {
     label: 'Line rises to the heater',
     unit: 'mm',
@@ -86,7 +170,7 @@ export const fuelFigures = {
     decimals: 1,
     formula: 'log log(ν + 0.7) = A − B log T',
     source: 'ASTM D341 (from memory); two points by kind of fuel',
-    compute: (read: Reader) => fuelAt(read).viscosityMm2S,
+    compute: (read: Reader): number => coldFuel(read).viscosityMm2S,
   },
   'fuel.meanFlow': {
     label: 'Flow at full, on average',
@@ -109,8 +193,11 @@ export const fuelFigures = {
     unit: '',
     decimals: 0,
     formula: 'v d / ν',
-    source: 'definition',
-    compute: (read: Reader) => reynolds(suctionFlow(read, peakFlow(read))),
+    source: 'definition; the narrowest bore before the pump',
+    compute: (read: Reader): number => {
+      const boreMm = Math.min(...suction(read).map((segment) => segment.boreMm));
+      return reynolds({ boreMm, flowMlS: peakFlow(read), viscosityMm2S: coldFuel(read).viscosityMm2S });
+    },
   },
   'fuel.suctionDropMeanKPa': {
     label: 'Lost in the suction line, on average',
@@ -118,7 +205,8 @@ export const fuelFigures = {
     decimals: 2,
     formula: '128 μ L Q / π d⁴',
     source: darcy,
-    compute: (read: Reader) => lineDropPa(suctionFlow(read, meanFlow(read))) / 1000,
+    compute: (read: Reader): number =>
+      sum(suction(read), (segment) => segmentDropPa(segment, coldFuel(read), meanFlow(read))) / 1000,
   },
   'fuel.suctionDropPeakKPa': {
     label: 'Lost in the suction line, at the peak',
@@ -126,15 +214,27 @@ export const fuelFigures = {
     decimals: 1,
     formula: '128 μ L Q / π d⁴',
     source: `${darcy}; ${peakAssumption}`,
-    compute: (read: Reader) => lineDropPa(suctionFlow(read, peakFlow(read))) / 1000,
+    compute: (read: Reader): number =>
+      sum(suction(read), (segment) => segmentDropPa(segment, coldFuel(read), peakFlow(read))) / 1000,
   },
-  'fuel.suctionKPa': {
-    label: 'Lowest pressure at the pump',
+  'fuel.suctionPushKPa': {
+    label: 'To speed the column up, at each stroke',
     unit: 'kPa',
     decimals: 1,
-    formula: 'p₀ + ρ g h − Δp',
-    source: `hydrostatics; p₀ ISO 2533 (from memory); ${darcy}; tank drawn down to the pickup; the filter’s own loss and the column’s acceleration are not counted`,
-    compute: (read: Reader) => suctionAt(read) / 1000,
+    formula: 's (ρ L / A) dQ/dt',
+    source: `Newton; ${peakAssumption}; s is what rubber and gas leave over, an assumption`,
+    compute: (read: Reader): number =>
+      (sum(suction(read), (segment) => accelerationPa(segment, coldFuel(read), peakFlow(read))) *
+        read.limit('columnSofteningPercent').value) /
+      1e5,
+  },
+  'fuel.suctionKPa': {
+    label: 'Lowest pressure before the pump',
+    unit: 'kPa',
+    decimals: 1,
+    formula: 'p₀ + ρ g h − √(Δp² + Δa²)',
+    source: `hydrostatics; p₀ ISO 2533 (from memory); ${darcy}; Newton; tank drawn down to the pickup; a filter’s own loss as ζ 2`,
+    compute: (read: Reader): number => lowestSuctionPa(runFacts(read)) / 1000,
   },
   'fuel.gasPercent': {
     label: 'Gas in each stroke',
@@ -142,15 +242,33 @@ export const fuelFigures = {
     decimals: 1,
     formula: 'L (p₀/p − 1)',
     source: 'Henry’s law, L 0.1 after ASTM D2779 (from memory)',
-    compute: (read: Reader) => gasShare(ambient(read), suctionAt(read)) * 100,
+    compute: (read: Reader): number => {
+      const facts = runFacts(read);
+      return gasShare(facts.ambientPa, lowestSuctionPa(facts)) * 100;
+    },
+  },
+  'fuel.lostPercent': {
+    label: 'Of each stroke, lost to gas',
+    unit: '%',
+    decimals: 1,
+    formula: 'g / (1 + g)',
+    source: 'definition; what the pump moves as gas it does not move as fuel',
+    compute: (read: Reader): number => {
+      const gas = read.derived('fuel.gasPercent') / 100;
+      return Number.isFinite(gas) ? (100 * gas) / (1 + gas) : 100;
+    },
   },
   'fuel.goodDownToC': {
     label: 'Good down to',
     unit: '°C',
     decimals: 0,
-    formula: 'coldest fuel with L (p₀/p − 1) within the limit',
-    source: 'search over the fuel’s temperature, −45 to +30 °C; cloud and plugging points not counted',
-    compute: goodDownToC,
+    formula: 'coldest fuel with L (p₀/p − 1) within the limit, not below the plugging point',
+    source:
+      'search over the fuel’s temperature, −45 to +30 °C; tank drawn down to the pickup; plugging point after the fuel’s standard (from memory)',
+    compute: (read: Reader): number => {
+      const facts = mapFacts(read);
+      return goodDownToC(facts, facts.pickupMm + 0.001) ?? read.missing('a temperature at which this run works at all');
+    },
   },
   'fuel.bubbleBoreMm': {
     label: 'Widest bore that carries bubbles',
@@ -158,22 +276,19 @@ export const fuelFigures = {
     decimals: 2,
     formula: 'ρ g r² / σ < 0.842',
     source: 'Bretherton 1961 (from memory), σ 0.027 N/m',
-    compute: (read: Reader) => bubbleBoreLimitMm(fuelAt(read, 15).densityKgM3),
+    compute: (read: Reader): number => bubbleBoreLimitMm(densityKgM3(fuelOf(read).densityKgM3At15C, 15)),
   },
   'fuel.lineVolumeMl': {
     label: 'Line holds',
     unit: 'mL',
     decimals: 1,
-    formula: 'π d² L / 4',
+    formula: 'Σ π d² L / 4',
     source: 'geometry',
-    compute: (read: Reader) => {
-      const f = read.all({
-        sl: 'fuel.suctionLengthM',
-        sb: 'fuel.suctionBoreMm',
-        pl: 'fuel.pressureLengthM',
-        pb: 'fuel.pressureBoreMm',
-      });
-      return lineVolumeMl(f.sb, f.sl) + lineVolumeMl(f.pb, f.pl);
-    },
+    compute: (read: Reader): number => sum(routeOf(read).segments, ({ boreMm, lengthM }) => lineVolumeMl(boreMm, lengthM)),
   },
 } satisfies Record<string, Derived>;
+
+function cutAt(read: Reader) {
+  const f = read.all({ depthMm: 'tank.depthAtSpotMm', stackMm: 'tank.flangeStackMm', clearMm: 'fuel.pickupClearanceMm' });
+  return cutStandpipe({ ...f, toleranceMm: read.maybe('tank.cutOffMm') ?? 2 });
+}

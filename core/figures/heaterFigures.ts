@@ -1,12 +1,12 @@
 import type { Reader } from '../calls/Call';
 import { densityKgM3 } from '../fuel/densityKgM3';
-import { fuels } from '../fuel/fuels';
+import { fuelOf } from '../fuel/runFacts';
 import { heatInputKw } from '../heat/heatInputKw';
 import type { Derived } from './derived';
 
 const inputAt = (read: Reader, frequencyHz: number): number => {
-  const { dose, grade } = read.all({ dose: 'heater.strokeVolumeMl', grade: 'heater.fuelGrade' });
-  const fuel = fuels[grade];
+  const dose = read.derived('fuel.doseMl');
+  const fuel = fuelOf(read);
   // The dose is a volume at pump temperature; 15 °C stands for it.
   return heatInputKw({
     frequencyHz,
@@ -27,7 +27,7 @@ export const heaterFigures = {
     decimals: 2,
     formula: 'f × V × ρ × H',
     source,
-    compute: (read: Reader) => inputAt(read, highest(read)),
+    compute: (read: Reader): number => inputAt(read, highest(read)),
   },
   'heater.outputMaxKw': {
     label: 'Output at full',
@@ -35,7 +35,7 @@ export const heaterFigures = {
     decimals: 2,
     formula: outputFormula,
     source,
-    compute: (read: Reader) => (inputAt(read, highest(read)) * read.limit('efficiencyPercent').value) / 100,
+    compute: (read: Reader): number => (inputAt(read, highest(read)) * read.limit('efficiencyPercent').value) / 100,
   },
   'heater.outputMinKw': {
     label: 'Output at lowest',
@@ -43,7 +43,7 @@ export const heaterFigures = {
     decimals: 2,
     formula: outputFormula,
     source,
-    compute: (read: Reader) => (inputAt(read, lowest(read)) * read.limit('efficiencyPercent').value) / 100,
+    compute: (read: Reader): number => (inputAt(read, lowest(read)) * read.limit('efficiencyPercent').value) / 100,
   },
   'heater.fuelMaxLH': {
     label: 'Fuel at full',
@@ -51,7 +51,7 @@ export const heaterFigures = {
     decimals: 2,
     formula: 'f × V × 3.6',
     source: 'definition',
-    compute: (read: Reader) => highest(read) * read.all({ dose: 'heater.strokeVolumeMl' }).dose * 3.6,
+    compute: (read: Reader): number => highest(read) * read.derived('fuel.doseMl') * 3.6,
   },
   'heater.nightMinL': {
     label: 'Fuel a night, all at lowest',
@@ -59,8 +59,7 @@ export const heaterFigures = {
     decimals: 2,
     formula: 'f × V × 3.6 × hours',
     source: 'definition',
-    compute: (read: Reader) =>
-      lowest(read) * read.all({ dose: 'heater.strokeVolumeMl' }).dose * 3.6 * read.all({ h: 'heater.nightHours' }).h,
+    compute: (read: Reader): number => lowest(read) * read.derived('fuel.doseMl') * 3.6 * read.all({ h: 'heater.nightHours' }).h,
   },
   'heater.nightMaxL': {
     label: 'Fuel a night, all at full',

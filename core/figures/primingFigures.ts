@@ -1,13 +1,14 @@
 import type { Reader } from '../calls/Call';
+import { fillChambers } from '../priming/fillChambers';
 import { strokesToFill } from '../priming/strokesToFill';
 import type { Derived } from './derived';
 
-/** What the pump still has to fill: line and filter, less what a syringe filled before. */
+/** What the pump still has to fill: line, gaps and filter less the air that they keep, less what a syringe filled before. */
 function toFillMl(read: Reader): number {
-  const { filter } = read.all({ filter: 'priming.filterVolumeMl' });
-  return Math.max(0, read.derived('fuel.lineVolumeMl') + filter - (read.maybe('priming.preFilledMl') ?? 0));
+  const whole = fillChambers(read).reduce((sum, { volumeMl, trapMl }) => sum + volumeMl - trapMl, 0);
+  return Math.max(0, whole - (read.maybe('priming.preFilledMl') ?? 0));
 }
-const strokes = (read: Reader) => strokesToFill(toFillMl(read), read.all({ dose: 'heater.strokeVolumeMl' }).dose);
+const strokes = (read: Reader) => strokesToFill(toFillMl(read), read.derived('fuel.doseMl'));
 const band = 'dose ± 10 %, volume ± 5 %, both at their worst: assumption, common practice, no source';
 
 export const primingFigures = {
@@ -15,8 +16,8 @@ export const primingFigures = {
     label: 'To fill',
     unit: 'mL',
     decimals: 1,
-    formula: 'line + filter − syringe',
-    source: 'geometry',
+    formula: 'line + gaps + filter − air that stays − syringe',
+    source: 'geometry; what gaps and falling stretches keep is an assumption, no source',
     compute: toFillMl,
   },
   'priming.expectedStrokes': {
@@ -25,7 +26,7 @@ export const primingFigures = {
     decimals: 0,
     formula: 'volume / dose',
     source: 'definition',
-    compute: (read: Reader) => strokes(read).expected,
+    compute: (read: Reader): number => strokes(read).expected,
   },
   'priming.lowStrokes': {
     label: 'At the earliest',
@@ -33,7 +34,7 @@ export const primingFigures = {
     decimals: 0,
     formula: '0.95 volume / 1.10 dose',
     source: band,
-    compute: (read: Reader) => strokes(read).low,
+    compute: (read: Reader): number => strokes(read).low,
   },
   'priming.highStrokes': {
     label: 'At the latest',
@@ -41,7 +42,7 @@ export const primingFigures = {
     decimals: 0,
     formula: '1.05 volume / 0.90 dose',
     source: band,
-    compute: (read: Reader) => strokes(read).high,
+    compute: (read: Reader): number => strokes(read).high,
   },
   'priming.expectedS': {
     label: 'That takes',
@@ -49,6 +50,6 @@ export const primingFigures = {
     decimals: 0,
     formula: 'strokes / f',
     source: 'definition',
-    compute: (read: Reader) => strokes(read).expected / read.all({ hz: 'priming.primingHz' }).hz,
+    compute: (read: Reader): number => strokes(read).expected / read.all({ hz: 'priming.primingHz' }).hz,
   },
 } satisfies Record<string, Derived>;

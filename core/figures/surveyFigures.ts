@@ -1,6 +1,6 @@
 import { burningAt } from '../air/airAtAltitude';
 import type { Reader } from '../calls/Call';
-import { fuels } from '../fuel/fuels';
+import { fuelOf } from '../fuel/runFacts';
 import { densityKgM3 } from '../fuel/densityKgM3';
 import { nightMeanKw, sleeperW } from '../heat/nightUse';
 import { airLossWK, demandKw } from '../heat/spaceLoss';
@@ -70,7 +70,7 @@ function meanKw(read: Reader, over: 'night' | 'day'): number {
 }
 /** Litres of fuel for so many kilowatt-hours given. */
 function litres(read: Reader, kwh: number): number {
-  const fuel = fuels[read.all({ grade: 'heater.fuelGrade' }).grade];
+  const fuel = fuelOf(read);
   const mjPerL = (densityKgM3(fuel.densityKgM3At15C, 15) * fuel.heatingValueMJKg) / 1000;
   return (kwh * 3.6) / mjPerL / (read.limit('efficiencyPercent').value / 100);
 }

@@ -1,28 +1,24 @@
 import type { Build } from '../build/Build';
 import { valueAt } from '../build/sheets';
-import { lineVolumeMl } from '../fuel/lineVolumeMl';
+import { makeReader, NotMeasured } from '../calls/reader';
+import { fillChambers } from './fillChambers';
 
 /**
- * How far the fuel has come after so many strokes: the filled share of the suction line and of the line to the heater.
- * The filter is filled where it sits. Null where a length, a bore or the dose is missing.
+ * How far the fuel has come after so many strokes: the filled share of what lies before the pump and of what lies after it.
+ * Null where a length, a bore or the dose is missing.
  * @source geometry
  */
 export function frontShares(build: Build, strokes: number): { suction: number; line: number } | null {
-  const value = (
-    path: 'fuel.suctionLengthM' | 'fuel.suctionBoreMm' | 'fuel.pressureLengthM' | 'fuel.pressureBoreMm' | 'heater.strokeVolumeMl',
-  ) => valueAt(build.sheets, path);
-  const [sl, sb, pl, pb, dose] = [
-    value('fuel.suctionLengthM'),
-    value('fuel.suctionBoreMm'),
-    value('fuel.pressureLengthM'),
-    value('fuel.pressureBoreMm'),
-    value('heater.strokeVolumeMl'),
-  ];
-  if (sl === null || sb === null || pl === null || pb === null || dose === null) return null;
-  const filter = valueAt(build.sheets, 'priming.filterVolumeMl') ?? 0;
-  const before = valueAt(build.sheets, 'fuel.filterPlace') === 'afterPump' ? 0 : filter;
-  const pumped = strokes * dose + (valueAt(build.sheets, 'priming.preFilledMl') ?? 0);
-  const share = (ml: number, whole: number) => Math.min(1, Math.max(0, ml / whole));
-  const suctionMl = lineVolumeMl(sb, sl);
-  return { suction: share(pumped, suctionMl), line: share(pumped - suctionMl - before, lineVolumeMl(pb, pl) + filter - before) };
+  const read = makeReader(build, { inputs: [], rules: [] });
+  try {
+    const chambers = fillChambers(read);
+    const whole = (side: 'suction' | 'pressure') =>
+      chambers.reduce((sum, chamber) => sum + (chamber.side === side ? chamber.volumeMl - chamber.trapMl : 0), 0);
+    const pumped = strokes * read.derived('fuel.doseMl') + (valueAt(build.sheets, 'priming.preFilledMl') ?? 0);
+    const share = (ml: number, all: number) => Math.min(1, Math.max(0, ml / Math.max(all, 1e-9)));
+    return { suction: share(pumped, whole('suction')), line: share(pumped - whole('suction'), whole('pressure')) };
+  } catch (error) {
+    if (error instanceof NotMeasured) return null;
+    throw error;
+  }
 }

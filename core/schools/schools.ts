@@ -20,6 +20,29 @@ export const schools = {
       upTo3: { label: 'at most 3 m', reason: 'A level run of 3 m still holds where the pump hangs below the tank.', sets: { suctionMaxM: 3 } },
     },
   },
+  pickup: {
+    label: 'Height of the pickup',
+    options: {
+      low: { label: 'low, 25 mm', reason: 'Nearly all of the fuel can be used; what sinks to the floor stays there.', sets: { pickupMinMm: 25 } },
+      raised: { label: 'raised, 40 mm', reason: 'Water and sediment stay well below it, and the engine keeps a reserve.', sets: { pickupMinMm: 40 } },
+      bottom: { label: 'at the bottom', reason: 'The last drop can be burnt; the filter takes what comes with it.', sets: { pickupMinMm: 0 } },
+    },
+  },
+  joints: {
+    label: 'Joints in the line',
+    options: {
+      none: { label: 'none but at its parts', reason: 'Every joint is a place where air gets in; one piece has none.', sets: { lineJointsMost: 0 } },
+      reached: { label: 'where a hand reaches them', reason: 'A joint that can be opened finds a fault in minutes.', sets: { lineJointsMost: 4 } },
+    },
+  },
+  source: {
+    label: 'Where fuel is taken from',
+    options: {
+      either: { label: 'as the vehicle suits', reason: 'The best source is the one with the shortest suction line.', sets: {} },
+      own: { label: 'a tank of the heater’s own', reason: 'The engine’s fuel system is left alone, and the heater can’t run it dry.', sets: {} },
+      vehicle: { label: 'the vehicle’s tank', reason: 'One filler, one fuel, nothing more to tie down.', sets: {} },
+    },
+  },
   ends: {
     label: 'Ends of intake and exhaust',
     options: {
@@ -31,9 +54,14 @@ export const schools = {
 
 export type SchoolId = keyof typeof schools;
 export type Schools = { [S in SchoolId]: keyof (typeof schools)[S]['options'] & string };
+/** Schools that came after the first builds were kept: where a build or a workshop has none, the first option counts. */
+export const laterSchools: readonly SchoolId[] = ['pickup', 'joints', 'source'];
 export const schoolIds = Object.keys(schools) as SchoolId[];
-export const defaultSchools: Schools = { pumpAngle: 'lean15to35', suction: 'upTo2', ends: 'opposite' };
+export const defaultSchools: Schools = { pumpAngle: 'lean15to35', suction: 'upTo2', pickup: 'low', joints: 'none', source: 'either', ends: 'opposite' };
 
 export function schoolOption(chosen: Schools, id: SchoolId): SchoolOption {
   return (schools[id].options as Record<string, SchoolOption>)[chosen[id]] ?? (Object.values(schools[id].options)[0] as SchoolOption);
 }
+
+/** The schools of a build or a workshop, those that it does not know yet filled in. */
+export const fullSchools = (chosen: Partial<Schools>): Schools => ({ ...defaultSchools, ...chosen });

@@ -41,6 +41,8 @@ export function withCandidate(build: Build, row: RowOf<'candidates'>): Build {
   const { altitudeMaxM: _own, ...maker } = build.maker;
   return {
     ...build,
+    // A dose that was measured belongs to the pump in hand.
+    lists: { ...build.lists, doseTests: [] },
     sheets: { ...build.sheets, heater },
     maker: row.altitudeMaxM === undefined ? maker : { ...maker, altitudeMaxM: row.altitudeMaxM },
   };

@@ -7,7 +7,7 @@ import { figurePaths } from '../../core/build/sheets';
 import { stageFigures } from '../../core/figures/stageFigures';
 import { limits, makerBounds, makerKeys, type LimitKey } from '../../core/schools/limits';
 import { ruleFor } from '../../core/schools/ruleFor';
-import type { SchoolId } from '../../core/schools/schools';
+import { fullSchools, type SchoolId } from '../../core/schools/schools';
 import { cellUnit } from '../../core/units/parseTyped';
 import { trim } from '../../core/units/show';
 import { useBench, useSay } from '../build/BuildContext';
@@ -108,10 +108,10 @@ function SchoolsHere() {
   const { settled, send, who, mayWork } = useBench();
   const [problem, setProblem] = useState('');
   const change = (key: SchoolId, to: string) =>
-    setProblem(send({ kind: 'schools', changes: [{ key, from: settled.schools[key], to }] }).join(' '));
+    setProblem(send({ kind: 'schools', changes: [{ key, from: fullSchools(settled.schools)[key], to }] }).join(' '));
   return (
     <>
-      <SchoolChoices chosen={settled.schools} onChoose={mayWork && roleMay(who.role, 'manage') ? change : null} />
+      <SchoolChoices chosen={fullSchools(settled.schools)} onChoose={mayWork && roleMay(who.role, 'manage') ? change : null} />
       {problem && (
         <p className="error-line" role="alert">
           {problem}

@@ -1,0 +1,431 @@
+import { densityKgM3 } from '../fuel/densityKgM3';
+import { dipsProblem, levelForMm, volumeL } from '../fuel/tankVolume';
+import { fuelOf } from '../fuel/runFacts';
+import { dipRows, tankOf } from '../fuel/tankOf';
+import { sources } from '../fuel/sources';
+import { drillFor, holeFit, usualDrillsMm } from '../fuel/standpipe';
+import { isImpossible } from '../fuel/Route';
+import { inOrder, pickupTopMm, segmentName } from '../fuel/routeOf';
+import { riseOf, sideOf } from '../fuel/Route';
+import { routeOf } from '../fuel/routeOf';
+import { fullSchools, schoolOption } from '../schools/schools';
+import { show, trim } from '../units/show';
+import type { Judge, Reader } from './Call';
+
+const trade = 'Common practice, no published source.';
+const ofVehicle = (read: Reader) => sources[read.all({ way: 'tank.way' }).way].vehicle;
+const own = (what: string) => ({ level: 'sound' as const, says: `The vehicle’s own tank: ${what} is as its maker made it.` });
+
+/** Source and tank: where fuel may be taken from, what holds it, and what it weighs. */
+export const tankCalls: readonly Judge[] = [
+  {
+    id: 'fuel.source.pressure',
+    stage: 'fuel',
+    moment: 'closing',
+    part: 'tank',
+    why: 'Fuel under pressure is pushed past the heater’s pump into the burner: a flood, and a fire.',
+    todo: 'Take the fuel from a tank of the heater’s own, or by a standpipe.',
+    source: `${trade} The vehicle’s manual decides.`,
+    judge(read) {
+      const { way } = read.all({ way: 'tank.way' });
+      const { label, vehicle } = sources[way];
+      if (way === 'feedTee' || way === 'returnBranch') {
+        const system = read.maybe('survey.fuelSystem');
+        if (way === 'feedTee' && system === 'high')
+          return { level: 'stop', says: 'A tee in a feed that stands under pressure: fuel is pushed into the heater.' };
+        if (system === null || system === 'unknown') return read.missing('pressure in the vehicle’s feed');
+        if (way === 'feedTee' && system === 'none')
+          return { level: 'fix', says: 'A tee in the vehicle’s feed is chosen, and the survey says that there is no feed.' };
+      }
+      const school = fullSchools(read.build.schools).source;
+      if ((school === 'own' && vehicle) || (school === 'vehicle' && !vehicle))
+        return {
+          level: 'watch',
+          says: `Fuel comes from ${label}; this workshop prefers ${schoolOption(read.build.schools, 'source').label}.`,
+          todo: 'Say in a note why this vehicle is done otherwise.',
+        };
+      return { level: 'sound', says: `Fuel comes from ${label}, at no pressure.` };
+    },
+  },
+  {
+    id: 'fuel.source.legal',
+    stage: 'fuel',
+    moment: 'closing',
+    part: 'tank',
+    why: 'The wrong fuel burns people, or breaks the law of the place.',
+    todo: 'Fit a tank of the heater’s own for diesel, and ask by the local code what may be burnt.',
+    source: `${trade} Local codes and the maker’s manual decide; Lorbet knows no country’s law.`,
+    judge(read) {
+      const { way } = read.all({ way: 'tank.way' });
+      const { vehicle, label } = sources[way];
+      if (vehicle && read.maybe('survey.engineFuel') === 'petrol')
+        return {
+          level: 'stop',
+          says: `Fuel comes from ${label}, and the engine burns petrol: petrol never goes through a diesel heater.`,
+        };
+      const allowed = read.maybe('tank.fuelAllowed');
+      if (allowed === 'no')
+        return { level: 'stop', says: 'This fuel may not be burnt here, by what was asked of the local code.' };
+      if (vehicle && read.maybe('survey.engineFuel') === null) return read.missing('what the engine burns');
+      const fuel = fuelOf(read);
+      if (fuel.askFirst && allowed !== 'yes') return read.missing(`whether ${fuel.label.toLowerCase()} may be burnt here`);
+      return { level: 'sound', says: `${fuel.label}${allowed === 'yes' ? ', asked by the local code' : ''}, from ${label}.` };
+    },
+  },
+  {
+    id: 'fuel.clean',
+    stage: 'fuel',
+    moment: 'fire',
+    part: 'tank',
+    why: 'Petrol in diesel flashes in a hot burner; water and dirt stop pump and flame.',
+    todo: 'Drain it into a can marked as waste, rinse with fresh diesel, fill with fresh diesel.',
+    source: trade,
+    judge(read) {
+      const { state } = read.all({ state: 'tank.fuelState' });
+      if (state === 'petrol') return { level: 'stop', says: 'Petrol has got into the fuel: it can flash in the burner.' };
+      if (state === 'water') return { level: 'fix', says: 'Water or dirt stands in the tank.' };
+      if (state === 'old')
+        return {
+          level: 'watch',
+          says: 'Nobody knows what is in the tank, or for how long.',
+          todo: 'Take a glass of it from the bottom, let it stand, look.',
+        };
+      return { level: 'sound', says: 'Fresh fuel from a pump.' };
+    },
+  },
+  {
+    id: 'fuel.pickup.reserve',
+    stage: 'fuel',
+    moment: 'closing',
+    part: 'pickup',
+    why: 'A heater that runs all night can leave the engine without fuel in the morning, far from anywhere.',
+    todo: 'Cut the standpipe shorter, so that it runs dry before the engine does.',
+    source: trade,
+    judge(read) {
+      const { way } = read.all({ way: 'tank.way' });
+      if (!sources[way].vehicle) return { level: 'sound', says: 'The engine’s fuel is not touched.' };
+      if (way !== 'standpipe')
+        return {
+          level: 'watch',
+          says: 'Drawn from the engine’s own lines the heater can run its tank dry: nothing keeps a reserve back.',
+          todo: 'Tell the owner, in the hand-over, how long a night’s heat lasts.',
+        };
+      const wanted = read.maybe('tank.reserveL');
+      if (wanted === null) return read.missing('fuel to be left for the engine');
+      const left = read.derived('fuel.unusableL');
+      if (left < wanted) {
+        const level = levelForMm(tankOf(read), wanted);
+        return {
+          level: 'fix',
+          says: `The pickup leaves the engine ${show(left, 1)} L; ${show(wanted, 1)} L are wanted.`,
+          todo: `End the standpipe ${show(level)} mm above the tank’s floor.`,
+        };
+      }
+      return { level: 'sound', says: `The pickup leaves the engine ${show(left, 1)} L (wanted ${show(wanted, 1)} L).` };
+    },
+  },
+  {
+    id: 'fuel.pickup.hole',
+    stage: 'fuel',
+    moment: 'cutting',
+    part: 'pickup',
+    why: 'A loose fitting weeps; one that is forced in cuts its o-ring and cracks the tank.',
+    todo: 'Measure the fitting, then drill; try the drill in an offcut first.',
+    source: `${trade} Holes of 7, 7.8, 8 and 16 mm are met; the fit is Lorbet’s own choice.`,
+    judge(read) {
+      const { hole, fitting } = read.all({ hole: 'tank.holeMm', fitting: 'tank.fittingMm' });
+      const mine = read.rows('drills').flatMap(({ sizeMm }) => (sizeMm === undefined ? [] : [sizeMm]));
+      const best = drillFor(fitting, mine.length > 0 ? mine : usualDrillsMm);
+      const take = best
+        ? ` Of the drills to hand ${trim(best.drillMm, 1)} mm fits${best.fit === 'snug' ? '' : `, ${best.fit}`}.`
+        : ' No drill to hand is large enough.';
+      const fit = holeFit(hole, fitting);
+      if (fit === 'snug')
+        return { level: 'sound', says: `A hole of ${trim(hole, 1)} mm takes the fitting of ${trim(fitting, 1)} mm snugly.` };
+      return fit === 'tight'
+        ? {
+            level: 'fix',
+            says: `The fitting is ${trim(fitting, 1)} mm across, the hole ${trim(hole, 1)} mm: it does not go through.`,
+            todo: `Drill it larger.${take}`,
+          }
+        : {
+            level: 'fix',
+            says: `A hole of ${trim(hole, 1)} mm round a fitting of ${trim(fitting, 1)} mm leaves ${trim(hole - fitting, 1)} mm: the seal can’t hold.`,
+            todo: `Take a fitting of the next size, or another tank.${take}`,
+          };
+    },
+  },
+  {
+    id: 'fuel.tank.location',
+    stage: 'fuel',
+    moment: 'cutting',
+    part: 'tank',
+    why: 'A leak beside the heater burns; vapour where people sleep makes them ill.',
+    todo: 'Put the tank outside the living space, away from the heater.',
+    source: `${trade} UN Regulation 122, Annex 7, wants fuel kept from the heater’s heat (from memory).`,
+    judge(read) {
+      const { place } = read.all({ place: 'tank.place' });
+      if (place === 'heaterBay')
+        return { level: 'stop', says: 'The tank stands in the heater’s own compartment: a leak there meets a flame.' };
+      if (place === 'living') return { level: 'fix', says: 'The tank stands where people live.' };
+      if (place === 'vehicle') return own('its place');
+      const { guard } = read.all({ guard: 'tank.guard' });
+      if (place === 'outside' && guard === 'no')
+        return {
+          level: 'watch',
+          says: 'The tank stands outside, unguarded from sun and stones.',
+          todo: 'Guard it with a plate or a box.',
+        };
+      return {
+        level: 'sound',
+        says:
+          place === 'outside' ? 'The tank stands outside, guarded.' : 'The tank stands in a locker that is vented to outside.',
+      };
+    },
+  },
+  {
+    id: 'fuel.tank.vent',
+    stage: 'fuel',
+    moment: 'closing',
+    part: 'tank',
+    why: 'A tank that can’t breathe starves the pump; one that breathes or is filled inside gives its vapour to the sleepers.',
+    todo: 'Lead the vent outside and low, with a filter against insects; fill from outside.',
+    source: `${trade} UN Regulation 122, Annex 7: filler not in the passenger compartment (from memory).`,
+    judge(read) {
+      const { vent, filler } = { vent: read.maybe('tank.vent'), filler: read.maybe('tank.filler') };
+      if (vent === 'inside')
+        return { level: 'stop', says: 'The tank’s vent ends inside: its vapour can burn, and makes people ill.' };
+      if (filler === 'inside')
+        return { level: 'stop', says: 'The tank is filled inside, where people live: a spill there can burn.' };
+      if (vent === 'none') return { level: 'fix', says: 'The tank has no vent: the pump draws it into a vacuum and stops.' };
+      if (vent === null || filler === null)
+        return read.missing(
+          ...(vent === null ? ['where the tank’s vent ends'] : []),
+          ...(filler === null ? ['where the tank is filled'] : []),
+        );
+      if (vent === 'bare')
+        return {
+          level: 'watch',
+          says: 'The vent ends outside without a filter: insects nest in it.',
+          todo: 'Put a small filter on its end.',
+        };
+      if (vent === 'vehicle') return own('its vent');
+      return {
+        level: 'sound',
+        says: `Vent ends outside and low, filtered; ${filler === 'taken' ? 'the tank is taken out to be filled' : 'filled from outside'}.`,
+      };
+    },
+  },
+  {
+    id: 'fuel.tank.restraint',
+    stage: 'fuel',
+    moment: 'closing',
+    part: 'tank',
+    why: 'In a crash a loose tank flies, bursts and burns.',
+    todo: 'Bolt straps or brackets to structure.',
+    source: trade,
+    judge(read) {
+      const { by } = read.all({ by: 'tank.restraint' });
+      if (by === 'crash') return { level: 'sound', says: 'Held by straps or brackets that hold in a crash.' };
+      if (by === 'vehicle') return own('its strap');
+      const moves = read.build.identity.kind !== 'building';
+      const how = by === 'none' ? 'by nothing' : by === 'screws' ? 'by screws into trim' : 'by something that stretches';
+      return { level: moves ? 'fix' : 'watch', says: `The tank is held ${how}${moves ? ': it would fly in a crash' : ''}.` };
+    },
+  },
+  {
+    id: 'fuel.tank.certificate',
+    stage: 'fuel',
+    moment: 'closing',
+    part: 'tank',
+    why: 'A seam that opens under the bed is found by its smell, or by a spark; and an inspector may want the paper.',
+    todo: 'Have it pressure-tested, with soapy water on every seam, and keep the paper with the build.',
+    source: `${trade} Where an inspector asks, a pressure test at 0.3 bar is met; ask yours.`,
+    judge(read) {
+      const { paper } = read.all({ paper: 'tank.paper' });
+      if (paper === 'welded')
+        return {
+          level: 'stop',
+          says: 'The tank was welded after it had held fuel: such a tank can burst while it is worked on, and its seam is not proven.',
+          todo: 'Take it out of use. Never weld a tank that has held fuel.',
+        };
+      if (paper === 'untested') return { level: 'fix', says: 'The tank is home-made and nobody has tested it.' };
+      if (paper === 'vehicle') return own('its approval');
+      const asked = read.maybe('people.markWanted') === 'yes';
+      if (paper === 'bought')
+        return asked
+          ? {
+              level: 'fix',
+              says: 'The inspector wants approval marks, and the tank has no certificate.',
+              todo: 'Ask whether he takes a pressure test at 0.3 bar, and do it.',
+            }
+          : { level: 'watch', says: 'The tank came without a certificate.', todo: 'Ask the inspector before it is bolted in.' };
+      return {
+        level: 'sound',
+        says: paper === 'certified' ? 'The tank came with its certificate.' : 'Home-made, tested at 0.3 bar.',
+      };
+    },
+  },
+  {
+    id: 'fuel.tank.fits',
+    stage: 'fuel',
+    moment: 'cutting',
+    part: 'tank',
+    why: 'A tank that does not go in is found out when its holes are cut.',
+    todo: 'Take another place or another tank, before anything is cut.',
+    source: `${trade} Room round it is Lorbet’s own choice.`,
+    judge(read) {
+      if (ofVehicle(read)) return own('its place');
+      const { shape, l, h } = read.all({ shape: 'tank.shape', l: 'fuel.tankLengthMm', h: 'fuel.tankHeightMm' });
+      const w =
+        shape === 'upright' ? l : shape === 'lying' ? h : (read.maybe('tank.widthMm') ?? read.missing('tank’s inside width'));
+      const room = read.all({ l: 'tank.spaceLengthMm', w: 'tank.spaceWidthMm', h: 'tank.spaceHeightMm' });
+      const clear = read.limit('tankClearMinMm').value;
+      const wall = 2 * (read.maybe('tank.wallMm') ?? 4);
+      const outer = { l: l + wall, w: w + wall, h: h + wall + (read.maybe('tank.fittingsAboveMm') ?? 0) };
+      const left = (a: number, b: number) => Math.min(room.l - a, room.w - b) / 2;
+      // It may be turned about its upright axis.
+      const side = Math.max(left(outer.l, outer.w), left(outer.w, outer.l));
+      const above = room.h - outer.h;
+      const says = `The tank is ${show(outer.l)} by ${show(outer.w)} by ${show(outer.h)} mm outside, its place ${show(room.l)} by ${show(room.w)} by ${show(room.h)} mm`;
+      if (side < 0 || above < 0)
+        return { level: 'fix', says: `${says}: it does not go in${side < 0 ? '' : ' under its fittings'}.` };
+      if (side < clear)
+        return {
+          level: 'watch',
+          says: `${says}: ${trim(side, 1)} mm are left beside it, ${show(clear)} mm are wanted.`,
+          todo: 'Line the place, so that nothing chafes.',
+        };
+      return { level: 'sound', says: `${says}: ${trim(side, 1)} mm beside it and ${trim(above, 1)} mm above are left.` };
+    },
+  },
+  {
+    id: 'fuel.tank.lift',
+    stage: 'fuel',
+    moment: 'closing',
+    part: 'tank',
+    why: 'A tank that slips crushes a hand or a chest, and spills over whoever lies below.',
+    todo: 'Drain it first, or take a jack and a second pair of hands.',
+    source: `${trade} The weights are Lorbet’s own choice; NIOSH’s lifting equation begins at 23 kg (from memory).`,
+    judge(read) {
+      const { how } = read.all({ how: 'tank.lowered' });
+      if (how === 'stays') return { level: 'sound', says: 'The tank stays where it is.' };
+      const kg = read.derived('fuel.nowKg');
+      const says = `At the level of the day the tank weighs ${show(kg, 1)} kg`;
+      if (how === 'jack') return { level: 'sound', says: `${says}; it goes on a jack or a trolley.` };
+      const limit = read.limit(how === 'one' ? 'liftOneKg' : 'liftTwoKg').value;
+      if (kg <= limit)
+        return {
+          level: 'sound',
+          says: `${says}: ${how === 'one' ? 'one person' : 'two people'} may lift it (${show(limit)} kg).`,
+        };
+      const { empty } = read.all({ empty: 'tank.emptyKg' });
+      const spare = limit - empty;
+      const two = how === 'one' && kg <= read.limit('liftTwoKg').value;
+      const drain = spare > 0 ? levelForMm(tankOf(read), (spare * 1000) / densityKgM3(fuelOf(read).densityKgM3At15C, 15)) : 0;
+      return {
+        level: 'fix',
+        says: `${says}: too much for ${how === 'one' ? 'one person' : 'two people'} (${show(limit)} kg).`,
+        todo: `${two ? 'Take a second person, or drain' : 'Drain'} it to ${show(drain)} mm first.`,
+      };
+    },
+  },
+  {
+    id: 'fuel.runtime',
+    stage: 'fuel',
+    moment: 'handover',
+    part: 'tank',
+    why: 'A tank that does not last the night draws air into the line, and the morning begins with a prime.',
+    todo: 'Fill it, or tell the owner how long it lasts.',
+    source: 'Definition: what is in reach, over what is burnt.',
+    judge(read) {
+      const hours = read.derived('fuel.rangeFullH');
+      const low = read.derived('fuel.rangeLowH');
+      const { night } = read.all({ night: 'heater.nightHours' });
+      const usable = read.derived('fuel.usableL');
+      const says = `${show(usable, 1)} L in reach last ${show(hours, 1)} h at full and ${show(low)} h at the lowest`;
+      return hours < night
+        ? { level: 'watch', says: `${says}: less than a night of ${trim(night, 1)} h at full.` }
+        : { level: 'sound', says: `${says}; a night is ${trim(night, 1)} h.` };
+    },
+  },
+  {
+    id: 'fuel.figures',
+    stage: 'fuel',
+    moment: 'closing',
+    part: 'tank',
+    why: 'Two figures that can’t both be true make every sum that rests on them false.',
+    todo: 'Measure both again, and enter what is true.',
+    source: 'Geometry: lengths, levels and rises can’t contradict each other.',
+    judge(read) {
+      const { height, level } = { height: read.maybe('fuel.tankHeightMm'), level: read.maybe('fuel.fuelLevelMm') };
+      if (height !== null && level !== null && level > height)
+        return {
+          level: 'fix',
+          says: `Fuel standing in it is ${show(level)} mm in a tank that is ${show(height)} mm high; allowed is 0 to ${show(height)} mm.`,
+        };
+      const shape = read.maybe('tank.shape');
+      if (shape === 'dips') {
+        const problem = dipsProblem(dipRows(read));
+        if (problem) return { level: 'fix', says: problem };
+      }
+      const rows = inOrder(read.rows('segments'));
+      for (const [i, row] of rows.entries())
+        if (row.lengthM !== undefined && row.riseMm !== undefined && isImpossible({ lengthM: row.lengthM, riseMm: row.riseMm }))
+          return {
+            level: 'fix',
+            says: `${segmentName(row, i)} is ${trim(row.lengthM)} m long and ${row.riseMm < 0 ? 'falls' : 'rises'} ${show(Math.abs(row.riseMm))} mm; allowed is up to its length, ${show(row.lengthM * 1000)} mm.`,
+          };
+      const { way } = read.all({ way: 'tank.way' });
+      const from = read.maybe('survey.fuelFrom');
+      if (from !== null && (from === 'vehicle') !== sources[way].vehicle)
+        return {
+          level: 'fix',
+          says: `The survey has the heater draw from ${from === 'own' ? 'a tank of its own' : 'the vehicle’s fuel'}; here it is ${sources[way].label}.`,
+        };
+      const tank = tankOf(read);
+      if (tank.kind === 'prism' || tank.kind === 'dips') {
+        const { tall } = read.all({ tall: 'fuel.tankHeightMm' });
+        const top = levelForMm(tank, Infinity);
+        if (Math.abs(top - tall) > 5)
+          return {
+            level: 'fix',
+            says: `The tank’s inside height is ${show(tall)} mm; its ${tank.kind === 'dips' ? 'dip table' : 'outline'} goes up to ${show(top)} mm.`,
+          };
+      }
+      const f = read.all({
+        pump: 'fuel.pumpAboveTankFloorMm',
+        heater: 'fuel.heaterAboveTankFloorMm',
+        clear: 'fuel.pickupClearanceMm',
+      });
+      const cut = {
+        depth: read.maybe('tank.depthAtSpotMm'),
+        stack: read.maybe('tank.flangeStackMm'),
+        cut: read.maybe('tank.cutMm'),
+      };
+      if (cut.depth !== null && cut.stack !== null && cut.cut !== null) {
+        const leaves = cut.depth + cut.stack - cut.cut;
+        if (Math.abs(leaves - f.clear) > 3 + (read.maybe('tank.cutOffMm') ?? 2))
+          return {
+            level: 'fix',
+            says: `A standpipe cut to ${show(cut.cut)} mm ends ${show(leaves)} mm above the floor; its clearance is entered as ${show(f.clear)} mm.`,
+          };
+      }
+      if (rows.length > 0) {
+        const route = routeOf(read);
+        const sums = [
+          { what: 'from pickup to pump', has: riseOf(sideOf(route, 'suction')), wants: f.pump - pickupTopMm(read) },
+          { what: 'from pump to heater', has: riseOf(sideOf(route, 'pressure')), wants: f.heater - f.pump },
+        ];
+        // Half a hand: a pump leans, a line sags.
+        const off = sums.find(({ has, wants }) => Math.abs(has - wants) > 80);
+        if (off)
+          return {
+            level: 'fix',
+            says: `The segments rise ${show(off.has)} mm in all ${off.what}; the heights entered make it ${show(off.wants)} mm.`,
+          };
+      }
+      return { level: 'sound', says: `Levels, tank and line agree; the tank holds ${show(volumeL(tank, Infinity), 1)} L.` };
+    },
+  },
+];

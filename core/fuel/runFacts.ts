@@ -1,0 +1,56 @@
+import { ambientPa } from '../air/ambientPa';
+import type { Reader } from '../calls/Call';
+import { blendFuels } from './blendFuels';
+import { fuels, type Fuel } from './fuels';
+import type { RunFacts } from './pressureAlong';
+import { fuelState, type MapFacts } from './pressureMap';
+import { pickupTopMm, routeOf } from './routeOf';
+
+/** The fuel of a build, blended where it is. */
+export function fuelOf(read: Reader): Fuel {
+  const fuel = fuels[read.all({ grade: 'heater.fuelGrade' }).grade];
+  const share = read.maybe('tank.blendPercent') ?? 0;
+  const other = share > 0 ? read.maybe('tank.blendFuel') : null;
+  return other ? blendFuels(fuel, fuels[other], share / 100) : fuel;
+}
+
+/** What a map of temperature against level needs; the tank drawn down to its pickup is its lowest. */
+export function mapFacts(read: Reader): MapFacts {
+  const f = read.all({
+    pumpMm: 'fuel.pumpAboveTankFloorMm',
+    heaterMm: 'fuel.heaterAboveTankFloorMm',
+    frequencyHz: 'heater.pumpMaxHz',
+    altitudeM: 'heater.altitudeM',
+    fullMm: 'fuel.tankHeightMm',
+    clear: 'fuel.pickupClearanceMm',
+    kind: 'fuel.pickupKind',
+  });
+  return {
+    route: routeOf(read),
+    fuel: fuelOf(read),
+    altitudeM: f.altitudeM,
+    pumpMm: f.pumpMm,
+    heaterMm: f.heaterMm,
+    pickupMm: f.kind === 'bottomOutlet' ? 0 : f.clear,
+    pickupTopMm: pickupTopMm(read),
+    doseMl: read.derived('fuel.doseMl'),
+    frequencyHz: f.frequencyHz,
+    softening: read.limit('columnSofteningPercent').value / 100,
+    fullMm: f.fullMm,
+    fromC: -45,
+    toC: 30,
+    limitPercent: read.limit('gasFixPercent').value,
+  };
+}
+
+/** The run as it stands: at a temperature and a level, by default the coldest and drawn down to the pickup. */
+export function runFacts(read: Reader, { temperatureC, levelMm }: { temperatureC?: number; levelMm?: number } = {}): RunFacts {
+  const facts = mapFacts(read);
+  const cold = temperatureC ?? read.all({ t: 'heater.coldestFuelC' }).t;
+  return {
+    ...facts,
+    fuel: fuelState(facts.fuel, cold),
+    ambientPa: ambientPa(facts.altitudeM),
+    levelMm: levelMm ?? facts.pickupMm,
+  };
+}
