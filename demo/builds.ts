@@ -17,6 +17,7 @@ export interface DemoBuild {
   maker?: Partial<Record<'pumpAngleMinDeg' | 'fuseA' | 'lowVoltage12V', number>>;
   notes?: string[];
   lists?: DemoLists;
+  /** joints watched for leaks: wiped so many hours after the work began, and what was found */ watched?: { name: string; wipedH: number; warmFound?: 'dry' | 'damp'; nightFound?: 'dry' | 'damp' }[];
   /** seals, in hours after the work began */ seals?: { name: string; kind: 'sealant' | 'hotSealant' | 'paint'; cureH: number; putOnH: number; hardH?: number }[];
   /** a drawn data plate stands in for a photograph */ photographed?: boolean;
   primed?: { strokes: number; outcome: 'reached' | 'stopped'; frequencyHz: number };
@@ -42,6 +43,19 @@ const fuel = {
   'fuel.tankLengthMm': 420, 'fuel.tankHeightMm': 260, 'fuel.fuelLevelMm': 150, 'fuel.pickupKind': 'standpipe', 'fuel.pickupClearanceMm': 28, 'fuel.suctionLengthM': 0.62, 'fuel.suctionBoreMm': 2, 'fuel.filterPlace': 'beforePump', 'fuel.filterDirection': 'withFlow',
   'fuel.jointGapMm': 0, 'fuel.pumpDirection': 'withFlow', 'fuel.pumpAngleDeg': 25, 'fuel.pumpAboveTankFloorMm': 60, 'fuel.pressureLengthM': 2.9, 'fuel.pressureBoreMm': 2, 'fuel.heaterAboveTankFloorMm': 390,
 } as const satisfies Values;
+/** A separate tank outside, well held; the line in four stretches. */
+const tank = {
+  'tank.way': 'ownTank', 'tank.secondTank': 'none', 'tank.fuelState': 'fresh', 'tank.shape': 'box', 'tank.widthMm': 190, 'tank.wallMm': 4, 'tank.emptyKg': 2.4, 'tank.lowered': 'one', 'tank.spaceLengthMm': 480, 'tank.spaceWidthMm': 240, 'tank.spaceHeightMm': 380, 'tank.fittingsAboveMm': 55,
+  'tank.paper': 'certified', 'tank.place': 'outside', 'tank.guard': 'yes', 'tank.vent': 'filtered', 'tank.filler': 'outside', 'tank.restraint': 'crash', 'tank.depthAtSpotMm': 262, 'tank.flangeStackMm': 6, 'tank.cutOffMm': 2, 'tank.holeMm': 16, 'tank.fittingMm': 15.8,
+  'line.pumpMount': 'rubber', 'line.stockM': 3, 'line.kitLineM': 4,
+} as const satisfies Values;
+type Stretch = NonNullable<DemoLists['segments']>[number];
+const stretch = (order: number, name: string, side: 'suction' | 'pressure', lengthM: number, riseMm: number, more: Partial<Stretch> = {}): Stretch => ({ name, side, lengthM, riseMm, boreMm: 2, end: 'on', gapMm: 0, near: 'outside', sheath: 'conduit', clips: Math.ceil(lengthM / 0.4), order, ...more });
+const segments: Stretch[] = [
+  stretch(1000, 'tank to filter', 'suction', 0.3, -150, { end: 'filter' }), stretch(2000, 'filter to pump', 'suction', 0.34, -90),
+  stretch(3000, 'along the rail', 'pressure', 1.9, 90), stretch(4000, 'up to the heater', 'pressure', 0.94, 240),
+];
+const dosed = (ml: number): NonNullable<DemoLists['doseTests']> => [ml, ml * 1.01, ml * 0.99].map((volumeMl) => ({ strokes: 200, volumeMl: Number(volumeMl.toFixed(2)), fuelC: 12 }));
 const air = {
   'air.intakeFrom': 'outside', 'air.intakeLengthM': 0.55, 'air.intakeFallMm': 70, 'air.endsApartMm': 900, 'air.endsFacing': 'opposite', 'air.exhaustLengthM': 0.85, 'air.exhaustFallMm': 110, 'air.exhaustPastOutlineMm': 35, 'air.exhaustLowPoint': 'fallsAll', 'air.mufflerHole': 'lowest',
 } as const satisfies Values;
@@ -72,11 +86,12 @@ const floor: DemoLists = {
   stack: [{ name: 'plate', kind: 'plate', thicknessMm: 3 }, { name: 'gasket', kind: 'gasket', thicknessMm: 3 }, { name: 'vinyl', kind: 'covering', thicknessMm: 2.5, cutBack: 'yes' }, { name: 'ply', kind: 'timber', thicknessMm: 12 }, { name: 'steel floor', kind: 'metal', thicknessMm: 1.2 }],
 };
 const place: Values = { 'siting.heaterXMm': 1350, 'siting.heaterYMm': 1070 };
-const kept: Pick<DemoBuild, 'lists' | 'seals'> = {
-  lists: { ...floor, parts: parts('present') },
+const kept: Pick<DemoBuild, 'lists' | 'seals' | 'watched'> = {
+  lists: { ...floor, parts: parts('present'), segments, doseTests: dosed(4.4) },
   seals: [{ name: 'round the plate', kind: 'sealant', cureH: 24, putOnH: 4, hardH: 29 }, { name: 'round the exhaust', kind: 'hotSealant', cureH: 12, putOnH: 4, hardH: 29 }],
+  watched: ['at the tank', 'filter', 'pump, inlet', 'pump, outlet', 'at the heater'].map((name) => ({ name, wipedH: 6, warmFound: 'dry', nightFound: 'dry' })),
 };
-const all: Values = { ...heater, ...survey, ...people, ...kit, ...siting, ...place, ...fuel, ...air, ...wiring, ...priming, ...proving };
+const all: Values = { ...heater, ...survey, ...people, ...kit, ...siting, ...place, ...fuel, ...tank, ...air, ...wiring, ...priming, ...proving };
 
 /** What was really measured: near the plan, not on it. */
 const measured: Values = { 'fuel.pickupClearanceMm': 31, 'fuel.suctionLengthM': 0.64, 'fuel.pressureLengthM': 2.84, 'fuel.pumpAngleDeg': 27, 'air.exhaustPastOutlineMm': 42, 'wiring.batteryRestV': 12.68, 'wiring.jointsMohm': 8, 'air.endsApartMm': 940 };
@@ -102,36 +117,48 @@ function start(sagV: number, runA: number): { events: StartEvent[]; readings: St
 export const demoBuilds: readonly DemoBuild[] = [
   {
     gates: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', ...kept, photographed: true, identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
-    planned: all, fitted: { ...all, ...measured }, maker: { fuseA: 15 }, notes: ['Pickup cut 214 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 528, outcome: 'reached', frequencyHz: 4 }, started: start(11.78, 1.38), coPpm: [0, 0, 0], signed: true,
+    planned: all, fitted: { ...all, ...measured }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 528, outcome: 'reached', frequencyHz: 4 }, started: start(11.78, 1.38), coPpm: [0, 0, 0], signed: true,
   },
   {
     id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e02', identity: { name: 'Fellgate Control', what: 'rescue team’s control trailer', kind: 'trailer', place: 'Fellgate, Isle of Merrow', heaterSerial: 'INV-5009-0112' }, daysAgo: 3,
-    planned: { ...all, 'heater.claimedOutputKw': 5, 'heater.pumpMaxHz': 5.4, 'heater.altitudeM': 2100, 'heater.coldestFuelC': -20, 'heater.fuelGrade': 'roadD' },
+    planned: { ...all, 'tank.paper': 'bought', 'tank.holeMm': 8.5, 'tank.fittingMm': 7.8, 'heater.claimedOutputKw': 5, 'heater.pumpMaxHz': 5.4, 'heater.altitudeM': 2100, 'heater.coldestFuelC': -20, 'heater.fuelGrade': 'roadD' },
     fitted: {
-      ...all, ...measured, 'siting.cutEdges': 'bare', 'siting.clampHeads': 'foul', 'fuel.pumpAngleDeg': 4, 'fuel.suctionLengthM': 2.6, 'fuel.suctionBoreMm': 4, 'fuel.filterPlace': 'afterPump', 'fuel.jointGapMm': 6, 'fuel.pickupClearanceMm': 42, 'fuel.fuelLevelMm': 36, 'fuel.pumpAboveTankFloorMm': 320, 'fuel.pressureLengthM': 2.1,
+      ...all, ...measured, 'siting.cutEdges': 'bare', 'siting.clampHeads': 'foul', 'tank.restraint': 'stretch', 'tank.vent': 'bare', 'line.pumpMount': 'tie', 'fuel.pumpAngleDeg': 4, 'fuel.suctionLengthM': 2.6, 'fuel.suctionBoreMm': 4, 'fuel.filterPlace': 'afterPump', 'fuel.jointGapMm': 6, 'fuel.pickupClearanceMm': 42, 'fuel.fuelLevelMm': 36, 'fuel.pumpAboveTankFloorMm': 320, 'fuel.pressureLengthM': 2.1,
       'air.exhaustPastOutlineMm': -240, 'air.exhaustLowPoint': 'undrilled', 'air.endsApartMm': 220, 'air.endsFacing': 'sameWay', 'air.intakeFrom': 'locker',
       'wiring.feedSource': 'panel', 'wiring.feedLengthM': 7.5, 'wiring.cableAreaMm2': 1.5, 'wiring.batteryRestV': 12.1, 'wiring.fuseA': 25, 'wiring.fuseFromBatteryMm': 1400, 'wiring.batteryCapacityAh': 40, 'proving.coAlarmFitted': 'no', 'proving.coAlarmTested': 'no', 'proving.coAlarmSited': 'no',
     },
     lists: {
-      ...floor, parts: [...parts('present').filter((row) => row.kind !== 'alarm' && row.weak !== 'thinFilter'), { name: 'fuel filter', kind: 'filter', needed: 1, state: 'present', weak: 'thinFilter' }, { name: 'carbon monoxide alarm', kind: 'alarm', needed: 1, state: 'missing' }],
+      ...floor,
+      segments: [
+        stretch(1000, 'over the axle', 'suction', 1.4, 180, { boreMm: 4, clips: 2, sheath: 'bare' }), stretch(2000, 'down to the pump', 'suction', 1.2, -160, { boreMm: 4, clips: 2, gapMm: 6, sheath: 'bare' }),
+        stretch(3000, 'pump to filter', 'pressure', 0.5, 20, { end: 'filter', clips: 1 }), stretch(4000, 'past the exhaust', 'pressure', 1.6, 50, { near: 'hot', sheath: 'bare', clips: 3 }),
+      ],
+      parts: [...parts('present').filter((row) => row.kind !== 'alarm' && row.weak !== 'thinFilter'), { name: 'fuel filter', kind: 'filter', needed: 1, state: 'present', weak: 'thinFilter' }, { name: 'carbon monoxide alarm', kind: 'alarm', needed: 1, state: 'missing' }],
       stack: [{ name: 'plate', kind: 'plate', thicknessMm: 3 }, { name: 'gasket', kind: 'gasket', thicknessMm: 3 }, { name: 'ply overlay', kind: 'timber', thicknessMm: 6 }, { name: 'steel floor', kind: 'metal', thicknessMm: 1.2 }, { name: 'ribs', kind: 'rib', thicknessMm: 25 }],
     },
     seals: [{ name: 'round the plate', kind: 'sealant', cureH: 24, putOnH: 3 }],
     notes: ['Came in from another shed with the heater “fitted”. Nothing of it was written down.'],
   },
   {
-    gates: ['cutting', 'bolting', 'closing', 'power'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e03', ...kept, identity: { name: 'Sedge Otter', what: 'canal workboat', kind: 'boat', place: 'Long Lock, Isle of Merrow', heaterSerial: 'INV-2207-0044' }, daysAgo: 2,
-    planned: { ...all, 'heater.altitudeM': 120, 'fuel.pressureLengthM': 2.2, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 210 },
-    fitted: { ...siting, ...place, ...fuel, ...air, ...wiring, ...measured, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' },
+    gates: ['cutting', 'bolting', 'closing', 'power'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e03', ...kept,
+    lists: { ...kept.lists, segments: [stretch(1000, 'tank to filter', 'suction', 0.3, -200, { end: 'filter' }), stretch(2000, 'filter to pump', 'suction', 0.34, -120), stretch(3000, 'along the bulkhead', 'pressure', 1.4, 90, { near: 'inside' }), stretch(4000, 'up to the heater', 'pressure', 0.86, 240, { near: 'inside' })] },
+    watched: [{ name: 'pump, inlet', wipedH: 30 }, { name: 'at the heater', wipedH: 30 }], identity: { name: 'Sedge Otter', what: 'canal workboat', kind: 'boat', place: 'Long Lock, Isle of Merrow', heaterSerial: 'INV-2207-0044' }, daysAgo: 2,
+    planned: { ...all, 'heater.altitudeM': 120, 'tank.spaceLengthMm': 700, 'tank.spaceHeightMm': 480, 'tank.lowered': 'stays', 'tank.depthAtSpotMm': 342, 'fuel.pressureLengthM': 2.2, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 210 },
+    fitted: { ...siting, ...place, ...fuel, ...tank, ...air, ...wiring, ...measured, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' },
     notes: ['Skin fitting for the exhaust bedded; leave it till tomorrow.'],
   },
   {
     id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e04', identity: { name: 'Thimble Theatre', what: 'puppet theatre’s stage van', kind: 'road', place: 'Hobb’s Reach, Isle of Merrow', heaterSerial: '' }, daysAgo: 1,
     lists: {
-      ...floor, parts: parts(undefined), surfaces: shapeSurfaces('longVan', 'thin', 'acrylic'),
+      ...floor,
+      segments: [
+        stretch(1000, 'out of the tank', 'suction', 0.25, -20), stretch(2000, 'along the sill', 'suction', 2, -40), stretch(3000, 'down to the filter', 'suction', 0.2, -120, { end: 'filter' }), stretch(4000, 'filter to pump', 'suction', 0.15, -60),
+        stretch(5000, 'off the pump', 'pressure', 0.3, 90), stretch(6000, 'behind the wheel', 'pressure', 0.8, 60), stretch(7000, 'over the cross-member', 'pressure', 0.5, 120), stretch(8000, 'under the stage', 'pressure', 0.9, -30), stretch(9000, 'through the floor', 'pressure', 0.9, 90),
+      ],
+      parts: parts(undefined), surfaces: shapeSurfaces('longVan', 'thin', 'acrylic'),
       candidates: [{ name: 'five-kilowatt class', claimedOutputKw: 5, strokeVolumeMl: 0.028, pumpMinHz: 1.6, pumpMaxHz: 5.4, runCurrentA: 1.6, altitudeMaxM: 2200 }, { name: 'sold as eight', claimedOutputKw: 8, strokeVolumeMl: 0.028, pumpMinHz: 1.4, pumpMaxHz: 5.6, runCurrentA: 1.7 }],
     },
-    planned: { ...all, 'siting.heaterXMm': 1640, 'siting.heaterYMm': 1000, 'siting.lookedBelow': 'no', 'survey.volumeM3': 14.2, 'survey.airChangesH': 1.5, 'people.asleep': 2, 'fuel.suctionLengthM': 1.1, 'fuel.pumpAngleDeg': 20, 'fuel.pressureLengthM': 3.4, 'air.exhaustLengthM': 0.6, 'air.exhaustPastOutlineMm': -60 }, fitted: {},
+    planned: { ...all, 'siting.heaterXMm': 1640, 'siting.heaterYMm': 1000, 'siting.lookedBelow': 'no', 'survey.volumeM3': 14.2, 'survey.airChangesH': 1.5, 'people.asleep': 2, 'heater.coldestFuelC': -18, 'fuel.suctionLengthM': 2.6, 'fuel.pumpAngleDeg': 20, 'fuel.pressureLengthM': 3.4, 'air.exhaustLengthM': 0.6, 'air.exhaustPastOutlineMm': -60 }, fitted: {},
     notes: ['Puppets hang over the heater’s place: ask where the warm air goes.'],
   },
   {

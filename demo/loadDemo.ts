@@ -100,7 +100,7 @@ async function loadOne(
         .map(([key, to]) => ({ key, from: null, to })),
     });
   const fitted = changes('fitted');
-  for (const stage of ['siting', 'fuel', 'air', 'wiring', 'priming', 'proving']) {
+  for (const stage of ['siting', 'fuel', 'tank', 'line', 'air', 'wiring', 'priming', 'proving']) {
     const part = fitted.filter((change) => change.path.startsWith(`${stage}.`));
     if (part.length > 0) await run(fitter, { kind: 'figures', changes: part });
   }
@@ -135,6 +135,16 @@ async function loadOne(
       { kind: 'co', reading: { id: randomUUID(), ppm, place: (['pillow', 'floor', 'outlet'] as const)[i] ?? 'pillow' } },
       0.05,
     );
+  if (demo.watched)
+    await run(fitter, {
+      kind: 'rows',
+      changes: demo.watched.map(({ wipedH, ...found }) => ({
+        list: 'leaks',
+        row: randomUUID(),
+        deed: 'add',
+        values: { ...found, wipedAt: new Date(beganMs + wipedH * hourMs).toISOString() },
+      })),
+    });
   if (demo.waived) {
     const call = assess(build).find((c) => c.id === demo.waived?.callId);
     await run(lead, { kind: 'waive', callId: demo.waived.callId, says: call?.says ?? '', why: demo.waived.why });

@@ -56,6 +56,8 @@ export interface Reader {
   /** The rows of a list, noted as an input by their number. */
   rows<L extends ListId>(list: L): readonly RowOf<L>[];
   derived(key: DerivedKey): number;
+  /** Something that many calls rest on, worked out once a build; what it read is noted by each. */
+  shared<T>(key: string, compute: (read: Reader) => T): T;
   /** A limit by maker, school or default, noted as the rule applied. */
   limit(key: LimitKey): Rule;
   /** Notes something recorded (a reading, a run) as an input. */

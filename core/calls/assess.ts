@@ -1,6 +1,6 @@
 import type { Build } from '../build/Build';
 import { airCalls } from './airCalls';
-import { levels, momentIds, stageIds, type Call, type Judge, type StageId } from './Call';
+import { levels, momentIds, stageIds, type Call, type Judge, type Level, type StageId } from './Call';
 import { fuelCalls } from './fuelCalls';
 import { lineCalls } from './lineCalls';
 import { tankCalls } from './tankCalls';
@@ -32,29 +32,31 @@ export const judges: readonly Judge[] = [...stageJudges, ...signoffCalls];
 function call(judge: Judge, build: Build, others: readonly Call[], known: Figures): Call {
   const trail: Trail = { inputs: [], rules: [] };
   const { id, stage, moment, part, source } = judge;
-  const about = { id, stage, moment, part, source, ...trail, missing: [], waived: null };
+  // Written out and not spread: a bay of builds is judged by the thousand.
+  const made = (level: Level, says: string, why: string, todo: string, missing: string[], waived: Call['waived']): Call => ({
+    id,
+    stage,
+    moment,
+    part,
+    level,
+    says,
+    why,
+    todo,
+    source,
+    rules: trail.rules,
+    inputs: trail.inputs,
+    missing,
+    waived,
+  });
   try {
-    const verdict = judge.judge(makeReader(build, trail, others, known));
-    const made = {
-      ...about,
-      level: verdict.level,
-      says: verdict.says,
-      why: verdict.why ?? judge.why,
-      todo: verdict.level === 'sound' ? '' : (verdict.todo ?? judge.todo),
-    };
-    const waiver = verdict.level === 'fix' ? build.waivers.find((w) => w.callId === id && w.says === verdict.says) : undefined;
-    return { ...made, waived: waiver ? { reason: waiver.reason, by: waiver.by } : null };
+    const { level, says, why = judge.why, todo = judge.todo } = judge.judge(makeReader(build, trail, others, known));
+    const waiver = level === 'fix' ? build.waivers.find((w) => w.callId === id && w.says === says) : undefined;
+    return made(level, says, why, level === 'sound' ? '' : todo, [], waiver ? { reason: waiver.reason, by: waiver.by } : null);
   } catch (error) {
     if (!(error instanceof NotMeasured)) throw error;
     const missing = [...new Set(error.labels)];
-    return {
-      ...about,
-      level: 'open',
-      missing,
-      says: `Can’t be judged yet: ${missing.join(', ')} ${missing.length === 1 ? 'is' : 'are'} missing.`,
-      why: judge.why,
-      todo: 'Measure it and enter it.',
-    };
+    const says = `Can’t be judged yet: ${missing.join(', ')} ${missing.length === 1 ? 'is' : 'are'} missing.`;
+    return made('open', says, judge.why, 'Measure it and enter it.', missing, null);
   }
 }
 

@@ -2,7 +2,7 @@ import { gasTraps } from '../fuel/gasTraps';
 import { nextLook } from '../fuel/leakDue';
 import { routeOf, segmentName, inOrder } from '../fuel/routeOf';
 import { fuelOf } from '../fuel/runFacts';
-import { show } from '../units/show';
+import { lowerFirst, show } from '../units/show';
 import type { Judge } from './Call';
 
 const trade = 'Common practice, no published source.';
@@ -147,12 +147,12 @@ export const lineCalls: readonly Judge[] = [
       if (cold < fuel.cfppC)
         return {
           level: 'fix',
-          says: `The fuel will be at ${show(cold)} °C; ${fuel.label.toLowerCase()} plugs a filter at ${show(fuel.cfppC)} °C.`,
+          says: `The fuel will be at ${show(cold)} °C; ${lowerFirst(fuel.label)} plugs a filter at ${show(fuel.cfppC)} °C.`,
         };
       if (fuel.cloudC !== null && cold < fuel.cloudC)
         return {
           level: 'watch',
-          says: `At ${show(cold)} °C ${fuel.label.toLowerCase()} is below its cloud point of ${show(fuel.cloudC)} °C: wax is in it, and still passes.`,
+          says: `At ${show(cold)} °C ${lowerFirst(fuel.label)} is below its cloud point of ${show(fuel.cloudC)} °C: wax is in it, and still passes.`,
         };
       if (cold < fuel.cfppC + 3)
         return {

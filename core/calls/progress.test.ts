@@ -30,7 +30,7 @@ test.each<[Values, Moment | null]>([
 });
 
 test('what is not measured guards its step too', () => {
-  expect(guarded({ 'fuel.jointGapMm': null })).toBe('closing');
+  expect(guarded({ 'fuel.pumpAngleDeg': null })).toBe('closing');
   expect(guarded({}, { primingRuns: [] })).toBe('fire');
 });
 

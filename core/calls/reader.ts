@@ -21,9 +21,9 @@ export interface Trail {
 }
 
 /** What a computed figure came to, with its own trail; or that something is missing for it. */
-type Known = { value: number; trail: Trail } | { missing: NotMeasured; trail: Trail };
-/** Computed figures of one build: many calls rest on the same ones. */
-export type Figures = Map<DerivedKey, Known>;
+type Known = { value: unknown; trail: Trail } | { missing: NotMeasured; trail: Trail };
+/** What was computed of one build so far: many calls rest on the same figures. */
+export type Figures = Map<string, Known>;
 
 /** A reader that writes down on `trail` all that is read through it. Made for each call and figure, so its ways are not made anew each time. */
 class TrailReader implements Reader {
@@ -83,13 +83,12 @@ class TrailReader implements Reader {
     return rows;
   }
 
-  derived(key: DerivedKey): number {
-    const figure = derived[key];
+  shared<T>(key: string, compute: (read: Reader) => T): T {
     let found = this.known.get(key);
     if (!found) {
       const own: Trail = { inputs: [], rules: [] };
       try {
-        found = { value: figure.compute(new TrailReader(this.build, own, this.others, this.known)), trail: own };
+        found = { value: compute(new TrailReader(this.build, own, this.others, this.known)), trail: own };
       } catch (error) {
         if (!(error instanceof NotMeasured)) throw error;
         found = { missing: error, trail: own };
@@ -99,8 +98,14 @@ class TrailReader implements Reader {
     for (const input of found.trail.inputs) this.put(input);
     for (const rule of found.trail.rules) this.putRule(rule);
     if ('missing' in found) throw found.missing;
-    this.put({ path: key, label: figure.label, value: found.value, unit: figure.unit, origin: 'computed' });
-    return found.value;
+    return found.value as T;
+  }
+
+  derived(key: DerivedKey): number {
+    const { label, unit, compute } = derived[key];
+    const value = this.shared(key, compute);
+    this.put({ path: key, label, value, unit, origin: 'computed' });
+    return value;
   }
 
   limit(key: LimitKey): Rule {

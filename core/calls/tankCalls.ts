@@ -9,7 +9,7 @@ import { inOrder, pickupTopMm, segmentName } from '../fuel/routeOf';
 import { riseOf, sideOf } from '../fuel/Route';
 import { routeOf } from '../fuel/routeOf';
 import { fullSchools, schoolOption } from '../schools/schools';
-import { show, trim } from '../units/show';
+import { lowerFirst, show, trim } from '../units/show';
 import type { Judge, Reader } from './Call';
 
 const trade = 'Common practice, no published source.';
@@ -68,7 +68,7 @@ export const tankCalls: readonly Judge[] = [
         return { level: 'stop', says: 'This fuel may not be burnt here, by what was asked of the local code.' };
       if (vehicle && read.maybe('survey.engineFuel') === null) return read.missing('what the engine burns');
       const fuel = fuelOf(read);
-      if (fuel.askFirst && allowed !== 'yes') return read.missing(`whether ${fuel.label.toLowerCase()} may be burnt here`);
+      if (fuel.askFirst && allowed !== 'yes') return read.missing(`whether ${lowerFirst(fuel.label)} may be burnt here`);
       return { level: 'sound', says: `${fuel.label}${allowed === 'yes' ? ', asked by the local code' : ''}, from ${label}.` };
     },
   },

@@ -47,10 +47,15 @@ test.each(byHand)('%s is %d, worked by hand', (key, value, digits) => {
   expect(valueOf(key)).toBeCloseTo(value, digits);
 });
 
-test('the suction pressure is air, column and friction put together', () => {
+test('the suction pressure is air, column, friction and the column’s own mass put together', () => {
   // ISO 2533 at 500 m: 95,461 Pa; pump 30 mm above the pickup; friction as explained beside it.
   const rho = 832 * (1 - 0.00083 * -20);
-  const expected = 95461 - rho * 9.80665 * 0.03 - valueOf('fuel.suctionDropPeakKPa') * 1000;
+  // Half a sine: friction is worst with sin, speeding the column up with cos; together √(R² + I²).
+  const worst = Math.hypot(valueOf('fuel.suctionDropPeakKPa'), valueOf('fuel.suctionPushKPa')) * 1000;
+  // ρ L/A × (π/2)(V/t)(π/t), half of it left by rubber and gas: Newton, worked by hand.
+  const push = ((0.5 * (rho * 0.6)) / (Math.PI * 0.001 ** 2)) * ((Math.PI / 2) * (0.022e-6 / 0.06)) * (Math.PI / 0.06);
+  expect(valueOf('fuel.suctionPushKPa') * 1000).toBeCloseTo(push, 0);
+  const expected = 95461 - rho * 9.80665 * 0.03 - worst;
   expect(valueOf('fuel.suctionKPa') * 1000).toBeCloseTo(expected, -1);
   expect(valueOf('fuel.gasPercent')).toBeCloseTo(10 * (95461 / expected - 1), 2);
 });
@@ -125,7 +130,7 @@ test('inputs tell who put them in and when, at every depth; a maker’s figure t
     'fuel.suctionLengthM/fitted': { by: 'B', at: '2026-11-20T09:00:00.000Z' },
     'maker/efficiencyPercent': { by: 'C', at: '2026-11-20T10:00:00.000Z' },
   };
-  const told = explain(soundBuild(), 'fuel.lineVolumeMl', origins).inputs.map(
+  const told = explain({ ...soundBuild(), lists: {} }, 'fuel.lineVolumeMl', origins).inputs.map(
     (input) => `${input.path}: ${whence(input, (iso) => iso.slice(11, 16))}`,
   );
   expect(told).toContain('fuel.suctionLengthM: measured as fitted by B, 09:00');

@@ -1,7 +1,7 @@
 import type { Reader } from '../calls/Call';
 import { bubbleBoreLimitMm } from '../fuel/bubbleBoreLimitMm';
 import { densityKgM3 } from '../fuel/densityKgM3';
-import { dipChart } from '../fuel/dipChart';
+import { fillShare } from '../fuel/dipChart';
 import { doseRuns, doseTest } from '../fuel/doseTest';
 import { reynolds } from '../fuel/lineDropPa';
 import { lineVolumeMl } from '../fuel/lineVolumeMl';
@@ -14,7 +14,7 @@ import { fuelOf, mapFacts, runFacts } from '../fuel/runFacts';
 import { gasShare } from '../fuel/gasShare';
 import { cutStandpipe } from '../fuel/standpipe';
 import { tankOf } from '../fuel/tankOf';
-import { volumeL } from '../fuel/tankVolume';
+import { levelForMm, volumeL } from '../fuel/tankVolume';
 import type { Derived } from './derived';
 
 const darcy =
@@ -24,13 +24,15 @@ const peakAssumption = `half-sine stroke of ${strokeSeconds * 1000} ms: assumpti
 const meanFlow = (read: Reader): number => read.derived('fuel.doseMl') * read.all({ hz: 'heater.pumpMaxHz' }).hz;
 const peakFlow = (read: Reader): number => peakFlowMlS(read.derived('fuel.doseMl'));
 const coldFuel = (read: Reader) => fuelState(fuelOf(read), read.all({ t: 'heater.coldestFuelC' }).t);
+const lowestPa = (read: Reader): number => read.shared('lowest pressure', (reader) => lowestSuctionPa(runFacts(reader)));
 const suction = (read: Reader) => sideOf(routeOf(read), 'suction');
 const sum = (segments: readonly Segment[], of: (segment: Segment) => number) =>
   segments.reduce((all, segment) => all + of(segment), 0);
-const chart = (read: Reader) => dipChart(tankOf(read), read.all({ clear: 'fuel.pickupClearanceMm' }).clear);
-/** What is in reach now, and what would be in a full tank, L. */
-const usableNow = (read: Reader) =>
-  Math.max(0, volumeL(tankOf(read), read.all({ level: 'fuel.fuelLevelMm' }).level) - chart(read).unusableL);
+const unusable = (read: Reader) => volumeL(tankOf(read), read.all({ clear: 'fuel.pickupClearanceMm' }).clear);
+const limitL = (read: Reader) => read.derived('fuel.capacityL') * fillShare;
+/** What is in reach now, L. */
+const usableNow = (read: Reader): number =>
+  Math.max(0, volumeL(tankOf(read), read.all({ level: 'fuel.fuelLevelMm' }).level) - read.derived('fuel.unusableL'));
 const fuelKg = (read: Reader, litres: number) => (litres * densityKgM3(fuelOf(read).densityKgM3At15C, 15)) / 1000;
 
 export const fuelFigures = {
@@ -67,7 +69,7 @@ export const fuelFigures = {
     decimals: 1,
     formula: 'by its shape',
     source: 'geometry of the inside',
-    compute: (read: Reader): number => chart(read).capacityL,
+    compute: (read: Reader): number => volumeL(tankOf(read), Infinity),
   },
   'fuel.unusableL': {
     label: 'Below the pickup',
@@ -75,7 +77,7 @@ export const fuelFigures = {
     decimals: 2,
     formula: 'V(pickup)',
     source: 'geometry of the inside',
-    compute: (read: Reader): number => chart(read).unusableL,
+    compute: unusable,
   },
   'fuel.limitMm': {
     label: 'Fill no higher than',
@@ -83,7 +85,7 @@ export const fuelFigures = {
     decimals: 0,
     formula: 'V(h) = 0.95 V',
     source: '5 % left for expansion: common practice',
-    compute: (read: Reader): number => chart(read).limitMm,
+    compute: (read: Reader): number => levelForMm(tankOf(read), limitL(read)),
   },
   'fuel.usableL': {
     label: 'In reach now',
@@ -99,7 +101,7 @@ export const fuelFigures = {
     decimals: 1,
     formula: 'V / (3.6 f V₁)',
     source: 'definition; highest pump frequency',
-    compute: (read: Reader): number => usableNow(read) / read.derived('heater.fuelMaxLH'),
+    compute: (read: Reader): number => read.derived('fuel.usableL') / read.derived('heater.fuelMaxLH'),
   },
   'fuel.rangeLowH': {
     label: 'Lasts at the lowest setting',
@@ -108,7 +110,7 @@ export const fuelFigures = {
     formula: 'V / (3.6 f V₁)',
     source: 'definition; lowest pump frequency',
     compute: (read: Reader): number =>
-      usableNow(read) / (read.all({ hz: 'heater.pumpMinHz' }).hz * read.derived('fuel.doseMl') * 3.6),
+      read.derived('fuel.usableL') / (read.all({ hz: 'heater.pumpMinHz' }).hz * read.derived('fuel.doseMl') * 3.6),
   },
   'fuel.rangeNights': {
     label: 'Lasts usual nights',
@@ -116,7 +118,7 @@ export const fuelFigures = {
     decimals: 1,
     formula: 'V / fuel of a night',
     source: 'the survey’s usual night',
-    compute: (read: Reader): number => usableNow(read) / Math.max(0.01, read.derived('survey.fuelNightL')),
+    compute: (read: Reader): number => read.derived('fuel.usableL') / Math.max(0.01, read.derived('survey.fuelNightL')),
   },
   'fuel.nowKg': {
     label: 'Weighs at the level of the day',
@@ -135,7 +137,7 @@ export const fuelFigures = {
     decimals: 1,
     formula: 'm + ρ 0.95 V',
     source: 'definition; density after the fuel’s standard (from memory)',
-    compute: (read: Reader): number => read.all({ empty: 'tank.emptyKg' }).empty + fuelKg(read, chart(read).limitL),
+    compute: (read: Reader): number => read.all({ empty: 'tank.emptyKg' }).empty + fuelKg(read, limitL(read)),
   },
   'fuel.cutMm': {
     label: 'Cut the standpipe to',
@@ -223,10 +225,11 @@ export const fuelFigures = {
     decimals: 1,
     formula: 's (ρ L / A) dQ/dt',
     source: `Newton; ${peakAssumption}; s is what rubber and gas leave over, an assumption`,
-    compute: (read: Reader): number =>
-      (sum(suction(read), (segment) => accelerationPa(segment, coldFuel(read), peakFlow(read))) *
-        read.limit('columnSofteningPercent').value) /
-      1e5,
+    compute: (read: Reader): number => {
+      const [fuel, flow] = [coldFuel(read), peakFlow(read)];
+      const whole = sum(suction(read), (segment) => accelerationPa(segment, fuel, flow));
+      return (whole * read.limit('columnSofteningPercent').value) / 1e5;
+    },
   },
   'fuel.suctionKPa': {
     label: 'Lowest pressure before the pump',
@@ -234,7 +237,7 @@ export const fuelFigures = {
     decimals: 1,
     formula: 'p₀ + ρ g h − √(Δp² + Δa²)',
     source: `hydrostatics; p₀ ISO 2533 (from memory); ${darcy}; Newton; tank drawn down to the pickup; a filter’s own loss as ζ 2`,
-    compute: (read: Reader): number => lowestSuctionPa(runFacts(read)) / 1000,
+    compute: (read: Reader): number => lowestPa(read) / 1000,
   },
   'fuel.gasPercent': {
     label: 'Gas in each stroke',
@@ -242,10 +245,7 @@ export const fuelFigures = {
     decimals: 1,
     formula: 'L (p₀/p − 1)',
     source: 'Henry’s law, L 0.1 after ASTM D2779 (from memory)',
-    compute: (read: Reader): number => {
-      const facts = runFacts(read);
-      return gasShare(facts.ambientPa, lowestSuctionPa(facts)) * 100;
-    },
+    compute: (read: Reader): number => gasShare(runFacts(read).ambientPa, lowestPa(read)) * 100,
   },
   'fuel.lostPercent': {
     label: 'Of each stroke, lost to gas',

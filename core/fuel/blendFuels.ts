@@ -1,3 +1,4 @@
+import { lowerFirst } from '../units/show';
 import type { Fuel } from './fuels';
 import { viscosityMm2S } from './viscosityMm2S';
 
@@ -28,7 +29,7 @@ export function blendFuels(fuel: Fuel, other: Fuel, share: number): Fuel {
   const viscosity = (temperatureC: number) =>
     fromVbn(mix(vbn(viscosityMm2S(curve(fuel), temperatureC)), vbn(viscosityMm2S(curve(other), temperatureC))));
   return {
-    label: `${fuel.label} with ${Math.round(share * 100)} % ${other.label.toLowerCase()}`,
+    label: `${fuel.label} with ${Math.round(share * 100)} % ${lowerFirst(other.label)}`,
     densityKgM3At15C: density,
     viscosityMm2SAt40C: viscosity(40),
     viscosityMm2SAt100C: viscosity(100),

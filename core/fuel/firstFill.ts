@@ -7,6 +7,7 @@ export interface Chamber {
   name: string;
   side: 'suction' | 'pressure';
   /** whole, mL */ volumeMl: number;
+  /** a stretch of line, and not a gap or the filter */ isLine: boolean;
   /** of it, air that stays behind as the front goes by, mL */ trapMl: number;
 }
 export interface FillFacts {
@@ -45,14 +46,20 @@ export function chambersOf(route: Route, filterMl: number, filterAfterPump: bool
   for (const [i, segment] of route.segments.entries()) {
     const volumeMl = lineVolumeMl(segment.boreMm, segment.lengthM);
     const falls = traps.some((trap) => trap.stands && (trap.kind === 'falling stretch' ? trap.at === i : trap.at === i - 1));
-    chambers.push({ name: segment.name, side: segment.side, volumeMl, trapMl: falls ? volumeMl * loopKeeps : 0 });
+    chambers.push({ name: segment.name, side: segment.side, volumeMl, trapMl: falls ? volumeMl * loopKeeps : 0, isLine: true });
     if (segment.gapMm > 0) {
       const gapMl = lineVolumeMl(joinerMm, segment.gapMm / 1000);
-      chambers.push({ name: `gap after ${segment.name}`, side: segment.side, volumeMl: gapMl, trapMl: gapMl * gapKeeps });
+      chambers.push({
+        name: `gap after ${segment.name}`,
+        side: segment.side,
+        volumeMl: gapMl,
+        trapMl: gapMl * gapKeeps,
+        isLine: false,
+      });
     }
     const last = route.segments[i + 1]?.side !== segment.side;
     const here = named ? segment.end === 'filter' : last && (segment.side === 'pressure') === filterAfterPump;
-    if (here && filterMl > 0) chambers.push({ name: 'filter', side: segment.side, volumeMl: filterMl, trapMl: 0 });
+    if (here && filterMl > 0) chambers.push({ name: 'filter', side: segment.side, volumeMl: filterMl, trapMl: 0, isLine: false });
   }
   return chambers;
 }

@@ -22,16 +22,17 @@ const slackMm = 10;
  */
 export function gasTraps(route: Route, carriesMm: number): GasTrap[] {
   const traps: GasTrap[] = [];
+  // The way down from a standpipe's top to the pump is how such a line must run; it counts only where the bore lets gas stand.
+  let fromTop = true;
   for (const [i, segment] of route.segments.entries()) {
-    if (segment.riseMm >= -slackMm || isImpossible(segment)) continue;
     const before = route.segments[i - 1];
-    // The way down from a standpipe's top to the pump is how such a line must run; it counts only where the bore lets gas stand.
-    const first = !before || before.side !== segment.side;
-    const wide = segment.boreMm >= carriesMm;
-    const trap = { fallsMm: -segment.riseMm, stands: wide };
-    if (!first && before.riseMm > slackMm) traps.push({ ...trap, at: i - 1, kind: 'high loop', name: before.name });
-    else if (!(first && segment.side === 'suction') || wide)
-      traps.push({ ...trap, at: i, kind: 'falling stretch', name: segment.name });
+    fromTop = fromTop && segment.side === 'suction' && segment.riseMm <= 0;
+    if (segment.riseMm >= -slackMm || isImpossible(segment)) continue;
+    const stands = segment.boreMm >= carriesMm;
+    const trap = { fallsMm: -segment.riseMm, stands };
+    if (before && before.side === segment.side && before.riseMm > slackMm)
+      traps.push({ ...trap, at: i - 1, kind: 'high loop', name: before.name });
+    else if (!fromTop || stands) traps.push({ ...trap, at: i, kind: 'falling stretch', name: segment.name });
   }
   return traps;
 }

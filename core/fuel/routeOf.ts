@@ -23,7 +23,9 @@ export const segmentName = (row: RowOf<'segments'>, i: number): string => row.na
  * The line of a build: segment by segment where it is known so, else the two rough lengths before and after the pump.
  * @throws through the reader where a length, a bore or a rise is missing
  */
-export function routeOf(read: Reader): Route {
+export const routeOf = (read: Reader): Route => read.shared('route', readRoute);
+
+function readRoute(read: Reader): Route {
   const rows = inOrder(read.rows('segments'));
   if (rows.length > 0) {
     const lacking: string[] = [];

@@ -7,7 +7,9 @@ import { fuelState, type MapFacts } from './pressureMap';
 import { pickupTopMm, routeOf } from './routeOf';
 
 /** The fuel of a build, blended where it is. */
-export function fuelOf(read: Reader): Fuel {
+export const fuelOf = (read: Reader): Fuel => read.shared('fuel', readFuel);
+
+function readFuel(read: Reader): Fuel {
   const fuel = fuels[read.all({ grade: 'heater.fuelGrade' }).grade];
   const share = read.maybe('tank.blendPercent') ?? 0;
   const other = share > 0 ? read.maybe('tank.blendFuel') : null;
@@ -15,7 +17,9 @@ export function fuelOf(read: Reader): Fuel {
 }
 
 /** What a map of temperature against level needs; the tank drawn down to its pickup is its lowest. */
-export function mapFacts(read: Reader): MapFacts {
+export const mapFacts = (read: Reader): MapFacts => read.shared('run facts', readFacts);
+
+function readFacts(read: Reader): MapFacts {
   const f = read.all({
     pumpMm: 'fuel.pumpAboveTankFloorMm',
     heaterMm: 'fuel.heaterAboveTankFloorMm',

@@ -2,7 +2,9 @@ import type { Reader } from '../calls/Call';
 import { dipsProblem, type TankShape } from './tankVolume';
 
 /** The tank by its shape, from the build. Through the reader missing where a measure lacks or its table can't be read. */
-export function tankOf(read: Reader): TankShape {
+export const tankOf = (read: Reader): TankShape => read.shared('tank', readTank);
+
+function readTank(read: Reader): TankShape {
   const { shape } = read.all({ shape: 'tank.shape' });
   switch (shape) {
     case 'box': {

@@ -11,12 +11,19 @@ import { fillChambers } from './fillChambers';
 export function frontShares(build: Build, strokes: number): { suction: number; line: number } | null {
   const read = makeReader(build, { inputs: [], rules: [] });
   try {
-    const chambers = fillChambers(read);
-    const whole = (side: 'suction' | 'pressure') =>
-      chambers.reduce((sum, chamber) => sum + (chamber.side === side ? chamber.volumeMl - chamber.trapMl : 0), 0);
-    const pumped = strokes * read.derived('fuel.doseMl') + (valueAt(build.sheets, 'priming.preFilledMl') ?? 0);
-    const share = (ml: number, all: number) => Math.min(1, Math.max(0, ml / Math.max(all, 1e-9)));
-    return { suction: share(pumped, whole('suction')), line: share(pumped - whole('suction'), whole('pressure')) };
+    let left = strokes * read.derived('fuel.doseMl') + (valueAt(build.sheets, 'priming.preFilledMl') ?? 0);
+    // The drawing shows line; what a filter or a gap takes holds the front back there.
+    const shown = { suction: { filled: 0, whole: 0 }, pressure: { filled: 0, whole: 0 } };
+    for (const { side, volumeMl, trapMl, isLine } of fillChambers(read)) {
+      const takes = volumeMl - trapMl;
+      const filled = Math.min(Math.max(left, 0), takes);
+      left -= takes;
+      if (!isLine) continue;
+      shown[side].filled += filled;
+      shown[side].whole += takes;
+    }
+    const share = ({ filled, whole }: { filled: number; whole: number }) => (whole > 0 ? filled / whole : 1);
+    return { suction: share(shown.suction), line: share(shown.pressure) };
   } catch (error) {
     if (error instanceof NotMeasured) return null;
     throw error;

@@ -137,8 +137,9 @@ test('candidates are judged in the same space; taking one makes its figures the 
     6,
   );
   expect(unknown?.missing.length).toBeGreaterThan(2);
+  // A dose test is of the pump in hand: it goes when that pump goes.
   const taken = applyCommand(
-    build,
+    { ...build, lists: { ...build.lists, doseTests: [] } },
     { kind: 'figures', changes: takeCandidate(build, row) },
     { name: 'F', role: 'fitter', at: '2026-11-20T10:00:00.000Z' },
   );

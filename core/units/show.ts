@@ -12,3 +12,6 @@ export const trim = (value: number, decimals = 2): string =>
   show(value, decimals)
     .replace(/(\.\d*?)0+$/, '$1')
     .replace(/\.$/, '');
+
+/** Within a sentence: the first letter small, the rest as it is. @example lowerFirst('Road diesel, grade B') // "road diesel, grade B" */
+export const lowerFirst = (text: string): string => text.replace(/^\p{Lu}(?!\p{Lu})/u, (letter) => letter.toLowerCase());

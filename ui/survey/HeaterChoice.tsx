@@ -1,6 +1,7 @@
 'use client';
 import { useState } from 'react';
 import { derived, type DerivedKey } from '../../core/figures/derived';
+import { rowsOf } from '../../core/build/lists';
 import { compared, takeCandidate, type Compared } from '../../core/survey/compareHeaters';
 import { inUnit } from '../../core/units/inUnits';
 import { show } from '../../core/units/show';
@@ -41,6 +42,9 @@ export function HeaterChoice({
     const row = rows.find((r) => r.id === id);
     if (!row) return;
     const errors = send({ kind: 'figures', changes: takeCandidate(settled, row) });
+    // A dose that was measured belongs to the pump that goes.
+    const tests = rowsOf(settled.lists, 'doseTests').map(({ id: test }) => ({ list: 'doseTests' as const, row: test, deed: 'remove' as const }));
+    if (errors.length === 0 && tests.length > 0) send({ kind: 'rows', changes: tests });
     if (errors.length === 0 && row.altitudeMaxM !== undefined)
       errors.push(
         ...send({
