@@ -9,6 +9,8 @@ import { personOrSignIn } from './lib/session';
 
 export const dynamic = 'force-dynamic';
 
+/** Outside of the component: a page is drawn once a request, by the clock of then. */
+const now = () => Date.now();
 const one = (value: string | string[] | undefined): string => (typeof value === 'string' ? value : '').slice(0, 80);
 
 export default async function Bay({ searchParams }: { searchParams: Promise<Record<string, string | string[] | undefined>> }) {
@@ -45,7 +47,7 @@ export default async function Bay({ searchParams }: { searchParams: Promise<Reco
             </Link>
           )}
         </div>
-        <BayView {...page} search={search} first={from === ''} taste={person.taste} />
+        <BayView {...page} search={search} first={from === ''} taste={person.taste} nowMs={now()} />
       </main>
     </div>
   );

@@ -8,6 +8,8 @@ import { signState } from '../core/calls/progress';
 import { whatStands } from '../core/calls/signoffCalls';
 import { unmeasuredFigures } from '../core/calls/unmeasuredFigures';
 import { derivedKeys } from '../core/figures/derived';
+import { goodSentence, linePicture, profileAt, profileSentence } from '../core/fuel/linePicture';
+import { segmentName, segmentRows } from '../core/fuel/routeOf';
 import { explain, whence } from '../core/figures/explain';
 import type { LedgerRow } from '../core/ledger/chain';
 import type { Origins } from '../core/ledger/origins';
@@ -28,6 +30,8 @@ const sheetTitles: Record<string, string> = {
   heater: 'Heater and conditions',
   people: 'People and inspection',
   ranges: 'How well things are known',
+  tank: 'Tank and source',
+  line: 'Line and pump mount',
   ...stages,
 };
 const flowInk = { fuel: '#b98a1c', air: '#1f648f', heat: '#ad331c', ink } as const;
@@ -261,6 +265,59 @@ function photographs(page: CertificatePage, build: Build, pictures: ReadonlyMap<
   }
 }
 
+/** Route, pressures, joints and dose: what the fuel side was built and measured to be. */
+function fuelPage(page: CertificatePage, build: Build): void {
+  const rows = segmentRows(build.lists);
+  const picture = linePicture(build);
+  const [doses, leaks] = [rowsOf(build.lists, 'doseTests'), rowsOf(build.lists, 'leaks')];
+  if (rows.length === 0 && 'missing' in picture && doses.length === 0 && leaks.length === 0) return;
+  page.heading('Fuel');
+  if (rows.length > 0) {
+    const { near, sheath, end } = lists.segments.columns;
+    const cell = (n: number | undefined, unit: string, decimals: number) =>
+      n === undefined ? '' : `${trim(n, decimals)} ${unit}`;
+    const line = (text: string[], bold = false) =>
+      page.row(
+        text.map((t, i) => ({ text: t, share: [0.24, 0.11, 0.11, 0.11, 0.18, 0.15, 0.1][i] ?? 0.1, bold: bold || i === 0 })),
+      );
+    line(['stretch', 'length', 'rises', 'bore', 'passes', 'ends at', 'clips'], true);
+    rows.forEach((row, i) =>
+      line([
+        segmentName(row, i),
+        cell(row.lengthM, 'm', 2),
+        cell(row.riseMm, 'mm', 0),
+        cell(row.boreMm, 'mm', 1),
+        `${row.near ? near.options[row.near] : ''}${row.sheath && row.sheath !== 'bare' ? `, ${sheath.options[row.sheath]}` : ''}`,
+        `${row.end ? end.options[row.end] : ''}${row.end === 'joint' && row.gapMm !== undefined ? `, gap ${trim(row.gapMm, 1)} mm` : ''}`,
+        row.clips === undefined ? '' : String(row.clips),
+      ]),
+    );
+  }
+  if (!('missing' in picture)) {
+    const { facts, asBuilt } = picture;
+    page.paragraph(profileSentence(facts, asBuilt));
+    page.paragraph(goodSentence(facts, asBuilt.levelMm));
+    const { nodes } = profileAt(facts, asBuilt);
+    // A line of two hundred stretches needs no two hundred rows to be judged by.
+    for (const node of nodes.length > 24 ? nodes.filter((_, i) => i % Math.ceil(nodes.length / 24) === 0) : nodes)
+      page.row([
+        { text: `${node.name}, ${trim(node.atM, 2)} m on`, share: 0.4 },
+        { text: `${show(node.restPa / 1000, 1)} kPa at rest`, share: 0.2, right: true },
+        { text: `${show(node.flowPa / 1000, 1)} in flow`, share: 0.2, right: true },
+        { text: `${show(node.peakPa / 1000, 1)} at the stroke’s worst`, share: 0.2, right: true },
+      ]);
+  }
+  for (const run of doses)
+    if (run.strokes !== undefined && run.volumeMl !== undefined)
+      page.paragraph(
+        `Dose test: ${run.strokes} strokes gave ${trim(run.volumeMl, 2)} mL, ${trim(run.volumeMl / run.strokes, 4)} mL each${run.fuelC === undefined ? '' : `, fuel at ${trim(run.fuelC)} °C`}.`,
+      );
+  for (const [i, joint] of leaks.entries())
+    page.paragraph(
+      `Joint ${joint.name ?? i + 1}: ${joint.wipedAt ? `wiped ${day(joint.wipedAt)}` : 'not wiped'}; warm ${joint.warmFound ?? 'not looked at'}; after a night ${joint.nightFound ?? 'not looked at'}.`,
+    );
+}
+
 function callsOf(page: CertificatePage, calls: readonly Call[]): void {
   page.heading('Measured against limits: every call');
   for (const stage of stageIds) {
@@ -418,6 +475,7 @@ export async function writeCertificate(
     page.paragraph(`• ${text}`);
   photographs(page, build, pictures);
   kitAndHoles(page, build);
+  fuelPage(page, build);
   callsOf(page, calls);
   page.heading('Figures');
   figures(page, build, origins);

@@ -1,7 +1,6 @@
 import type { Build } from '../build/Build';
 import { fieldAt, figureAt, figurePaths, type FigurePath } from '../build/sheets';
-import { rowsOf } from '../build/lists';
-import { roughAreas } from '../heat/spaceParts';
+import { isSuperseded } from '../build/superseded';
 import { buildHash } from '../ledger/hash';
 import { assess } from './assess';
 import { levels, momentIds, stageIds, type Call, type Level, type Moment, type StageId } from './Call';
@@ -24,10 +23,8 @@ export function nextMoment(build: Build): Moment | null {
 /** A stage is proven when every one of its calls holds and every figure of its sheet is entered as fitted. */
 export function isProven(build: Build, calls: readonly Call[], stage: StageId): boolean {
   if (stage === 'signoff') return signState(build) === 'signed';
-  // Where a space is known surface by surface, its rough areas are not asked for.
-  const finer = stage === 'survey' && rowsOf(build.lists, 'surfaces').length > 0;
   const fitted = figurePaths
-    .filter((path) => path.startsWith(`${stage}.`) && !(finer && roughAreas.includes(path)))
+    .filter((path) => path.startsWith(`${stage}.`) && !isSuperseded(build, path))
     .every((path) => isFitted(build, path));
   return fitted && calls.filter((c) => c.stage === stage).every((c) => !isStanding(c));
 }

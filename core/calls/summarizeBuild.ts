@@ -1,4 +1,6 @@
 import type { Build } from '../build/Build';
+import { rowsOf } from '../build/lists';
+import { leakDue, type LeakLook } from '../fuel/leakDue';
 import { levels, stageIds, type Call, type Level, type Moment, type StageId } from './Call';
 import { isStanding, nextMoment, signState, wettedStages } from './progress';
 
@@ -15,6 +17,8 @@ export interface BuildSummary {
   worst: { level: Level; says: string; stage: StageId } | null;
   moment: Moment | null;
   waitsFor: StageId | null;
+  /** the look at a joint that is due first; absent in summaries kept before there were any */
+  leak?: { look: LeakLook; dueMs: number; joints: number } | null;
 }
 
 const severity = (a: Call, b: Call) => levels.indexOf(a.level) - levels.indexOf(b.level);
@@ -38,5 +42,6 @@ export function summarizeBuild(build: Build, calls: readonly Call[]): BuildSumma
     worst: worst ? { level: worst.level, says: worst.says, stage: worst.stage } : null,
     moment,
     waitsFor: stageIds[wet] ?? null,
+    leak: leakDue(rowsOf(build.lists, 'leaks')),
   };
 }

@@ -284,11 +284,11 @@ function changeTexts<P extends 'identity' | 'schools', K extends string>(
   changes: readonly TextChange<K>[],
   label: (key: K) => string,
 ): Step {
-  const texts: Record<string, unknown> = { ...build[part] };
+  const texts = { ...build[part] } as unknown as Record<string, string | undefined>;
   const clashes: Clash[] = [];
   for (const { key, from, to } of changes) {
     // A school that came after this build was begun stands at its first option until somebody chooses.
-    const now = String(texts[key] ?? (part === 'schools' ? (defaultSchools as Record<string, string>)[key] : ''));
+    const now = texts[key] ?? (part === 'schools' ? (defaultSchools as Record<string, string>)[key] : undefined) ?? '';
     if (now !== from && now !== to) clashes.push({ key: originKey.text(part, key), label: label(key), theirs: now, yours: to });
     texts[key] = to;
   }

@@ -86,9 +86,3 @@ export function surveySpread(facts: SpreadFacts, options: DrawOptions = {}): Sur
     draws,
   };
 }
-
-/** The input that has most to do with an outcome. */
-export function mattersMost({ matters }: Spread): SpreadInput | null {
-  const [first] = (Object.entries(matters) as [SpreadInput, number][]).sort((a, b) => b[1] - a[1]);
-  return first && first[1] > 0 ? first[0] : null;
-}

@@ -100,3 +100,9 @@ export function monteCarlo<K extends string>(
   const all = drawOutcomes(ranges, { outcome }, options);
   return all && spreadOf(all.drawn, all.out.outcome);
 }
+
+/** The drawn quantity that has most to do with an outcome; null where none has. */
+export function mattersMost({ matters }: Spread): string | null {
+  const [first] = Object.entries(matters).sort((a, b) => b[1] - a[1]);
+  return first && first[1] > 0 ? first[0] : null;
+}

@@ -2,6 +2,7 @@ import type { Build } from '../build/Build';
 import { fieldAt, valueAt, type FigurePath } from '../build/sheets';
 import type { Part } from '../build/field';
 import { levelWords, type Call } from '../calls/Call';
+import { segmentName, segmentRows } from '../fuel/routeOf';
 import { trim } from '../units/show';
 import { partCalls } from './partCalls';
 
@@ -32,16 +33,28 @@ export interface PartInWords {
 /** The run drawing in words, part by part from tank to alarm: for those who can't see it, or hold it in a hand too small. */
 export function describeRun(build: Build, calls: readonly Call[]): PartInWords[] {
   const worst = partCalls(calls);
+  const stretches = segmentRows(build.lists);
+  /** A line that is known stretch by stretch, in words. */
+  const inStretches = (side: 'suction' | 'pressure') =>
+    stretches
+      .filter((row) => (row.side ?? 'pressure') === side)
+      .map(
+        (row, i) =>
+          `${segmentName(row, i)} ${row.lengthM === undefined ? 'of unknown length' : `${trim(row.lengthM)} m`}${row.riseMm === undefined ? '' : `, ${row.riseMm < 0 ? 'falls' : 'rises'} ${trim(Math.abs(row.riseMm))} mm`}`,
+      );
   return told.map(({ part, title, paths }) => {
-    const figures = paths.map((path) => {
-      const field = fieldAt(path);
-      const value = valueAt(build.sheets, path);
-      const label = field.label.toLowerCase();
-      if (value === null) return `${label} not known`;
-      return field.kind === 'choice'
-        ? `${label}: ${(field.options as Record<string, string>)[value]}`
-        : `${label} ${trim(Number(value), 3)} ${field.unit === 'deg' ? 'degrees' : field.unit}`;
-    });
+    const own = stretches.length > 0 && (part === 'suction' || part === 'line');
+    const figures = own
+      ? inStretches(part === 'suction' ? 'suction' : 'pressure')
+      : paths.map((path) => {
+          const field = fieldAt(path);
+          const value = valueAt(build.sheets, path);
+          const label = field.label.toLowerCase();
+          if (value === null) return `${label} not known`;
+          return field.kind === 'choice'
+            ? `${label}: ${(field.options as Record<string, string>)[value]}`
+            : `${label} ${trim(Number(value), 3)} ${field.unit === 'deg' ? 'degrees' : field.unit}`;
+        });
     const call = worst[part];
     const says = call
       ? ` ${levelWords[call.call.level]}: ${call.call.says}${call.more > 0 ? ` And ${call.more} more.` : ''}`

@@ -5,6 +5,7 @@ import { rowsOf } from '../build/lists';
 import { valueAt, type FigurePath } from '../build/sheets';
 import { stageIds, type Call, type StageId } from '../calls/Call';
 import { isProven } from '../calls/progress';
+import { segmentRows } from '../fuel/routeOf';
 import { stackLayers, stackMm } from '../siting/stackUp';
 import { show, trim } from '../units/show';
 import { partCalls, type PartCall } from './partCalls';
@@ -46,6 +47,15 @@ export interface RunDrawing {
   /** The worst call on each part that has one to tell. */
   told: Partial<Record<Part, PartCall>>;
   pump: { x: number; y: number; lengthPx: number; angleDeg: number };
+  /** The line stretch by stretch, px; `joint` is its far end where that can be dragged. */
+  stretches: {
+    id: string;
+    name: string;
+    d: string;
+    from: { x: number; y: number };
+    to: { x: number; y: number };
+    joint: boolean;
+  }[];
   /** Boxes to touch, px. */
   boxes: Record<Part, { x: number; y: number; w: number; h: number }>;
   geometry: RunGeometry;
@@ -144,33 +154,51 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
   const turn = (dx: number, dy: number) => `${round(pumpIn.x + dx * cos + dy * sin)},${round(pumpIn.y - dx * sin + dy * cos)}`;
   const pumpOut = { x: pumpIn.x + lengthPx * cos, y: pumpIn.y - lengthPx * sin };
 
+  const lengths = new Map(segmentRows(build.lists).map((row) => [row.id, row.lengthM ?? 0]));
   // Lines: suction, pressure, with the filter where it sits.
   const heaterIn = at(g.heaterIn);
   const through = lineOf<{ x: number; y: number }>(
     (p) => round(p.x),
     (p) => round(p.y),
   ).curve(curveMonotoneX);
+  const sideOf = (side: 'suction' | 'pressure') => g.stretches.filter((stretch) => stretch.side === side);
+  const [before, after] = [sideOf('suction'), sideOf('pressure')];
+  // Known by its stretches it is drawn as it runs; by its rough lengths alone as a soft curve.
+  const polyline = (points: readonly { x: number; y: number }[]) =>
+    `M${points.map((p) => `${round(p.x)},${round(p.y)}`).join('L')}`;
   const suction =
-    through([
-      pickup.top,
-      { x: pickup.top.x + (pumpIn.x - pickup.top.x) * 0.5, y: pickup.top.y + (pumpIn.y - pickup.top.y) * 0.25 },
-      pumpIn,
-    ]) ?? '';
+    before.length > 0
+      ? polyline([pickup.top, ...before.map(({ to }) => at(to))])
+      : (through([
+          pickup.top,
+          { x: pickup.top.x + (pumpIn.x - pickup.top.x) * 0.5, y: pickup.top.y + (pumpIn.y - pickup.top.y) * 0.25 },
+          pumpIn,
+        ]) ?? '');
   const pressure =
-    through([
-      pumpOut,
-      { x: pumpOut.x + (heaterIn.x - pumpOut.x) * 0.12, y: pumpOut.y + (heaterIn.y - pumpOut.y) * 0.3 },
-      { x: heaterIn.x - (heaterIn.x - pumpOut.x) * 0.06, y: heaterIn.y + (pumpOut.y - heaterIn.y) * 0.08 },
-      heaterIn,
-    ]) ?? '';
+    after.length > 0
+      ? polyline([pumpOut, ...after.map(({ to }) => at(to))])
+      : (through([
+          pumpOut,
+          { x: pumpOut.x + (heaterIn.x - pumpOut.x) * 0.12, y: pumpOut.y + (heaterIn.y - pumpOut.y) * 0.3 },
+          { x: heaterIn.x - (heaterIn.x - pumpOut.x) * 0.06, y: heaterIn.y + (pumpOut.y - heaterIn.y) * 0.08 },
+          heaterIn,
+        ]) ?? '');
+  const stretches = g.stretches.map(({ id, name, side, from, to }, i) => {
+    const own = side === 'pressure' && id === after[0]?.id ? pumpOut : at(from);
+    return { id, name, d: polyline([own, at(to)]), from: own, to: at(to), joint: g.stretches[i + 1]?.side === side };
+  });
   draw('suction', 'fuel', suction, { width: widths[g.ink.suction] + 1.5, name: 'suction' });
   draw('line', 'fuel', pressure, { width: widths[g.ink.line] + 1.5, name: 'pressure' });
   const place = value('fuel.filterPlace');
-  const filterAt =
-    place === 'afterPump'
+  const filterEnd = g.stretches.find(({ end }) => end === 'filter')?.to;
+  // A filter that ends the last stretch before the pump stands a little before it.
+  const inLine = filterEnd && (filterEnd === g.pumpIn ? { x: at(filterEnd).x - 22, y: at(filterEnd).y - 3 } : at(filterEnd));
+  const filterAt = inLine
+    ? inLine
+    : place === 'afterPump'
       ? { x: pumpOut.x + (heaterIn.x - pumpOut.x) * 0.12, y: pumpOut.y + (heaterIn.y - pumpOut.y) * 0.3 }
       : { x: pickup.top.x + (pumpIn.x - pickup.top.x) * 0.5, y: pickup.top.y + (pumpIn.y - pickup.top.y) * 0.25 };
-  if (place !== 'none') {
+  if (place !== 'none' || filterEnd) {
     const back = value('fuel.filterDirection') === 'againstFlow' ? -1 : 1;
     const { x: fx, y: fy } = filterAt;
     draw(
@@ -180,6 +208,15 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
       { fill: 'paper', name: 'filter' },
     );
   }
+  for (const stretch of g.stretches)
+    if (stretch.end === 'joint') {
+      const { x: jx, y: jy } = at(stretch.to);
+      draw(stretch.side === 'suction' ? 'suction' : 'line', 'ink', `M${round(jx - 5)},${round(jy - 4)}h10v8h-10Z`, {
+        fill: 'paper',
+        width: 1.25,
+        name: 'joint',
+      });
+    }
   const reversed = value('fuel.pumpDirection') === 'againstFlow';
   draw(
     'pump',
@@ -200,7 +237,8 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
       strong: true,
       anchor: 'middle',
     });
-  const suctionM = value('fuel.suctionLengthM');
+  const metres = (rows: readonly { id: string }[]) => rows.reduce((sum, { id }) => sum + (lengths.get(id) ?? 0), 0);
+  const suctionM = before.length > 0 ? metres(before) : value('fuel.suctionLengthM');
   if (suctionM !== null)
     write(
       'suction',
@@ -208,13 +246,14 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
       Math.max(pickup.top.y, filterAt.y) + 26,
       `${trim(suctionM)} m`,
     );
-  const lineM = value('fuel.pressureLengthM');
+  const boreMm = segmentRows(build.lists).find(({ side }) => side === 'pressure')?.boreMm ?? value('fuel.pressureBoreMm');
+  const lineM = after.length > 0 ? metres(after) : value('fuel.pressureLengthM');
   if (lineM !== null)
     write(
       'line',
       pumpOut.x + (heaterIn.x - pumpOut.x) * 0.42,
       Math.min(y(g.pumpIn.z), y(g.heaterIn.z) + 44) + 10,
-      `${trim(lineM)} m, bore ${trim(value('fuel.pressureBoreMm') ?? 0, 1)} mm, ${riseText(g)}`.replace('bore 0 mm, ', ''),
+      `${trim(lineM)} m, bore ${trim(boreMm ?? 0, 1)} mm, ${riseText(g)}`.replace('bore 0 mm, ', ''),
       { anchor: 'middle' },
     );
 
@@ -404,6 +443,7 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
     anchors,
     told,
     pump: { x: pumpIn.x, y: pumpIn.y, lengthPx, angleDeg },
+    stretches,
     boxes,
     geometry: g,
   };

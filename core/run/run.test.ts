@@ -8,8 +8,16 @@ import { describeRun } from './describeRun';
 import { placeLabels, type Box } from './placeLabels';
 import { runGeometry } from './runGeometry';
 
-const apply = (build: ReturnType<typeof soundBuild>, moved: readonly Moved[]) =>
-  withValues(build, Object.fromEntries(moved.map(({ path, value }) => [path, value])));
+const apply = (build: ReturnType<typeof soundBuild>, moved: readonly Moved[]) => ({
+  ...withValues(build, Object.fromEntries(moved.flatMap((move) => ('path' in move ? [[move.path, move.value]] : [])))),
+  lists: {
+    ...build.lists,
+    segments: (build.lists?.segments ?? []).map((row) => ({
+      ...row,
+      ...Object.fromEntries(moved.flatMap((move) => ('row' in move && move.row === row.id ? [[move.column, move.value]] : []))),
+    })),
+  },
+});
 const none = new Set<never>();
 
 test('lines lie at their lengths: ends as far apart as the line is long, on paper and in the drawing', () => {

@@ -1,7 +1,9 @@
 import type { Build } from '../build/Build';
 import type { Part } from '../build/field';
 import { fieldAt, figureAt, valueAt, type FigurePath } from '../build/sheets';
+import type { RowOf } from '../build/lists';
 import type { StageId } from '../calls/Call';
+import { segmentName, segmentRows } from '../fuel/routeOf';
 
 export interface Point {
   x: number;
@@ -10,10 +12,23 @@ export interface Point {
 /** Nobody has said; planned; fitted; or proven by a test. */
 export type Ink = 'unknown' | 'planned' | 'fitted' | 'proven';
 
+/** One stretch of the line between two of its ends. */
+export interface Stretch {
+  id: string;
+  name: string;
+  side: 'suction' | 'pressure';
+  from: Point;
+  to: Point;
+  end: 'on' | 'joint' | 'filter';
+  near: string | null;
+}
+
 /** Where everything of the run lies, in mm: x along the run, z up from the tank's floor. Lengths are unrolled: the true way may bend sideways. */
 export interface RunGeometry {
   tank: { length: number; height: number; fuel: number };
   pickup: { top: Point; end: Point };
+  /** The line stretch by stretch, where it is known so; in the order of flow. */
+  stretches: Stretch[];
   pumpIn: Point;
   heaterIn: Point;
   floorZ: number;
@@ -50,6 +65,28 @@ function inkOf(build: Build, part: Part, proven: ReadonlySet<StageId>): Ink {
   return proven.has(stage) ? 'proven' : 'fitted';
 }
 
+/** Stretches of one side laid end to end; the last ends where the pump or the heater was measured to be. */
+function stretchesFrom(rows: readonly RowOf<'segments'>[], side: Stretch['side'], start: Point, endZ: number): Stretch[] {
+  const own = rows.filter((row) => (row.side ?? 'pressure') === side);
+  let from = start;
+  return own.map((row, i) => {
+    const rise = row.riseMm ?? 0;
+    const z = i === own.length - 1 ? endZ : from.z + rise;
+    const to = { x: from.x + reach((row.lengthM ?? 0.3) * 1000, z - from.z), z };
+    const stretch = {
+      id: row.id,
+      name: segmentName(row, i),
+      side,
+      from,
+      to,
+      end: row.end ?? ('on' as const),
+      near: row.near ?? null,
+    };
+    from = to;
+    return stretch;
+  });
+}
+
 /**
  * Lays the run out from the build's figures. Where a figure is missing a usual one stands in, and the part's ink is `unknown`.
  * @param proven stages whose calls all hold
@@ -64,9 +101,18 @@ export function runGeometry(build: Build, proven: ReadonlySet<StageId>): RunGeom
   const top =
     kind === 'standpipe' ? { x: pickupX, z: height + 40 } : { x: length + 20, z: kind === 'sideOutlet' ? clearance : 10 };
   const pumpZ = v('fuel.pumpAboveTankFloorMm', 100);
-  const pumpIn = { x: top.x + reach(v('fuel.suctionLengthM', 0.8) * 1000, pumpZ - top.z), z: pumpZ };
   const heaterZ = v('fuel.heaterAboveTankFloorMm', 450);
-  const heaterIn = { x: pumpIn.x + reach(v('fuel.pressureLengthM', 2.5) * 1000, heaterZ - pumpZ), z: heaterZ };
+  const rows = segmentRows(build.lists);
+  const suction = stretchesFrom(rows, 'suction', top, pumpZ);
+  const pumpIn = suction[suction.length - 1]?.to ?? {
+    x: top.x + reach(v('fuel.suctionLengthM', 0.8) * 1000, pumpZ - top.z),
+    z: pumpZ,
+  };
+  const pressure = stretchesFrom(rows, 'pressure', pumpIn, heaterZ);
+  const heaterIn = pressure[pressure.length - 1]?.to ?? {
+    x: pumpIn.x + reach(v('fuel.pressureLengthM', 2.5) * 1000, heaterZ - pumpZ),
+    z: heaterZ,
+  };
   const floorZ = heaterZ + 50;
   const exhaustStart = { x: heaterIn.x + 230, z: floorZ - 90 };
   const fall = v('air.exhaustFallMm', 60);
@@ -78,6 +124,7 @@ export function runGeometry(build: Build, proven: ReadonlySet<StageId>): RunGeom
   return {
     tank: { length, height, fuel: Math.min(v('fuel.fuelLevelMm', 0), height) },
     pickup: { top, end: { x: pickupX, z: kind === 'bottomOutlet' ? 0 : clearance } },
+    stretches: [...suction, ...pressure],
     pumpIn,
     heaterIn,
     floorZ,
@@ -85,6 +132,12 @@ export function runGeometry(build: Build, proven: ReadonlySet<StageId>): RunGeom
     exhaust: { start: exhaustStart, end: exhaustEnd },
     intake: { start: intakeStart, end: intakeEnd },
     battery: { x: Math.max(heaterIn.x - v('wiring.feedLengthM', 2) * 1000, 0), z: floorZ },
-    ink: Object.fromEntries(parts.map((part) => [part, inkOf(build, part, proven)])) as Record<Part, Ink>,
+    // Rows are neither planned nor fitted: a line known by its stretches is as sure as the pump that it runs to.
+    ink: Object.fromEntries(
+      parts.map((part) => [
+        part,
+        inkOf(build, rows.length > 0 && (part === 'suction' || part === 'line') ? 'pump' : part, proven),
+      ]),
+    ) as Record<Part, Ink>,
   };
 }

@@ -7,7 +7,8 @@ import { bodyShapes, roughSurvey, shapeSurfaces, type BodyShapeId } from '../hea
 import { buildUps } from '../heat/buildUps';
 import { nightMeanKw } from '../heat/nightUse';
 import { spaceNodes } from '../heat/spaceNodes';
-import { mattersMost, surveySpread, type SpreadFacts } from '../heat/surveySpread';
+import { surveySpread, type SpreadFacts } from '../heat/surveySpread';
+import { mattersMost } from '../random/monteCarlo';
 import { warmUp } from '../heat/warmUp';
 import { withValues } from '../../tests/soundBuild';
 import { applyCommand } from '../commands/applyCommand';

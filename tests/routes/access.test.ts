@@ -62,6 +62,7 @@ const table: Record<
     },
     answers: [401, 200, 200, 200, 404],
   },
+  'GET builds/[id]/dip-strip': { ask: get(about('dip-strip?paper=Letter')), answers: [401, 200, 200, 200, 404] },
   'GET builds/[id]/template': { ask: get(about('template?view=above&format=svg')), answers: [401, 200, 200, 200, 404] },
   'POST builds/[id]/photos': {
     ask: (who) => who.ask(`/api/builds/${buildId}/photos`, { method: 'POST', body: new Uint8Array(picture) }),

@@ -23,6 +23,7 @@ const countWords: Partial<Record<Level, (n: number) => string>> = {
   stop: (n) => (n === 1 ? 'stop' : 'stops'),
   fix: () => 'to put right',
 };
+const leakLooks = { wipe: 'wipe the joints', warm: 'look for leaks, warm', night: 'look for leaks after the night' } as const;
 const signedWords = { signed: 'signed', corrected: 'corrected since signed' } as const;
 
 export interface BayBuild {
@@ -32,8 +33,8 @@ export interface BayBuild {
 }
 
 /** One build as the bay shows it: what it waits for, its worst call, the next step that can't be undone. */
-function BayRow({ build: { id, summary, changedAt }, taste }: { build: BayBuild; taste: UnitTaste }) {
-  const { name, what, place, wet, signed, counts, worst, moment, waitsFor } = summary;
+function BayRow({ build: { id, summary, changedAt }, taste, nowMs }: { build: BayBuild; taste: UnitTaste; nowMs: number }) {
+  const { name, what, place, wet, signed, counts, worst, moment, waitsFor, leak } = summary;
   const told = (['stop', 'fix', 'open'] as const).filter((level) => counts[level] > 0);
   const pressing = worst?.level === 'stop' || worst?.level === 'fix' ? worst.stage : (waitsFor ?? 'signoff');
   return (
@@ -66,6 +67,16 @@ function BayRow({ build: { id, summary, changedAt }, taste }: { build: BayBuild;
               <strong>Nothing stands in the way.</strong>
             </p>
           )}
+          {leak && signed !== 'signed' && (
+            <p>
+              {nowMs >= leak.dueMs ? (
+                <strong>Due: {leakLooks[leak.look]}</strong>
+              ) : (
+                `From ${format(new Date(leak.dueMs), 'd MMM HH:mm')}: ${leakLooks[leak.look]}`
+              )}{' '}
+              ({leak.joints} {leak.joints === 1 ? 'joint' : 'joints'})
+            </p>
+          )}
           {moment && signed === 'unsigned' && (
             <p>
               Next that can’t be undone: <strong>{momentSteps[moment]}</strong>
@@ -84,12 +95,14 @@ export function BayView({
   search,
   first,
   taste,
+  nowMs,
 }: {
   builds: readonly BayBuild[];
   next: string | null;
   search: string;
   /** whether this is the first page */ first: boolean;
   taste: UnitTaste;
+  nowMs: number;
 }) {
   const query = (from: string | null) => ({ ...(search ? { find: search } : {}), ...(from ? { from } : {}) });
   if (builds.length === 0)
@@ -104,7 +117,7 @@ export function BayView({
     <>
       <ul className="bay-list">
         {builds.map((build) => (
-          <BayRow key={build.id} build={build} taste={taste} />
+          <BayRow key={build.id} build={build} taste={taste} nowMs={nowMs} />
         ))}
       </ul>
       <nav className="inline" aria-label="Pages" style={{ marginTop: 14 }}>

@@ -1,6 +1,7 @@
 'use client';
 import { createContext, useContext } from 'react';
 import type { Build } from '../../core/build/Build';
+import type { CellValue, ListId } from '../../core/build/lists';
 import type { FigurePath } from '../../core/build/sheets';
 import type { Call } from '../../core/calls/Call';
 import type { Command, Slot } from '../../core/commands/Command';
@@ -18,11 +19,9 @@ export interface Who {
   taste: UnitTaste;
 }
 export type Link = 'kept' | 'sending' | 'unreachable' | 'signed-out';
-export interface DraftFigure {
-  path: FigurePath;
-  slot: Slot;
-  value: number | string | null;
-}
+export type Draft =
+  | { path: FigurePath; slot: Slot; value: number | string | null }
+  | { list: ListId; row: string; column: string; value: CellValue };
 
 export interface BuildBench {
   /** As kept, with what is still on its way and what is being typed or dragged. */
@@ -42,8 +41,8 @@ export interface BuildBench {
   link: Link;
   /** Sends a command. @returns why not, or an empty list */
   send: (command: Command) => string[];
-  /** Figures being typed or dragged: calls follow, nothing is kept yet. */
-  setDraft: (key: string, figures: readonly DraftFigure[]) => void;
+  /** Figures and cells being typed or dragged: calls follow, nothing is kept yet. */
+  setDraft: (key: string, drafts: readonly Draft[]) => void;
   /** Entries that the server did not take, each waiting for a decision. */
   held: readonly Kept<Held>[];
   settleHeld: (held: Kept<Held>, choices: Readonly<Record<string, Choice>>) => void;

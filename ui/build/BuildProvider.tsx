@@ -1,6 +1,7 @@
 'use client';
 import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { Build } from '../../core/build/Build';
+import type { AnyRow } from '../../core/build/lists';
 import { emptySheets } from '../../core/build/emptyBuild';
 import { assess } from '../../core/calls/assess';
 import { applyCommand } from '../../core/commands/applyCommand';
@@ -8,7 +9,7 @@ import type { Command } from '../../core/commands/Command';
 import { settleClash, type Choice } from '../../core/commands/settleClash';
 import type { LedgerRow } from '../../core/ledger/chain';
 import { roleMay } from '../../core/people/roles';
-import { BuildContext, type BuildBench, type DraftFigure, type Who } from './BuildContext';
+import { BuildContext, type BuildBench, type Draft, type Who } from './BuildContext';
 import { fetchEarlier, type KeptState, type News } from './send';
 import { keepForOffline } from './offline';
 import type { Held, Kept, Waiting } from './outbox';
@@ -22,18 +23,25 @@ function settle(build: Build, waiting: readonly Waiting[], who: Who): Build {
   }, build);
 }
 
-function withDrafts(build: Build, drafts: ReadonlyMap<string, readonly DraftFigure[]>): Build {
+function withDrafts(build: Build, drafts: ReadonlyMap<string, readonly Draft[]>): Build {
   const figures = [...drafts.values()].flat();
   if (figures.length === 0) return build;
   const sheets: Record<string, Record<string, Record<string, unknown>>> = { ...build.sheets } as never;
-  for (const { path, slot, value } of figures) {
+  const tables: Record<string, readonly object[]> = { ...build.lists };
+  for (const draft of figures) {
+    if ('row' in draft) {
+      const { list, row, column, value } = draft;
+      tables[list] = ((tables[list] ?? []) as AnyRow[]).map((r) => (r.id === row ? { ...r, [column]: value } : r));
+      continue;
+    }
+    const { path, slot, value } = draft;
     const [sheet = '', name = ''] = path.split('.');
     // A later sheet that this document does not hold yet begins blank.
     const table = sheets[sheet] ?? (emptySheets() as unknown as typeof sheets)[sheet];
     const row = table?.[name];
     if (row) sheets[sheet] = { ...table, [name]: { ...row, [slot]: value } };
   }
-  return { ...build, sheets: sheets as unknown as Build['sheets'] };
+  return { ...build, sheets: sheets as unknown as Build['sheets'], ...(build.lists ? { lists: tables } : {}) };
 }
 
 /** Rows by number: older ones before, newer ones behind, none twice. */
@@ -55,7 +63,7 @@ export function BuildProvider({
 }) {
   const [kept, setKept] = useState(initial);
   const [rows, setRows] = useState(initialRows);
-  const [drafts, setDrafts] = useState<ReadonlyMap<string, readonly DraftFigure[]>>(new Map());
+  const [drafts, setDrafts] = useState<ReadonlyMap<string, readonly Draft[]>>(new Map());
   const [correcting, setCorrecting] = useState<string | null>(null);
   const [primedStrokes, setPrimedStrokes] = useState<number | null>(null);
   const buildId = initial.build.id;
@@ -97,7 +105,7 @@ export function BuildProvider({
     [add, letGo],
   );
   const setDraft = useCallback(
-    (key: string, figures: readonly DraftFigure[]) =>
+    (key: string, figures: readonly Draft[]) =>
       setDrafts((old) => {
         if (figures.length === 0 && !old.has(key)) return old;
         const next = new Map(old);

@@ -1,4 +1,5 @@
 'use client';
+import { FuelSheet } from '../fuel/FuelSheet';
 import { KitSheet } from '../kit/KitSheet';
 import { PrimingView } from '../priming/PrimingView';
 import { ProvingSheet } from '../proving/ProvingSheet';
@@ -32,6 +33,6 @@ export function StageView({ stage }: { stage: string }) {
     case 'signoff':
       return <SignoffView />;
     default:
-      return <StageSheet key="fuel" stage="fuel" />;
+      return <FuelSheet />;
   }
 }

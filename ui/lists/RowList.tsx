@@ -11,7 +11,11 @@ interface Props<L extends ListId> {
   main: readonly string[];
   more?: readonly string[];
   /** What a new row begins with. */
-  fresh: () => Partial<Omit<RowOf<L>, 'id'>>;
+  fresh?: () => Partial<Omit<RowOf<L>, 'id'>>;
+  /** In which order the rows are shown; as kept where none is given. */
+  order?: (rows: readonly RowOf<L>[]) => readonly RowOf<L>[];
+  /** What adds a row, where that takes more than a fresh one. */
+  onAdd?: () => void;
   /** Which columns a row has no use for. */
   hide?: (row: RowOf<L>, column: string) => boolean;
   selected?: string | null;
@@ -38,13 +42,16 @@ export function RowList<L extends ListId>({
   main,
   more = [],
   fresh,
+  order,
+  onAdd,
   hide,
   selected,
   onSelect,
   extra,
   moreExtra,
 }: Props<L>) {
-  const { rows, add, set, remove, mayWork } = useRows(list);
+  const { rows: kept, add, set, remove, mayWork } = useRows(list);
+  const rows = order ? order(kept) : kept;
   const [problems, setProblems] = useState<string[]>([]);
   const { one, max, label } = lists[list];
   const shown = (row: RowOf<L>, columns: readonly string[]) => columns.filter((column) => !hide?.(row, column));
@@ -110,7 +117,12 @@ export function RowList<L extends ListId>({
         </p>
       )}
       {mayWork && (
-        <button type="button" className="key" disabled={rows.length >= max} onClick={() => setProblems(add(fresh()))}>
+        <button
+          type="button"
+          className="key"
+          disabled={rows.length >= max}
+          onClick={() => (onAdd ? onAdd() : setProblems(add(fresh?.() ?? {})))}
+        >
           One {one} more
         </button>
       )}

@@ -1,6 +1,6 @@
 'use client';
 import { format } from 'date-fns';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { primingOutcomes, type PrimingRun } from '../../core/build/Build';
 import { figurePaths, valueAt } from '../../core/build/sheets';
 import { stages } from '../../core/calls/Call';
@@ -9,6 +9,10 @@ import { stageFigures } from '../../core/figures/stageFigures';
 import { primedStrokes } from '../../core/priming/primedStrokes';
 import { show, trim } from '../../core/units/show';
 import { useBench } from '../build/BuildContext';
+import { fillPicture } from '../../core/priming/fillPicture';
+import { DoseTest } from '../fuel/DoseTest';
+import { FillSpreadView } from '../fuel/FirstFillView';
+import { Fold } from '../lists/Fold';
 import { DerivedFigures } from '../sheet/DerivedFigures';
 import { FigureTable } from '../sheet/FigureTable';
 import { Halt } from './Halt';
@@ -34,6 +38,7 @@ export function PrimingView() {
   const total = before + clock.strokes;
   const halted =
     known && clock.count !== null && (clock.running || clock.count.by === 'taps') && total >= high && total > haltedAt;
+  const fill = useMemo(() => fillPicture(settled), [settled]);
   const active = clock.count !== null;
   useEffect(() => {
     setPrimedStrokes(active ? total : null);
@@ -152,7 +157,11 @@ export function PrimingView() {
         </p>
       )}
       <FigureTable paths={figurePaths.filter((path) => path.startsWith('priming.'))} caption="Priming sheet" />
+      {'missing' in fill ? null : <FillSpreadView facts={fill} />}
       <DerivedFigures keys={stageFigures.priming ?? []} />
+      <Fold title="Dose test" note="counted strokes into a glass">
+        <DoseTest />
+      </Fold>
       {settled.primingRuns.length > 0 && (
         <table className="runs-table" style={{ marginTop: 18 }}>
           <caption className="moment" style={{ textAlign: 'left' }}>

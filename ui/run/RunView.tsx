@@ -3,10 +3,13 @@ import { drag, pointer, select, type D3DragEvent } from 'd3';
 import { useEffect, useMemo, useRef } from 'react';
 import type { Part } from '../../core/build/field';
 import { levelWords } from '../../core/calls/Call';
-import { movePump, moveTank, tiltPump, type Moved } from '../../core/run/dragRun';
+import { moveJoint, movePump, moveTank, tiltPump, type Moved } from '../../core/run/dragRun';
+import { segmentRows } from '../../core/fuel/routeOf';
+import { shareAlong } from '../../core/run/shareAlong';
+import { useLine } from '../fuel/useLine';
 import { frontShares } from '../../core/priming/frontShares';
 import { layoutRun, type Mark } from '../../core/run/layoutRun';
-import { figureAt } from '../../core/build/sheets';
+import { figureAt, type FigurePath } from '../../core/build/sheets';
 import { useBench, useSay } from '../build/BuildContext';
 import { goToStage } from '../build/StageLink';
 import { LevelGlyph } from '../calls/LevelMark';
@@ -89,6 +92,7 @@ function EmptyLine({ marks, front }: { marks: readonly Mark[]; front: { suction:
 /** The fuel run to scale and live: touch a part to go to its sheet, drag the pump or the tank, tilt the pump by its end. */
 export function RunView({ stage }: { stage: string }) {
   const { build, settled, calls, send, setDraft, mayWork, primedStrokes } = useBench();
+  const { picked, pick, splitAt } = useLine();
   const say = useSay();
   const [holder, measured] = useWidth<HTMLDivElement>(1130);
   const width = measured < 600 ? phoneWidth : measured;
@@ -104,30 +108,52 @@ export function RunView({ stage }: { stage: string }) {
     live.current = { settled, scale: drawing.scale, pump: drawing.pump, mayWork };
   });
 
+  const fuelling = mayWork && stage === 'fuel';
+  // Only what is there can be dragged: the handles come and go with the sheet and the rows.
+  const joints = fuelling ? drawing.stretches.flatMap(({ id, joint }) => (joint ? [id] : [])).join(' ') : '';
   const keep = useRef<(moved: readonly Moved[]) => void>(() => undefined);
-  useEffect(() => {
-    keep.current = (moved) => {
-      // A dragged figure becomes what is fitted where something was measured there already, else it stays a plan.
-      const changes = moved
-        .map(({ path, value }) => {
-          const now = figureAt(settled.sheets, path);
-          const slot = now.fitted !== null ? ('fitted' as const) : ('planned' as const);
-          return { path, slot, from: now[slot], to: value };
-        })
-        .filter((change) => change.from !== change.to);
-      if (changes.length > 0) send({ kind: 'figures', changes });
-    };
-  });
   const sketch = useRef<(moved: readonly Moved[]) => void>(() => undefined);
   useEffect(() => {
+    // A dragged figure becomes what is fitted where something was measured there already, else it stays a plan.
+    const slotOf = (path: FigurePath) =>
+      figureAt(settled.sheets, path).fitted !== null ? ('fitted' as const) : ('planned' as const);
+    const rows = new Map(segmentRows(settled.lists).map((row) => [row.id, row]));
+    keep.current = (moved) => {
+      const figures = moved.flatMap((move) =>
+        'path' in move
+          ? [
+              {
+                path: move.path,
+                slot: slotOf(move.path),
+                from: figureAt(settled.sheets, move.path)[slotOf(move.path)],
+                to: move.value,
+              },
+            ]
+          : [],
+      );
+      const cells = moved.flatMap((move) =>
+        'row' in move
+          ? [
+              {
+                list: 'segments' as const,
+                row: move.row,
+                deed: 'set' as const,
+                column: move.column,
+                from: rows.get(move.row)?.[move.column] ?? null,
+                to: move.value,
+              },
+            ]
+          : [],
+      );
+      const changes = figures.filter(({ from, to }) => from !== to);
+      const set = cells.filter(({ from, to }) => from !== to);
+      const errors = changes.length > 0 ? send({ kind: 'figures', changes }) : [];
+      if (errors.length === 0 && set.length > 0) send({ kind: 'rows', changes: set });
+    };
     sketch.current = (moved) =>
       setDraft(
         'run',
-        moved.map(({ path, value }) => ({
-          path,
-          value,
-          slot: figureAt(settled.sheets, path).fitted !== null ? ('fitted' as const) : ('planned' as const),
-        })),
+        moved.map((move) => ('path' in move ? { ...move, slot: slotOf(move.path) } : { ...move, list: 'segments' })),
       );
   });
 
@@ -138,6 +164,7 @@ export function RunView({ stage }: { stage: string }) {
       name: string,
       figures: (dx: number, dz: number, event: D3DragEvent<SVGRectElement, unknown, unknown>) => Moved[],
     ) => {
+      let waiting = 0;
       let start = { x: 0, y: 0, scale: 1 };
       let last: Moved[] = [];
       let moved = false;
@@ -157,9 +184,15 @@ export function RunView({ stage }: { stage: string }) {
               if (Math.hypot(event.x - start.x, event.y - start.y) > 4) moved = true;
               if (!moved) return;
               last = figures((event.x - start.x) / start.scale, -(event.y - start.y) / start.scale, event);
-              sketch.current(last);
+              // One picture a frame, however often the pointer tells of itself.
+              waiting ||= requestAnimationFrame(() => {
+                waiting = 0;
+                if (last.length > 0) sketch.current(last);
+              });
             })
             .on('end', () => {
+              cancelAnimationFrame(waiting);
+              waiting = 0;
               if (last.length > 0) keep.current(last);
               setDraft('run', []);
             }),
@@ -167,6 +200,7 @@ export function RunView({ stage }: { stage: string }) {
     };
     follow('pump', (dx, dz) => movePump(live.current.settled, dx, dz));
     follow('tank', (dx, dz) => moveTank(live.current.settled, dx, dz));
+    for (const id of joints.split(' ').filter(Boolean)) follow(id, (dx, dz) => moveJoint(live.current.settled, id, dx, dz));
     follow('tilt', (_dx, _dz, event) => {
       const [px, py] = pointer(event.sourceEvent, root);
       const { x, y } = live.current.pump;
@@ -175,7 +209,7 @@ export function RunView({ stage }: { stage: string }) {
     return () => {
       select(root).selectAll('[data-drag]').on('.drag', null);
     };
-  }, [setDraft]);
+  }, [setDraft, joints]);
 
   const open = (part: Part) => goToStage(`/builds/${build.id}/${sheetOf[part]}`);
   const press = (part: Part) => (event: React.KeyboardEvent) => {
@@ -245,6 +279,26 @@ export function RunView({ stage }: { stage: string }) {
             />
           );
         })}
+        {fuelling &&
+          drawing.stretches.map(({ id, name, from, to, d }) => (
+            <path
+              key={id}
+              d={d}
+              className={picked === id ? 'stretch lit' : 'stretch'}
+              data-stretch={id}
+              onClick={() => pick(id)}
+              onDoubleClick={(event) => {
+                const [px, py] = pointer(event, svg.current);
+                splitAt(id, shareAlong(from, to, px, py));
+              }}
+            >
+              <title>{`${name}: touch to choose, touch twice to split`}</title>
+            </path>
+          ))}
+        {fuelling &&
+          drawing.stretches.map(({ id, to, joint }) =>
+            joint ? <circle key={id} className="handle joint" data-drag={id} cx={to.x} cy={to.y} r={8} aria-hidden /> : null,
+          )}
         {mayWork && stage === 'fuel' && <circle className="handle" data-drag="tilt" cx={tip.x} cy={tip.y} r={9} aria-hidden />}
         {parts.map((part) => {
           const worst = drawing.told[part];

@@ -7,14 +7,12 @@ import { FigureTable } from './FigureTable';
 
 const leads: Record<string, string> = {
   survey: 'The space, the nights, the vehicle: before anything is drilled.',
-  fuel: 'Tank, pickup, filter, pump, line: in this order.',
   air: 'Combustion air in, exhaust out; both apart from the air that people breathe.',
   wiring: 'Fuse out until everything is connected.',
 };
 const cautions: Record<string, string> = {
   survey:
     'A heater that doesn’t suit its space soots or leaves people cold. Petrol never goes through it. Who inspects, and by which code, is asked now, not at the end.',
-  fuel: 'Fuel burns and its vapour travels: no flame or spark near it, rags and an extinguisher at hand. Two people to lower a tank. Never weld one that has held fuel.',
   air: 'Exhaust gas kills without a smell. Every joint sealed, every hole closed; pipes stay hot long after it stops.',
   wiring:
     'A battery can burn hands and cable: rings off, fuse out, earth first to leave and last to return. Never stop a hot heater by its fuse or isolator.',
@@ -26,7 +24,7 @@ export function StageSheet({
   except = [],
   more = [],
 }: {
-  stage: 'survey' | 'fuel' | 'air' | 'wiring';
+  stage: 'survey' | 'air' | 'wiring';
   /** figures that something finer stands for */ except?: readonly string[];
   more?: readonly FigurePath[];
 }) {

@@ -2,14 +2,12 @@
 import { useState } from 'react';
 import { rowsOf, type ListId } from '../../core/build/lists';
 import { figurePaths, valueAt, type FigurePath } from '../../core/build/sheets';
-import { momentSteps, stages } from '../../core/calls/Call';
-import { gateOf } from '../../core/calls/gates';
-import type { GateMoment } from '../../core/build/Build';
+import { stages } from '../../core/calls/Call';
 import { stageFigures } from '../../core/figures/stageFigures';
 import type { FloorView } from '../../core/siting/layoutFloor';
 import { startingHoles, type StartingHolesId } from '../../core/siting/startingHoles';
 import { useBench } from '../build/BuildContext';
-import { GateDialog } from '../build/GateDialog';
+import { GateKey } from '../build/GateKey';
 import { PhotoStrip } from '../kit/PhotoStrip';
 import { Fold } from '../lists/Fold';
 import { RowList } from '../lists/RowList';
@@ -32,33 +30,6 @@ const rest = figurePaths.filter(
   (path) => path.startsWith('siting.') && ![...place, ...sizes, ...targets, ...stack].includes(path),
 );
 const views: Record<FloorView, string> = { above: 'From above', below: 'Lying underneath' };
-
-function GateKey({ moment, label }: { moment: GateMoment; label: string }) {
-  const { settled, calls } = useBench();
-  const [open, setOpen] = useState(false);
-  const { stops, open: standing, passed } = gateOf(settled, calls, moment);
-  const state = passed
-    ? `passed by ${passed.by}`
-    : stops.length > 0
-      ? 'shut'
-      : standing.length > 0
-        ? `${standing.length} open`
-        : 'all holds';
-  return (
-    <>
-      <button
-        type="button"
-        className="key"
-        disabled={passed !== null}
-        onClick={() => setOpen(true)}
-        title={`Before ${momentSteps[moment]}`}
-      >
-        {label} <span style={{ fontWeight: 400 }}>{state}</span>
-      </button>
-      {open && <GateDialog moment={moment} onClose={() => setOpen(false)} />}
-    </>
-  );
-}
 
 function HoleStart() {
   const { rows, add, mayWork } = useRows('holes');

@@ -43,7 +43,11 @@ export function HeaterChoice({
     if (!row) return;
     const errors = send({ kind: 'figures', changes: takeCandidate(settled, row) });
     // A dose that was measured belongs to the pump that goes.
-    const tests = rowsOf(settled.lists, 'doseTests').map(({ id: test }) => ({ list: 'doseTests' as const, row: test, deed: 'remove' as const }));
+    const tests = rowsOf(settled.lists, 'doseTests').map(({ id: test }) => ({
+      list: 'doseTests' as const,
+      row: test,
+      deed: 'remove' as const,
+    }));
     if (errors.length === 0 && tests.length > 0) send({ kind: 'rows', changes: tests });
     if (errors.length === 0 && row.altitudeMaxM !== undefined)
       errors.push(

@@ -1,13 +1,14 @@
 'use client';
 import { useMemo, useState } from 'react';
 import {
-  mattersMost,
   neverMin,
   spreadInputs,
   surveySpread,
   type SpreadFacts,
+  type SpreadInput,
   type SurveySpread,
 } from '../../core/heat/surveySpread';
+import { mattersMost } from '../../core/random/monteCarlo';
 import { inUnit } from '../../core/units/inUnits';
 import { show } from '../../core/units/show';
 import { useBench } from '../build/BuildContext';
@@ -68,9 +69,12 @@ export function SpreadView({ facts }: { facts: SpreadFacts }) {
       </p>
       {forDemand && (
         <p className="soft">
-          Demand hangs most on {spreadInputs[forDemand]} ({show((demandKw.matters[forDemand] ?? 0) * 100)} % of its spread)
-          {forWarm ? `, warm-up on ${spreadInputs[forWarm]} (${show((warmUpMin.matters[forWarm] ?? 0) * 100)} %)` : ''}: measure
-          that first.
+          Demand hangs most on {spreadInputs[forDemand as SpreadInput]} ({show((demandKw.matters[forDemand] ?? 0) * 100)} % of its
+          spread)
+          {forWarm
+            ? `, warm-up on ${spreadInputs[forWarm as SpreadInput]} (${show((warmUpMin.matters[forWarm] ?? 0) * 100)} %)`
+            : ''}
+          : measure that first.
         </p>
       )}
       <WarmUpChart spread={answer} insideC={facts.insideC} taste={who.taste} />

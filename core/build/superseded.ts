@@ -1,0 +1,19 @@
+import { roughAreas } from '../heat/spaceParts';
+import type { Build } from './Build';
+import { rowsOf, type ListId } from './lists';
+
+/** The two rough lengths of the fuel line; its segments stand for them. */
+export const roughLine: readonly string[] = [
+  'fuel.suctionLengthM',
+  'fuel.suctionBoreMm',
+  'fuel.pressureLengthM',
+  'fuel.pressureBoreMm',
+];
+const finer: readonly { list: ListId; rough: readonly string[] }[] = [
+  { list: 'surfaces', rough: roughAreas },
+  { list: 'segments', rough: roughLine },
+];
+
+/** Whether a rough figure is no longer asked for, since rows say it more finely. */
+export const isSuperseded = (build: Build, path: string): boolean =>
+  finer.some(({ list, rough }) => rough.includes(path) && rowsOf(build.lists, list).length > 0);

@@ -1,0 +1,25 @@
+'use client';
+import { useBench, useSay } from '../build/BuildContext';
+import { LevelMark } from '../calls/LevelMark';
+import { RowList } from '../lists/RowList';
+
+/** Counted strokes into a glass, and what they say of the pump. The dose then counts everywhere. */
+export function DoseTest() {
+  const { calls } = useBench();
+  const say = useSay();
+  const call = calls.find(({ id }) => id === 'priming.dose');
+  return (
+    <>
+      <p className="soft">
+        Line off the heater and into a measuring glass, away from flame and spark; run it full first, then count. 200 strokes or
+        more, three times.
+      </p>
+      <RowList list="doseTests" main={['strokes', 'volumeMl', 'fuelC']} fresh={() => ({ strokes: 200 })} />
+      {call && (
+        <p style={{ marginTop: 8 }}>
+          <LevelMark level={call.level} /> {say(call.says)}
+        </p>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,103 @@
+'use client';
+import { format } from 'date-fns';
+import { useEffect, useState } from 'react';
+import type { RowOf } from '../../core/build/lists';
+import { leakDue, nextLook, type LeakLook } from '../../core/fuel/leakDue';
+import { useRows } from '../lists/useRows';
+import { RowList } from '../lists/RowList';
+
+const looks: Record<LeakLook, string> = { wipe: 'wipe it dry', warm: 'look with the heater warm', night: 'look after the night' };
+const joints = ['at the tank', 'filter', 'pump, inlet', 'pump, outlet', 'at the heater'];
+
+/** The clock of this device, null before the page is awake. */
+function useNow(): number | null {
+  const [now, setNow] = useState<number | null>(null);
+  useEffect(() => {
+    const tick = () => setNow(Date.now());
+    const first = setTimeout(tick, 0);
+    const timer = setInterval(tick, 30_000);
+    return () => {
+      clearTimeout(first);
+      clearInterval(timer);
+    };
+  }, []);
+  return now;
+}
+
+function Next({ row }: { row: RowOf<'leaks'> }) {
+  const { set, mayWork } = useRows('leaks');
+  const now = useNow();
+  const next = nextLook(row);
+  if (!next) return <span className="cure">all seen</span>;
+  if (next.look === 'wipe')
+    return mayWork ? (
+      <button type="button" className="key" onClick={() => set(row, 'wipedAt', new Date().toISOString())}>
+        Wiped dry now
+      </button>
+    ) : null;
+  const due = next.dueMs !== null && now !== null && now >= next.dueMs;
+  return (
+    <div className="cure" data-look={next.look}>
+      <span>
+        {due ? (
+          <strong>Due: {looks[next.look]}</strong>
+        ) : (
+          `${looks[next.look]}, from ${next.dueMs === null ? '' : format(new Date(next.dueMs), 'd MMM HH:mm')}`
+        )}
+      </span>
+      {mayWork && (
+        <span className="inline" role="group" aria-label={`${row.name ?? 'joint'}, ${looks[next.look]}`}>
+          {(['dry', 'damp', 'drips'] as const).map((found) => (
+            <button
+              key={found}
+              type="button"
+              className="key"
+              onClick={() => set(row, next.look === 'warm' ? 'warmFound' : 'nightFound', found)}
+            >
+              {found}
+            </button>
+          ))}
+        </span>
+      )}
+    </div>
+  );
+}
+
+/** Every joint of the fuel line: wiped, looked at warm, looked at after a night; each with its time. */
+export function LeakWatch() {
+  const { rows, add, mayWork } = useRows('leaks');
+  return (
+    <>
+      <p className="soft">
+        Diesel that leaks unseen rots a floor within a winter. Wipe every joint dry, look with the heater warm, and again after a
+        night.
+      </p>
+      {rows.length === 0 && mayWork && (
+        <button type="button" className="key ink" onClick={() => add(...joints.map((name) => ({ name })))}>
+          The five usual joints
+        </button>
+      )}
+      <RowList
+        list="leaks"
+        main={['name']}
+        more={['wipedAt', 'warmFound', 'nightFound']}
+        fresh={() => ({ name: `joint ${rows.length + 1}` })}
+        extra={(row) => <Next row={row} />}
+      />
+    </>
+  );
+}
+
+/** What is due at the joints, on whatever sheet. */
+export function LeakNotice() {
+  const { rows } = useRows('leaks');
+  const now = useNow();
+  const due = leakDue(rows);
+  if (!due || now === null || now < due.dueMs) return null;
+  return (
+    <div className="banner" role="note" aria-label="Joints to be looked at">
+      <strong>{looks[due.look].replace(/^./, (c) => c.toUpperCase())}</strong> at {due.joints}{' '}
+      {due.joints === 1 ? 'joint' : 'joints'} of the fuel line: due since {format(new Date(due.dueMs), 'd MMM HH:mm')}.
+    </div>
+  );
+}

@@ -1,0 +1,70 @@
+'use client';
+import { useMemo, useState } from 'react';
+import { firstSegments } from '../../core/fuel/editLine';
+import { inOrder } from '../../core/fuel/routeOf';
+import { makeReader, NotMeasured } from '../../core/calls/reader';
+import { useBench } from '../build/BuildContext';
+import { RowList } from '../lists/RowList';
+import { useRows } from '../lists/useRows';
+import { Problems } from '../sheet/Problems';
+import { useLine } from './useLine';
+
+/** The line stretch by stretch: the same rows as on the drawing. */
+export function LineTable() {
+  const { settled, mayWork } = useBench();
+  const { rows, add } = useRows('segments');
+  const { picked, pick, splitAt, addAfter } = useLine();
+  const [problems, setProblems] = useState<string[]>([]);
+  const rough = useMemo(() => {
+    try {
+      return firstSegments(makeReader(settled, { inputs: [], rules: [] }));
+    } catch (error) {
+      if (error instanceof NotMeasured) return error.labels;
+      throw error;
+    }
+  }, [settled]);
+  if (rows.length === 0)
+    return (
+      <div>
+        <p className="soft">
+          Stretch by stretch Lorbet can tell where gas gathers, what holds the line, what it passes, and what to cut. On the
+          drawing above each end can then be dragged, and a stretch split by touching it twice.
+        </p>
+        {typeof rough[0] === 'string' ? (
+          <p className="soft">To begin from the rough lengths: {(rough as string[]).join(', ').toLowerCase()}.</p>
+        ) : (
+          mayWork && (
+            <button
+              type="button"
+              className="key ink"
+              onClick={() => setProblems(add(...(rough as ReturnType<typeof firstSegments>)))}
+            >
+              Begin with the two rough lengths
+            </button>
+          )
+        )}
+        <Problems all={problems} />
+      </div>
+    );
+  const chosen = rows.find(({ id }) => id === picked);
+  return (
+    <>
+      <RowList
+        list="segments"
+        order={inOrder}
+        main={['name', 'lengthM', 'riseMm', 'near', 'clips']}
+        more={['side', 'boreMm', 'wallMm', 'end', 'gapMm', 'sheath']}
+        hide={(row, column) => column === 'gapMm' && row.end !== 'joint'}
+        selected={picked}
+        onSelect={pick}
+        onAdd={() => setProblems(addAfter(picked))}
+      />
+      {mayWork && chosen && (
+        <button type="button" className="key" onClick={() => setProblems(splitAt(chosen.id, 0.5))}>
+          Split “{chosen.name ?? 'this stretch'}” in the middle
+        </button>
+      )}
+      <Problems all={problems} />
+    </>
+  );
+}
