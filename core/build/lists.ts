@@ -276,7 +276,7 @@ export const lists = {
   },
   segments: {
     label: 'Fuel line',
-    one: 'segment',
+    one: 'stretch',
     max: 240,
     part: 'line',
     columns: {

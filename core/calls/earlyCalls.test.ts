@@ -1,30 +1,9 @@
-import { soundBuild, soundLists, soundStart, id, type Values } from '../../tests/soundBuild';
-import type { Build } from '../build/Build';
-import type { AnyRow, ListId } from '../build/lists';
+import { soundBuild, soundStart, id, type Values } from '../../tests/soundBuild';
+import { add, none, set, without, withRows, type Change } from '../../tests/withRows';
 import { assess } from './assess';
 import type { Level } from './Call';
 
 // Kit and siting: limits judged here are common practice without a published source, unless a case names one.
-type Change = Partial<Record<ListId, (rows: AnyRow[]) => AnyRow[]>>;
-/** The sound build with some figures changed, and some rows. */
-function withRows(values: Values, change: Change, more: Partial<Build> = {}): Build {
-  const lists: Record<string, AnyRow[]> = { ...(soundLists as Record<string, AnyRow[]>) };
-  for (const [list, edit] of Object.entries(change)) lists[list] = edit(lists[list] ?? []);
-  return { ...soundBuild(values), lists, ...more };
-}
-const set =
-  (at: number, values: Record<string, unknown>) =>
-  (rows: AnyRow[]): AnyRow[] =>
-    rows.map((row, i) => (i === at ? ({ ...row, ...values } as AnyRow) : row));
-const add =
-  (values: Record<string, unknown>) =>
-  (rows: AnyRow[]): AnyRow[] => [...rows, { id: id(99), ...values }];
-const none = (): AnyRow[] => [];
-const without =
-  (at: number) =>
-  (rows: AnyRow[]): AnyRow[] =>
-    rows.filter((_, i) => i !== at);
-
 const cases: [string, Values, Change, Level, RegExp][] = [
   ['kit.missing', {}, { parts: set(0, { state: 'missing' }) }, 'fix', /Missing from the kit: heater\./],
   ['kit.missing', {}, { parts: add({ name: 'muffler' }) }, 'open', /a look at muffler/],

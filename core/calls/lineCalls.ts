@@ -21,7 +21,7 @@ export const lineCalls: readonly Judge[] = [
     source: `${trade} 300 to 500 mm is met.`,
     judge(read) {
       const rows = inOrder(read.rows('segments'));
-      if (rows.length === 0) return read.missing('the line segment by segment');
+      if (rows.length === 0) return read.missing('the line stretch by stretch');
       const most = read.limit('clipSpacingMaxMm').value;
       const apart = rows.flatMap((row, i) =>
         row.lengthM === undefined || row.clips === undefined
@@ -90,7 +90,7 @@ export const lineCalls: readonly Judge[] = [
           says: `${list(cut.map(({ name }) => name))} lies bare over a sharp edge.`,
           todo: 'A grommet or conduit there.',
         };
-      if (rows.length === 0) return read.missing('the line segment by segment');
+      if (rows.length === 0) return read.missing('the line stretch by stretch');
       const lacking = named.filter(({ near }) => near === undefined);
       if (lacking.length > 0) return read.missing(`what ${list(lacking.map(({ name }) => name))} passes`);
       const route = routeOf(read);
@@ -182,20 +182,20 @@ export const lineCalls: readonly Judge[] = [
       if (drips.length > 0)
         return {
           level: 'stop',
-          says: `Fuel drips at ${list(drips)}.`,
+          says: `Fuel drips: ${list(drips)}.`,
           todo: 'Heater off by its button, catch the fuel, mend the joint, wipe it, and begin the looks anew.',
         };
       if (damp.length > 0)
         return {
           level: 'fix',
-          says: `Fuel was found at ${list(damp)}.`,
+          says: `Fuel was found: ${list(damp)}.`,
           todo: 'Mend the joint, wipe it, and begin the looks anew.',
         };
       if (rows.length === 0) return read.missing('joints that were wiped and watched');
       const words = { wipe: 'wiping dry', warm: 'the look when warm', night: 'the look after a night' };
       const waits = rows.flatMap((row, i) => {
         const next = nextLook(row);
-        return next ? [`${words[next.look]} of ${row.name ?? `joint ${i + 1}`}`] : [];
+        return next ? [`${words[next.look]} (${row.name ?? `joint ${i + 1}`})`] : [];
       });
       if (waits.length > 0) return read.missing(list(waits));
       return { level: 'sound', says: `${show(rows.length)} joints wiped, looked at warm and after a night: dry.` };

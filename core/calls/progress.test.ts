@@ -46,7 +46,7 @@ test('the dipstick is wet only as far as everything below is proven', () => {
 
 test('a stage whose calls hold on planned figures alone is not proven', () => {
   const build = soundBuild();
-  build.sheets.fuel.suctionLengthM.fitted = null;
+  build.sheets.fuel.pumpAngleDeg.fitted = null;
   const calls = assess(build);
   expect(calls.filter((c) => c.stage === 'fuel').every((c) => c.level === 'sound')).toBe(true);
   expect(isProven(build, calls, 'fuel')).toBe(false);

@@ -422,7 +422,7 @@ export const tankCalls: readonly Judge[] = [
         if (off)
           return {
             level: 'fix',
-            says: `The segments rise ${show(off.has)} mm in all ${off.what}; the heights entered make it ${show(off.wants)} mm.`,
+            says: `The stretches rise ${show(off.has)} mm in all ${off.what}; the heights entered make it ${show(off.wants)} mm.`,
           };
       }
       return { level: 'sound', says: `Levels, tank and line agree; the tank holds ${show(volumeL(tank, Infinity), 1)} L.` };

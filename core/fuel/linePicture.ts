@@ -80,16 +80,18 @@ export function profileAt(facts: MapFacts, trial: Trial): Profile {
 
 /** What the profile comes to, in a sentence. */
 export function profileSentence(facts: MapFacts, trial: Trial): string {
-  const { lowest, gasPercent, lostPercent } = profileAt(facts, trial);
+  const { nodes, lowest, gasPercent, lostPercent } = profileAt(facts, trial);
+  const last = nodes.filter(({ side }) => side === 'suction').pop();
+  const where = lowest === last ? 'the pump' : lowest.name;
   if (trial.levelMm <= facts.pickupMm)
     return `The fuel stands at ${show(trial.levelMm)} mm, below the pickup at ${show(facts.pickupMm)} mm: nothing comes.`;
   if (lowest.peakPa <= 0)
-    return `The pump can’t draw this fuel at ${show(trial.temperatureC)} °C: at ${lowest.name} the line would need ${show(-lowest.peakPa / 1000, 1)} kPa more than the air gives.`;
+    return `The pump can’t draw this fuel at ${show(trial.temperatureC)} °C: at ${where} the line would need ${show(-lowest.peakPa / 1000, 1)} kPa more than the air gives.`;
   const cost =
     gasPercent < 0.05
       ? 'and no air comes out there'
       : `${show(gasPercent, 1)} % air comes out there, which costs ${show(lostPercent, 1)} % of each stroke`;
-  return `Lowest at ${lowest.name}: ${show(lowest.peakPa / 1000, 1)} kPa absolute at the height of the stroke, ${cost}.`;
+  return `Lowest at ${where}: ${show(lowest.peakPa / 1000, 1)} kPa absolute at the height of the stroke, ${cost}.`;
 }
 
 const shares = [

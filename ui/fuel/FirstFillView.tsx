@@ -120,7 +120,7 @@ export function FirstFillView() {
       <p role="status">
         <strong>{sentence}</strong>
       </p>
-      <svg className="chart" width="100%" height={64} role="img" aria-label={sentence}>
+      <svg className="chart" width="100%" height={72} role="img" aria-label={sentence}>
         {bars.map((bar, i) => (
           <g key={i}>
             <rect x={bar.x} y={14} width={bar.filled} height={30} fill="var(--fuel-fill)" />
@@ -141,15 +141,15 @@ export function FirstFillView() {
         {pumpAt !== undefined && (
           <>
             <path d={`M${pumpAt},6V52`} stroke="var(--ink)" strokeWidth={3} />
-            <text x={pumpAt} y={63} textAnchor="middle">
+            <text x={pumpAt} y={64} textAnchor="middle">
               pump
             </text>
           </>
         )}
-        <text x={2} y={63}>
+        <text x={2} y={64}>
           tank
         </text>
-        <text x={width - 2} y={63} textAnchor="end">
+        <text x={width - 2} y={64} textAnchor="end">
           heater
         </text>
       </svg>

@@ -4,13 +4,14 @@ import { rowsOf, type ListId } from '../../core/build/lists';
 import { figurePaths, valueAt, type FigurePath } from '../../core/build/sheets';
 import { roughLine } from '../../core/build/superseded';
 import { stages } from '../../core/calls/Call';
+import type { DerivedKey } from '../../core/figures/derived';
 import { stageFigures } from '../../core/figures/stageFigures';
-import { linePicture } from '../../core/fuel/linePicture';
+import { goodSentence, linePicture } from '../../core/fuel/linePicture';
 import { sources } from '../../core/fuel/sources';
 import { usualDrillsMm } from '../../core/fuel/standpipe';
 import { ruleFor } from '../../core/schools/ruleFor';
 import { trim } from '../../core/units/show';
-import { useBench } from '../build/BuildContext';
+import { useBench, useSay } from '../build/BuildContext';
 import { GateKey } from '../build/GateKey';
 import { Fold } from '../lists/Fold';
 import { RowList } from '../lists/RowList';
@@ -45,9 +46,30 @@ const rest = [
   ...at('line', 'pumpMount'),
 ];
 
+const ofTank: readonly DerivedKey[] = [
+  'fuel.capacityL',
+  'fuel.limitMm',
+  'fuel.usableL',
+  'fuel.rangeFullH',
+  'fuel.rangeLowH',
+  'fuel.rangeNights',
+  'fuel.nowKg',
+  'fuel.fullKg',
+];
+const main: readonly DerivedKey[] = [
+  'fuel.goodDownToC',
+  'fuel.suctionKPa',
+  'fuel.gasPercent',
+  'priming.expectedStrokes',
+  'fuel.doseMl',
+  'fuel.lineVolumeMl',
+];
+const more = (stageFigures.fuel ?? []).filter((key) => !main.includes(key) && !ofTank.includes(key));
+
 /** Tank, pickup, filter, pump, line: the figures, and what they come to. */
 export function FuelSheet() {
   const { build, settled } = useBench();
+  const say = useSay();
   const value = <P extends FigurePath>(path: P) => valueAt<P>(settled.sheets, path);
   const shape = value('tank.shape');
   const way = value('tank.way');
@@ -57,7 +79,7 @@ export function FuelSheet() {
   const watchPercent = ruleFor('gasWatchPercent', build.schools, build.maker).value;
   const count = (list: ListId, one: string) => {
     const n = rowsOf(settled.lists, list).length;
-    return n === 0 ? 'none yet' : `${n} ${n === 1 ? one : `${one}s`}`;
+    return n === 0 ? 'none yet' : `${n} ${n === 1 ? one : one === 'stretch' ? 'stretches' : `${one}s`}`;
   };
   // A cylinder has no width; a figure that nobody needs is not asked for.
   const hidden = shape === 'upright' || shape === 'lying' || shape === 'dips' ? ['tank.widthMm'] : [];
@@ -70,6 +92,11 @@ export function FuelSheet() {
         Two people to lower a tank. Never weld one that has held fuel. The maker’s manual, the local code and licensed practice
         come before anything said here.
       </p>
+      {!('missing' in picture) && (
+        <p style={{ fontSize: '1.1rem', marginTop: 12 }}>
+          <strong>{say(goodSentence(picture.facts, picture.asBuilt.levelMm))}</strong>
+        </p>
+      )}
       <div className="inline" style={{ margin: '10px 0' }}>
         <GateKey moment="closing" label="Ready to close up?" />
       </div>
@@ -79,6 +106,7 @@ export function FuelSheet() {
       <h3 style={{ marginTop: 22 }}>Tank</h3>
       <TankChart />
       <FigureTable paths={body.filter((path) => !hidden.includes(path))} caption="Tank" />
+      <DerivedFigures keys={ofTank} />
       {shape === 'prism' && (
         <Fold title="Outline, seen from the side" note={count('outline', 'corner')} startOpen>
           <p className="soft">Corner by corner round it: along and up, from one lowest point.</p>
@@ -122,7 +150,7 @@ export function FuelSheet() {
       </Fold>
       <h3 style={{ marginTop: 22 }}>Line, filter and pump</h3>
       <FigureTable paths={rest.filter((path) => !(own && roughLine.includes(path)))} caption="Line, filter and pump" />
-      <Fold title="The line, stretch by stretch" note={count('segments', 'stretch').replace('stretchs', 'stretches')} startOpen>
+      <Fold title="The line, stretch by stretch" note={count('segments', 'stretch')} startOpen>
         <LineTable />
       </Fold>
       <Fold title="Cut list" note="pieces, joiners, clips, CSV">
@@ -148,7 +176,10 @@ export function FuelSheet() {
       <Fold title="The first fill, stroke by stroke" note="front, trapped air, spread">
         <FirstFillView />
       </Fold>
-      <DerivedFigures keys={stageFigures.fuel ?? []} />
+      <DerivedFigures keys={main} />
+      <Fold title="Every figure of the line" note={`${more.length} more`}>
+        <DerivedFigures keys={more} />
+      </Fold>
       <Fold title="Dose test" note={count('doseTests', 'run')}>
         <DoseTest />
       </Fold>

@@ -64,9 +64,6 @@ export function PressureMapView({ picture, watchPercent }: { picture: LinePictur
   const sentence = goodSentence(facts, asBuilt.levelMm);
   return (
     <div ref={holder} data-map={answer ? answer.tookMs.toFixed(0) : undefined}>
-      <p>
-        <strong>{say(sentence)}</strong>
-      </p>
       {failed && <p className="error-line">The map could not be drawn on this device.</p>}
       <svg
         className="chart map"

@@ -62,7 +62,7 @@ export function PressureView({ picture }: { picture: LinePicture }) {
         aria-label={say(`Pressure along the run. ${profileSentence(facts, trial)}`)}
       >
         <path d={`M${left},${y(kPa(ambientPa))}H${x(end)}`} stroke="var(--soft)" strokeDasharray="3 4" />
-        <text className="halo" x={x(end)} y={y(kPa(ambientPa)) - 6} textAnchor="end">
+        <text className="halo" x={left + 8} y={y(kPa(ambientPa)) - 8}>
           the air’s own
         </text>
         <path d={`M${x(pump)},${top - 8}V${height - bottom}`} stroke="var(--ink)" strokeWidth={1.5} />
@@ -123,14 +123,16 @@ export function PressureView({ picture }: { picture: LinePicture }) {
           );
         })}
       </div>
-      <div className="inline">
-        <span>{say(goodSentence({ ...facts, altitudeM: trial.altitudeM, frequencyHz: trial.frequencyHz }, trial.levelMm))}</span>
-        {Object.keys(tried).length > 0 && (
+      {Object.keys(tried).length > 0 && (
+        <div className="inline">
+          <span>
+            {say(goodSentence({ ...facts, altitudeM: trial.altitudeM, frequencyHz: trial.frequencyHz }, trial.levelMm))}
+          </span>
           <button type="button" className="plain-button" onClick={() => setTried({})}>
             Back to this build’s own
           </button>
-        )}
-      </div>
+        </div>
+      )}
     </div>
   );
 }

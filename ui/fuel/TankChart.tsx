@@ -99,7 +99,7 @@ export function TankChart() {
           .map(({ litres, levelMm }, i, all) => (
             <g key={litres}>
               <path d={`M${stick},${y(levelMm)}h14`} stroke="var(--ink)" strokeWidth={1.5} />
-              {(i % Math.ceil(all.length / 10) === 0 || i === all.length - 1) && (
+              {(all.length - 1 - i) % Math.ceil(all.length / 8) === 0 && (
                 <text x={stick + 20} y={y(levelMm) + 4} className="mono">
                   {litre(litres)}
                 </text>

@@ -297,7 +297,12 @@ export function RunView({ stage }: { stage: string }) {
           ))}
         {fuelling &&
           drawing.stretches.map(({ id, to, joint }) =>
-            joint ? <circle key={id} className="handle joint" data-drag={id} cx={to.x} cy={to.y} r={8} aria-hidden /> : null,
+            joint ? (
+              <g key={id} className="joint" data-drag={id} aria-hidden>
+                <circle cx={to.x} cy={to.y} r={16} />
+                <circle cx={to.x} cy={to.y} r={5} />
+              </g>
+            ) : null,
           )}
         {mayWork && stage === 'fuel' && <circle className="handle" data-drag="tilt" cx={tip.x} cy={tip.y} r={9} aria-hidden />}
         {parts.map((part) => {

@@ -1,0 +1,219 @@
+import { id, type Values } from '../../tests/soundBuild';
+import { add, none, set, withRows, type Change } from '../../tests/withRows';
+import { assess, judges } from './assess';
+import type { Level } from './Call';
+
+const vehicle: Values = {
+  'tank.way': 'standpipe',
+  'survey.fuelFrom': 'vehicle',
+  'survey.fuelTaken': 'tank',
+  'survey.fuelSystem': 'low',
+};
+const tee: Values = { ...vehicle, 'tank.way': 'feedTee', 'survey.fuelTaken': 'feed' };
+const dips = (...litres: number[]) => litres.map((l, i) => ({ id: id(700 + i), levelMm: (i + 1) * 125, litres: l }));
+/** A tank that widens upwards, 250 mm high. */
+const outline = [
+  { id: id(711), alongMm: 100, upMm: 0 },
+  { id: id(712), alongMm: 300, upMm: 0 },
+  { id: id(713), alongMm: 400, upMm: 250 },
+  { id: id(714), alongMm: 0, upMm: 250 },
+];
+
+// Limits judged here are common practice without a published source, unless a case names one.
+const cases: [string, Values, Change, Level, RegExp][] = [
+  ['fuel.source.pressure', { ...tee, 'survey.fuelSystem': 'high' }, {}, 'stop', /stands under pressure/],
+  ['fuel.source.pressure', { ...tee, 'survey.fuelSystem': 'unknown' }, {}, 'open', /pressure in the vehicle/],
+  ['fuel.source.pressure', { ...tee, 'survey.fuelSystem': 'none' }, {}, 'fix', /there is no feed/],
+  ['fuel.source.pressure', tee, {}, 'sound', /a tee in the vehicle’s feed/],
+  ['fuel.source.pressure', { 'tank.way': null }, {}, 'open', /Fuel comes from/],
+  ['fuel.source.legal', { ...vehicle, 'survey.engineFuel': 'petrol' }, {}, 'stop', /engine burns petrol/],
+  ['fuel.source.legal', { 'tank.fuelAllowed': 'no' }, {}, 'stop', /may not be burnt here/],
+  ['fuel.source.legal', { 'heater.fuelGrade': 'heatingOil' }, {}, 'open', /whether heating oil may be burnt/],
+  ['fuel.source.legal', { 'heater.fuelGrade': 'heatingOil', 'tank.fuelAllowed': 'yes' }, {}, 'sound', /Heating oil, asked/],
+  ['fuel.clean', { 'tank.fuelState': 'petrol' }, {}, 'stop', /Petrol/],
+  ['fuel.clean', { 'tank.fuelState': 'water' }, {}, 'fix', /Water/],
+  ['fuel.clean', { 'tank.fuelState': 'old' }, {}, 'watch', /Nobody knows/],
+  // 400 × 180 mm × 30 mm below the pickup: 2.2 L
+  ['fuel.pickup.reserve', { ...vehicle, 'tank.reserveL': 5 }, {}, 'fix', /leaves the engine 2\.2 L; 5\.0 L/],
+  ['fuel.pickup.reserve', { ...vehicle, 'tank.reserveL': 2 }, {}, 'sound', /2\.2 L \(wanted 2\.0 L\)/],
+  ['fuel.pickup.reserve', vehicle, {}, 'open', /left for the engine/],
+  ['fuel.pickup.reserve', tee, {}, 'watch', /run its tank dry/],
+  ['fuel.pickup.hole', { 'tank.holeMm': 7 }, {}, 'fix', /7\.8 mm across, the hole 7 mm/],
+  ['fuel.pickup.hole', { 'tank.holeMm': 9 }, {}, 'fix', /leaves 1\.2 mm/],
+  ['fuel.tank.location', { 'tank.place': 'heaterBay' }, {}, 'stop', /heater’s own compartment/],
+  ['fuel.tank.location', { 'tank.place': 'living' }, {}, 'fix', /where people live/],
+  ['fuel.tank.location', { 'tank.guard': 'no' }, {}, 'watch', /unguarded/],
+  ['fuel.tank.vent', { 'tank.vent': 'inside' }, {}, 'stop', /ends inside/],
+  // What is drawn as a danger hides behind no answer that is still missing.
+  ['fuel.tank.vent', { 'tank.vent': 'inside', 'tank.filler': null }, {}, 'stop', /ends inside/],
+  ['fuel.tank.vent', { 'tank.filler': 'inside', 'tank.vent': null }, {}, 'stop', /filled inside/],
+  ['fuel.tank.vent', { 'tank.vent': 'none' }, {}, 'fix', /no vent/],
+  ['fuel.tank.vent', { 'tank.vent': 'bare' }, {}, 'watch', /without a filter/],
+  ['fuel.tank.restraint', { 'tank.restraint': 'none' }, {}, 'fix', /held by nothing: it would fly/],
+  ['fuel.tank.restraint', { 'tank.restraint': 'stretch' }, {}, 'fix', /stretches/],
+  ['fuel.tank.certificate', { 'tank.paper': 'welded' }, {}, 'stop', /welded after it had held fuel/],
+  ['fuel.tank.certificate', { 'tank.paper': 'untested' }, {}, 'fix', /nobody has tested/],
+  ['fuel.tank.certificate', { 'tank.paper': 'bought' }, {}, 'fix', /no certificate/],
+  ['fuel.tank.certificate', { 'tank.paper': 'bought', 'people.markWanted': 'no' }, {}, 'watch', /without a certificate/],
+  // Outside: 400 + 8 by 180 + 8 by 250 + 8 mm
+  ['fuel.tank.fits', { 'tank.spaceWidthMm': 180 }, {}, 'fix', /408 by 188 by 258 mm outside.*does not go in/],
+  ['fuel.tank.fits', { 'tank.spaceLengthMm': 230, 'tank.spaceWidthMm': 460 }, {}, 'sound', /21 mm beside it/],
+  ['fuel.tank.fits', { 'tank.spaceHeightMm': 280, 'tank.fittingsAboveMm': 60 }, {}, 'fix', /under its fittings/],
+  ['fuel.tank.fits', { 'tank.spaceWidthMm': 200 }, {}, 'watch', /6 mm are left/],
+  // 400 × 180 × 140 mm of fuel is 10.08 L, 8.4 kg; with 40 kg of tank 48.4
+  ['fuel.tank.lift', { 'tank.emptyKg': 40 }, {}, 'fix', /48\.4 kg: too much for one person/],
+  ['fuel.tank.lift', { 'tank.emptyKg': 20, 'tank.lowered': 'two' }, {}, 'sound', /28\.4 kg: two people/],
+  ['fuel.runtime', { 'fuel.fuelLevelMm': 45 }, {}, 'watch', /1\.1 L in reach last 3\.4 h at full/],
+  ['fuel.figures', { 'fuel.fuelLevelMm': 400 }, {}, 'fix', /400 mm in a tank that is 250 mm high; allowed is 0 to 250 mm/],
+  [
+    'fuel.figures',
+    {},
+    { segments: set(1, { lengthM: 0.3 }) },
+    'fix',
+    /to the heater is 0\.3 m long and rises 340 mm; allowed is up to its length, 300 mm/,
+  ],
+  ['fuel.figures', { 'tank.shape': 'dips' }, { dips: () => dips(9, 7) }, 'fix', /from 9 L at 125 mm to 7 L at 250 mm/],
+  ['fuel.figures', { 'tank.shape': 'dips' }, { dips: () => dips(9, 20) }, 'sound', /holds 20\.0 L/],
+  // (200 + 400) / 2 × 250 mm × 180 mm
+  ['fuel.figures', { 'tank.shape': 'prism' }, { outline: () => outline }, 'sound', /holds 13\.5 L/],
+  ['fuel.figures', { 'tank.shape': 'prism' }, {}, 'open', /corners/],
+  [
+    'fuel.figures',
+    { 'tank.depthAtSpotMm': 250, 'tank.flangeStackMm': 6, 'tank.cutMm': 250 },
+    {},
+    'fix',
+    /ends 6 mm above the floor; its clearance is entered as 30 mm/,
+  ],
+  [
+    'fuel.figures',
+    {},
+    { segments: set(1, { riseMm: 700 }) },
+    'fix',
+    /rise 700 mm in all from pump to heater; the heights entered make it 340 mm/,
+  ],
+  ['fuel.figures', { 'survey.fuelFrom': 'vehicle' }, {}, 'fix', /survey has the heater draw from the vehicle/],
+  ['fuel.line.clips', {}, { segments: set(1, { clips: 3 }) }, 'fix', /3 clips on 2800 mm: 933 mm apart, at most 500 mm/],
+  ['fuel.line.clips', {}, { segments: set(0, { clips: undefined }) }, 'open', /clips of to the pump/],
+  ['fuel.line.clips', {}, { segments: none }, 'open', /stretch by stretch/],
+  ['fuel.line.route', {}, { segments: set(1, { near: 'brake' }) }, 'stop', /to the heater is tied to a brake pipe/],
+  [
+    'fuel.line.route',
+    {},
+    { segments: (rows) => set(1, { near: 'brake' })(set(0, { near: undefined, lengthM: undefined })(rows)) },
+    'stop',
+    /brake pipe/,
+  ],
+  ['fuel.line.route', {}, { segments: set(1, { near: 'hot' }) }, 'fix', /without a heat sleeve/],
+  ['fuel.line.route', {}, { segments: set(1, { near: 'hot', sheath: 'heat' }) }, 'sound', /clear of heat/],
+  ['fuel.line.route', {}, { segments: set(1, { near: 'kinked' }) }, 'fix', /kink/],
+  ['fuel.line.route', {}, { segments: set(1, { near: 'sharp', sheath: 'bare' }) }, 'fix', /sharp edge/],
+  [
+    'fuel.line.route',
+    {},
+    {
+      segments: (rows) =>
+        add({ name: 'over the axle', side: 'pressure', lengthM: 1, riseMm: -200, boreMm: 2, near: 'outside', order: 90000 })(
+          rows,
+        ),
+    },
+    'fix',
+    /high loop after to the heater: it falls 200 mm/,
+  ],
+  ['fuel.line.joint', {}, { segments: set(0, { end: 'joint', gapMm: 3 }) }, 'fix', /gap of 3 mm in a joint after to the pump/],
+  ['fuel.line.joint', {}, { segments: set(1, { end: 'joint' }) }, 'watch', /1 joint in the line.*wants none/],
+  [
+    'fuel.line.change',
+    {},
+    { segments: (rows) => add({ name: 'wide', side: 'pressure', lengthM: 1, riseMm: 0, boreMm: 4, order: 90000 })(rows) },
+    'fix',
+    /from 2 mm to 4 mm where to the heater meets wide/,
+  ],
+  ['fuel.line.bore', {}, { segments: set(0, { boreMm: undefined }) }, 'open', /bore of to the pump/],
+  ['fuel.pump.mount', { 'line.pumpMount': 'tie' }, {}, 'fix', /cable tie/],
+  ['fuel.pump.mount', { 'line.pumpMount': 'hard' }, {}, 'watch', /bolted hard/],
+  // EN 590 (from memory): grade B to 0 °C; arctic class 2 clouds at −22 °C
+  ['fuel.cold', { 'heater.fuelGrade': 'roadB' }, {}, 'fix', /−5 °C; road diesel, grade B \(summer\) plugs a filter at 0 °C/],
+  ['fuel.cold', { 'heater.fuelGrade': 'arctic2', 'heater.coldestFuelC': -25 }, {}, 'watch', /cloud point of −22 °C/],
+  ['fuel.cold', { 'heater.fuelGrade': 'biodiesel' }, {}, 'watch', /no standard says/],
+  [
+    'fuel.cold',
+    { 'tank.blendFuel': 'roadB', 'tank.blendPercent': 20 },
+    {},
+    'fix',
+    /with 20 % road diesel, grade B \(summer\) plugs a filter at 0 °C/,
+  ],
+  ['fuel.leak', {}, { leaks: set(0, { nightFound: 'drips' }) }, 'stop', /drips: at the pump/],
+  ['fuel.leak', {}, { leaks: (rows) => add({ name: 'new' })(set(0, { nightFound: 'drips' })(rows)) }, 'stop', /drips/],
+  ['fuel.leak', {}, { leaks: set(0, { nightFound: 'damp' }) }, 'fix', /Fuel was found/],
+  ['fuel.leak', {}, { leaks: set(0, { nightFound: undefined }) }, 'open', /look after a night \(at the pump\)/],
+  ['fuel.leak', {}, { leaks: none }, 'open', /wiped and watched/],
+  ['priming.dose', {}, { doseTests: none }, 'watch', /No dose test/],
+  // 3.3 mL / 200 = 0.0165, a quarter under the 0.022 stated
+  [
+    'priming.dose',
+    {},
+    {
+      doseTests: () => [
+        { id: id(1), strokes: 200, volumeMl: 3.3 },
+        { id: id(2), strokes: 200, volumeMl: 3.3 },
+      ],
+    },
+    'fix',
+    /0\.0165 mL each, 25 % under/,
+  ],
+  [
+    'priming.dose',
+    {},
+    {
+      doseTests: () => [
+        { id: id(1), strokes: 200, volumeMl: 3.9 },
+        { id: id(2), strokes: 200, volumeMl: 4.9 },
+      ],
+    },
+    'fix',
+    /scatter by 16\.1 %/,
+  ],
+  ['priming.dose', {}, { doseTests: () => [{ id: id(1), strokes: 200, volumeMl: 4.4 }] }, 'watch', /by a single run/],
+];
+test.each(cases)('%s (case %#) is at its level and says why', (call, values, change, level, says) => {
+  const made = assess(withRows(values, change)).find((c) => c.id === call);
+  expect([made?.level, made?.says]).toEqual([level, expect.stringMatching(says)]);
+});
+
+test('every call of the fuel stage that was asked for is there, before its step', () => {
+  // The trade’s list, in its own order; fuel.clean and fuel.figures are ours.
+  const wanted =
+    'source.pressure source.legal pickup.clearance pickup.level pickup.reserve pickup.hole tank.location tank.vent tank.restraint tank.certificate tank.fits tank.lift line.bore line.change line.joint line.clips line.route suction.length suction.pressure bubbles filter.place filter.direction pump.direction pump.angle pump.mount cold runtime leak clean figures';
+  expect(
+    judges
+      .filter(({ stage }) => stage === 'fuel')
+      .map((judge) => judge.id)
+      .sort(),
+  ).toEqual(
+    wanted
+      .split(' ')
+      .map((name) => `fuel.${name}`)
+      .sort(),
+  );
+  // What is found once the hole is drilled or the tank is up comes too late.
+  const at = (name: string) => judges.find((judge) => judge.id === name)?.moment;
+  expect(['fuel.pickup.hole', 'fuel.tank.fits', 'fuel.tank.location'].map(at)).toEqual(['cutting', 'cutting', 'cutting']);
+  expect(['fuel.line.route', 'fuel.tank.lift', 'fuel.pump.mount', 'fuel.tank.vent'].map(at)).toEqual(Array(4).fill('closing'));
+});
+
+test('a measured dose counts everywhere in place of the stated one', () => {
+  const doseTests = () => [
+    { id: id(1), strokes: 200, volumeMl: 4.84 },
+    { id: id(2), strokes: 200, volumeMl: 4.84 },
+  ];
+  const [stated, measured] = [assess(withRows({}, {})), assess(withRows({}, { doseTests }))];
+  const input = (calls: typeof stated, call: string, path: string) =>
+    calls.find((c) => c.id === call)?.inputs.find((i) => i.path === path)?.value;
+  // 0.0242 of 0.022 mL: a tenth more heat, a tenth fewer strokes
+  expect(
+    Number(input(measured, 'survey.size.under', 'heater.outputMaxKw')) /
+      Number(input(stated, 'survey.size.under', 'heater.outputMaxKw')),
+  ).toBeCloseTo(1.1, 6);
+  // (π × 3.4 + 0.5) mL / 0.0242 mL
+  expect(input(measured, 'priming.over', 'priming.expectedStrokes')).toBe(462);
+});
