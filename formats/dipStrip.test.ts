@@ -15,7 +15,7 @@ console.log(JSON.stringify(pages));`;
 const pt = (mm: number) => (mm * 72) / 25.4;
 
 test.each([
-  ['A4', 250, 1],
+  ['A4', 240, 1],
   ['Letter', 620, 3],
 ] as const)(
   'dip strip on %s of a tank %d mm high, read back: true scale, every mark at its level, in %d pieces',
@@ -44,7 +44,7 @@ test.each([
       .sort((a, b) => a - b);
     const step = pt((1e6 / (400 * 180)) * (high > 400 ? 2 : 1));
     marks.slice(1).forEach((y, i) => expect((y - (marks[i] ?? 0)) / step).toBeCloseTo(1, 2));
-    expect(marks.length).toBeGreaterThan(8);
+    expect(marks.length).toBeGreaterThan(6);
     expect(pages.map(({ text }) => text).join(' ')).toMatch(/no higher.*pickup|pickup.*no higher/);
   },
 );

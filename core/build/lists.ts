@@ -347,7 +347,9 @@ export const lists = {
       name: text('Joint', 60),
       wipedAt: { kind: 'instant', label: 'Wiped dry' },
       warmFound: { kind: 'choice', label: 'Warm', options: { dry: 'dry', damp: 'damp', drips: 'drips' } },
+      warmAt: { kind: 'instant', label: 'Looked at warm' },
       nightFound: { kind: 'choice', label: 'After a night', options: { dry: 'dry', damp: 'damp', drips: 'drips' } },
+      nightAt: { kind: 'instant', label: 'Looked at after the night' },
     },
   },
 } as const satisfies Record<string, List>;

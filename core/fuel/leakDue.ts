@@ -4,22 +4,26 @@ export interface LeakCheck {
   name?: string;
   wipedAt?: string;
   warmFound?: string;
+  warmAt?: string;
   nightFound?: string;
+  nightAt?: string;
 }
-export const warmAfterH = 1;
-export const nightAfterH = 10;
-export type LeakLook = 'wipe' | 'warm' | 'night';
+/** How long after wiping a look counts, h. "Warm" and "after a night" are common practice; the hours are Lorbet's own choice. */
+export const looksAfterH = { warm: 1, night: 10 } as const;
+export type LeakLook = 'wipe' | keyof typeof looksAfterH;
 
-/** What is next to be done at a joint, and from when on; null where all is seen. Times: common practice ("warm", "after a night"); the hours are Lorbet's own choice. */
+/** What is next to be done at a joint, and from when on; null where all is seen. A dry look made too early counts for nothing. */
 export function nextLook(check: LeakCheck): { look: LeakLook; dueMs: number | null } | null {
   if (check.wipedAt === undefined) return { look: 'wipe', dueMs: null };
-  const wiped = Date.parse(check.wipedAt);
-  if (check.warmFound === undefined) return { look: 'warm', dueMs: wiped + warmAfterH * 3600_000 };
-  if (check.nightFound === undefined) return { look: 'night', dueMs: wiped + nightAfterH * 3600_000 };
+  for (const look of ['warm', 'night'] as const) {
+    const dueMs = Date.parse(check.wipedAt) + looksAfterH[look] * 3600_000;
+    const [found, at] = [check[`${look}Found`], check[`${look}At`]];
+    if (found === undefined || (at !== undefined && Date.parse(at) < dueMs)) return { look, dueMs };
+  }
   return null;
 }
 
-/** The look that is due first among all joints, and at how many joints it is due; null where none waits for a time. */
+/** The look that is due first among all joints, and at how many joints it waits; null where none waits for a time. */
 export function leakDue(checks: readonly LeakCheck[]): { look: LeakLook; dueMs: number; joints: number } | null {
   const waiting = checks.flatMap((check) => {
     const next = nextLook(check);

@@ -179,4 +179,7 @@ test('a joint is wiped, then looked at warm after an hour, then after a night; t
     joints: 1,
   });
   expect(leakDue([{ id: 'c' }])).toBeNull();
+  // Dry after three hours is no night.
+  const early = { id: 'a', wipedAt: wiped, warmFound: 'dry', nightFound: 'dry', nightAt: '2026-11-20T12:00:00.000Z' };
+  expect([nextLook(early)?.look, nextLook({ ...early, nightAt: '2026-11-20T20:00:00.000Z' })]).toEqual(['night', null]);
 });

@@ -127,7 +127,7 @@ export function FuelSheet() {
         <FigureTable paths={standing} caption="How the tank stands" />
       </Fold>
       {!(way && sources[way].vehicle) && (
-        <Fold title="Does it fit?" note="room for it">
+        <Fold title="Does it fit?" note="room for it" startOpen={value('tank.spaceLengthMm') === null}>
           <FigureTable paths={room} caption="Room for the tank" />
         </Fold>
       )}

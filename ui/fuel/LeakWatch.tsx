@@ -25,7 +25,7 @@ function useNow(): number | null {
 }
 
 function Next({ row }: { row: RowOf<'leaks'> }) {
-  const { set, mayWork } = useRows('leaks');
+  const { set, change, mayWork } = useRows('leaks');
   const now = useNow();
   const next = nextLook(row);
   if (!next) return <span className="cure">all seen</span>;
@@ -36,6 +36,23 @@ function Next({ row }: { row: RowOf<'leaks'> }) {
       </button>
     ) : null;
   const due = next.dueMs !== null && now !== null && now >= next.dueMs;
+  const { look } = next;
+  const found = (to: 'dry' | 'damp' | 'drips') =>
+    change(
+      (
+        [
+          [`${look}Found`, to],
+          [`${look}At`, new Date().toISOString()],
+        ] as const
+      ).map(([column, value]) => ({
+        list: 'leaks',
+        row: row.id,
+        deed: 'set',
+        column,
+        from: (row as Record<string, string | undefined>)[column] ?? null,
+        to: value,
+      })),
+    );
   return (
     <div className="cure" data-look={next.look}>
       <span>
@@ -47,16 +64,13 @@ function Next({ row }: { row: RowOf<'leaks'> }) {
       </span>
       {mayWork && (
         <span className="inline" role="group" aria-label={`${row.name ?? 'joint'}, ${looks[next.look]}`}>
-          {(['dry', 'damp', 'drips'] as const).map((found) => (
-            <button
-              key={found}
-              type="button"
-              className="key"
-              onClick={() => set(row, next.look === 'warm' ? 'warmFound' : 'nightFound', found)}
-            >
-              {found}
-            </button>
-          ))}
+          {(['dry', 'damp', 'drips'] as const)
+            .filter((to) => due || to !== 'dry')
+            .map((to) => (
+              <button key={to} type="button" className="key" onClick={() => found(to)}>
+                {to}
+              </button>
+            ))}
         </span>
       )}
     </div>
@@ -80,7 +94,7 @@ export function LeakWatch() {
       <RowList
         list="leaks"
         main={['name']}
-        more={['wipedAt', 'warmFound', 'nightFound']}
+        more={['wipedAt', 'warmFound', 'warmAt', 'nightFound', 'nightAt']}
         fresh={() => ({ name: `joint ${rows.length + 1}` })}
         extra={(row) => <Next row={row} />}
       />
