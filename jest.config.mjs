@@ -3,6 +3,7 @@ const swc = [
   { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022', transform: { react: { runtime: 'automatic' } } } },
 ];
 const common = {
+  setupFiles: ['<rootDir>/tests/seed.ts'],
   transform: { '^.+\\.(t|j)sx?$': swc },
   // Jest takes no .mjs through require: the same library in its other form.
   moduleNameMapper: { '^d3$': '<rootDir>/node_modules/d3/dist/d3.js' },

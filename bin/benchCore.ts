@@ -8,6 +8,10 @@ import { assess } from '../core/calls/assess';
 import { applyCommand } from '../core/commands/applyCommand';
 import { nextRow, firstBreak, type LedgerRow } from '../core/ledger/chain';
 import { surveySpread } from '../core/heat/surveySpread';
+import { linePicture } from '../core/fuel/linePicture';
+import { fillSpread } from '../core/fuel/fillSpread';
+import { pressureMap } from '../core/fuel/pressureMap';
+import { fillPicture } from '../core/priming/fillPicture';
 import { searchPlaces } from '../core/siting/searchPlaces';
 import { sitingPlan } from '../core/siting/SitingPlan';
 import { compareHeaters } from '../core/survey/compareHeaters';
@@ -60,6 +64,8 @@ async function main(): Promise<void> {
   const picture = surveyPicture(surveyed);
   const plan = sitingPlan(surveyed);
   if (!('spread' in picture) || !plan) throw new Error('The demo has no survey or no floor.');
+  const [line, fill] = [linePicture(surveyed), fillPicture(surveyed)];
+  if (!('facts' in line) || 'missing' in fill) throw new Error('The demo has no fuel line.');
   const facts = picture.spread;
   const floorPlan = { ...plan, floor: { length: 2000, width: 1500 } };
   const calls = assess(build);
@@ -80,6 +86,8 @@ async function main(): Promise<void> {
     ['lay the run out', await medianMs(200, () => layoutRun(build, calls, 1150, 286)), 8],
     ['survey: calls, heaters, pictures', await medianMs(50, () => [compareHeaters(surveyed), surveyPicture(surveyed)]), 10],
     ['survey: 10,000 draws', await medianMs(5, () => surveySpread(facts, { draws: 10000 })), 1000],
+    ['pressure map, 60 × 60', await medianMs(20, () => pressureMap(line.facts, 60)), 200],
+    ['first fill: 2,000 draws', await medianMs(5, () => fillSpread(fill, { draws: 2000 })), 1000],
     ['find a place, 2 m × 1.5 m', await medianMs(5, () => searchPlaces(floorPlan, { stepMm: 10 })), 2000],
     ['validate a build document', await medianMs(50, () => readBuild(build)), 30],
     ['verify 2,000 ledger rows', await medianMs(5, () => firstBreak(rows)), 500],

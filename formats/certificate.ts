@@ -271,6 +271,8 @@ function fuelPage(page: CertificatePage, build: Build): void {
   const picture = linePicture(build);
   const [doses, leaks] = [rowsOf(build.lists, 'doseTests'), rowsOf(build.lists, 'leaks')];
   if (rows.length === 0 && 'missing' in picture && doses.length === 0 && leaks.length === 0) return;
+  // The heads of the columns stay with their first rows.
+  page.room(130);
   page.heading('Fuel');
   if (rows.length > 0) {
     const { near, sheath, end } = lists.segments.columns;
@@ -304,7 +306,7 @@ function fuelPage(page: CertificatePage, build: Build): void {
         { text: `${node.name}, ${trim(node.atM, 2)} m on`, share: 0.4 },
         { text: `${show(node.restPa / 1000, 1)} kPa at rest`, share: 0.2, right: true },
         { text: `${show(node.flowPa / 1000, 1)} in flow`, share: 0.2, right: true },
-        { text: `${show(node.peakPa / 1000, 1)} at the stroke’s worst`, share: 0.2, right: true },
+        { text: `${show(node.peakPa / 1000, 1)} at worst`, share: 0.2, right: true },
       ]);
   }
   for (const run of doses)

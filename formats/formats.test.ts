@@ -184,6 +184,10 @@ describe('certificate, read back with pdfjs-dist', () => {
       'Dry run on the bench: flame after 115 s',
       'Start 1: flame after 115 s',
       'picture 801',
+      'Lowest at the pump: 88.2 kPa absolute',
+      'Dose test: 200 strokes gave 4.4 mL, 0.022 mL each, fuel at 15 °C.',
+      'Joint at the pump: wiped 2026-11-18 09:00 UTC; warm dry; after a night dry.',
+      'This run is good to −20 °C on road diesel, grade F (winter)',
       `sha-256 ${sha256}`,
       'The picture itself is not in this Lorbet.',
     ])

@@ -64,6 +64,8 @@ const cases: [string, Values, Change, Level, RegExp][] = [
   ['fuel.tank.lift', { 'tank.emptyKg': 40 }, {}, 'fix', /48\.4 kg: too much for one person/],
   ['fuel.tank.lift', { 'tank.emptyKg': 20, 'tank.lowered': 'two' }, {}, 'sound', /28\.4 kg: two people/],
   ['fuel.runtime', { 'fuel.fuelLevelMm': 45 }, {}, 'watch', /1\.1 L in reach last 3\.4 h at full/],
+  ['fuel.runtime', { 'fuel.fuelLevelMm': 245 }, {}, 'watch', /245 mm; filled higher than 23[78] mm/],
+  ['fuel.tank.second', { 'tank.secondTank': 'afterPump' }, {}, 'fix', /after the pump/],
   ['fuel.figures', { 'fuel.fuelLevelMm': 400 }, {}, 'fix', /400 mm in a tank that is 250 mm high; allowed is 0 to 250 mm/],
   [
     'fuel.figures',
@@ -181,9 +183,9 @@ test.each(cases)('%s (case %#) is at its level and says why', (call, values, cha
 });
 
 test('every call of the fuel stage that was asked for is there, before its step', () => {
-  // The trade’s list, in its own order; fuel.clean and fuel.figures are ours.
+  // The trade’s list, in its own order; fuel.clean, fuel.figures and fuel.tank.second are ours.
   const wanted =
-    'source.pressure source.legal pickup.clearance pickup.level pickup.reserve pickup.hole tank.location tank.vent tank.restraint tank.certificate tank.fits tank.lift line.bore line.change line.joint line.clips line.route suction.length suction.pressure bubbles filter.place filter.direction pump.direction pump.angle pump.mount cold runtime leak clean figures';
+    'source.pressure source.legal pickup.clearance pickup.level pickup.reserve pickup.hole tank.location tank.vent tank.restraint tank.certificate tank.fits tank.lift tank.second line.bore line.change line.joint line.clips line.route suction.length suction.pressure bubbles filter.place filter.direction pump.direction pump.angle pump.mount cold runtime leak clean figures';
   expect(
     judges
       .filter(({ stage }) => stage === 'fuel')

@@ -159,7 +159,10 @@ export const lineCalls: readonly Judge[] = [
           level: 'watch',
           says: `${fuel.label} plugs at ${show(fuel.cfppC)} °C, and the fuel will be at ${show(cold)} °C: nothing to spare.`,
         };
-      return { level: 'sound', says: `${fuel.label} passes a filter down to ${show(fuel.cfppC)} °C; coldest ${show(cold)} °C.` };
+      return {
+        level: 'sound',
+        says: `${fuel.label} passes a filter down to ${show(fuel.cfppC)} °C; at ${show(cold)} °C it is ${show(read.derived('fuel.viscosity'), 1)} mm²/s thick.`,
+      };
     },
   },
   {

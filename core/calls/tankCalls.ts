@@ -21,7 +21,7 @@ export const tankCalls: readonly Judge[] = [
   {
     id: 'fuel.source.pressure',
     stage: 'fuel',
-    moment: 'closing',
+    moment: 'cutting',
     part: 'tank',
     why: 'Fuel under pressure is pushed past the heater’s pump into the burner: a flood, and a fire.',
     todo: 'Take the fuel from a tank of the heater’s own, or by a standpipe.',
@@ -50,7 +50,7 @@ export const tankCalls: readonly Judge[] = [
   {
     id: 'fuel.source.legal',
     stage: 'fuel',
-    moment: 'closing',
+    moment: 'cutting',
     part: 'tank',
     why: 'The wrong fuel burns people, or breaks the law of the place.',
     todo: 'Fit a tank of the heater’s own for diesel, and ask by the local code what may be burnt.',
@@ -331,6 +331,24 @@ export const tankCalls: readonly Judge[] = [
     },
   },
   {
+    id: 'fuel.tank.second',
+    stage: 'fuel',
+    moment: 'closing',
+    part: 'tank',
+    why: 'After the pump a second tank is pumped into, or drawn air from.',
+    todo: 'Tee it in before the pump, with a tap in each leg.',
+    source: trade,
+    judge(read) {
+      const { second } = read.all({ second: 'tank.secondTank' });
+      return second === 'afterPump'
+        ? { level: 'fix', says: 'The second tank is tee’d in after the pump.' }
+        : {
+            level: 'sound',
+            says: second === 'none' ? 'There is no second tank.' : 'The second tank is tee’d in before the pump.',
+          };
+    },
+  },
+  {
     id: 'fuel.runtime',
     stage: 'fuel',
     moment: 'handover',
@@ -343,6 +361,14 @@ export const tankCalls: readonly Judge[] = [
       const low = read.derived('fuel.rangeLowH');
       const { night } = read.all({ night: 'heater.nightHours' });
       const usable = read.derived('fuel.usableL');
+      const { level } = read.all({ level: 'fuel.fuelLevelMm' });
+      const limit = read.derived('fuel.limitMm');
+      if (level > limit + 1)
+        return {
+          level: 'watch',
+          says: `Fuel stands at ${show(level)} mm; filled higher than ${show(limit)} mm it has no room to grow when it warms.`,
+          todo: 'Draw some off, before the sun does.',
+        };
       const says = `${show(usable, 1)} L in reach last ${show(hours, 1)} h at full and ${show(low)} h at the lowest`;
       return hours < night
         ? { level: 'watch', says: `${says}: less than a night of ${trim(night, 1)} h at full.` }

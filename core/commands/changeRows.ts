@@ -40,6 +40,7 @@ export function cellText(column: Column | undefined, value: unknown): string {
           .join(', ');
   if (column?.kind === 'number')
     return column.unit === 'pieces' ? trim(Number(value)) : `${trim(Number(value), 3)} ${column.unit}`;
+  if (column?.kind === 'instant') return `${plain(value).slice(0, 16).replace('T', ' ')} UTC`;
   if (column?.kind === 'choice') return (column.options as Record<string, string>)[plain(value)] ?? plain(value);
   return plain(value);
 }

@@ -96,7 +96,7 @@ export function cutList({ route, stockMm, kit, lineClips, conduitMm }: CutFacts)
       ),
       item('joiners', joiners, kit.joiners, 'two a component, one a joint and an end'),
       item('hose clips', joiners * 2, kit.hoseClips, 'two a joiner'),
-      item('line clips', lineClips, kit.lineClips, 'rubber-lined, along the line'),
+      item('line clips', lineClips, kit.lineClips, 'rubber-lined P-clips, along the line'),
       item('conduit', Math.round(conduitMm), kit.conduitMm, 'where the line is sheathed'),
     ],
   };

@@ -395,8 +395,8 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
     { cx: filterAt.x, cy: filterAt.y, w: 30, h: 20 },
     { cx: outlineX / 2, cy: floorY + 3, w: outlineX, h: 8 },
     ...(g.ink.cabin === 'unknown' ? [] : [{ cx: alarm.x, cy: alarm.y, w: 34, h: 24 }]),
-    ...strokeBoxes([pickup.top, filterAt, pumpIn], 5),
-    ...strokeBoxes([pumpOut, heaterIn], 5),
+    ...strokeBoxes(before.length > 0 ? [pickup.top, ...before.map(({ to }) => at(to))] : [pickup.top, filterAt, pumpIn], 5),
+    ...strokeBoxes(after.length > 0 ? [pumpOut, ...after.map(({ to }) => at(to))] : [pumpOut, heaterIn], 5),
     ...strokeBoxes([{ x: exTop, y: floorY }, { x: exTop, y: exStart.y }, exEnd], 5),
     ...strokeBoxes(
       inside

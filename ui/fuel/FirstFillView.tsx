@@ -28,7 +28,7 @@ export function FillSpreadView({ facts }: { facts: FillSpreadFacts }) {
   const most = Math.max(1, ...(answer?.bars.map(({ count }) => count) ?? []));
   const matters = answer && mattersMost(answer.strokes);
   return (
-    <div ref={holder} data-fill-spread={answer?.draws}>
+    <div ref={holder} data-fill-spread={answer?.draws} style={{ marginTop: 16 }}>
       {answer ? (
         <p>
           Nine times of ten the first fill takes{' '}

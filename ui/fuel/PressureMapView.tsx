@@ -128,8 +128,8 @@ export function PressureMapView({ picture, watchPercent }: { picture: LinePictur
         {facts.fuel.cfppC !== null && facts.fuel.cfppC > facts.fromC && (
           <text
             className="halo"
-            x={Math.max(left + 6, x(facts.fuel.cfppC) - 6)}
-            y={height - bottom - 34}
+            x={x(facts.fuel.cfppC) - left > 110 ? x(facts.fuel.cfppC) - 6 : left + 6}
+            y={top + 20}
             textAnchor={x(facts.fuel.cfppC) - left > 110 ? 'end' : 'start'}
           >
             the fuel plugs
