@@ -147,8 +147,11 @@ const cases: [string, Values, Change, Level, RegExp][] = [
   ['fuel.leak', {}, { leaks: set(0, { nightFound: 'drips' }) }, 'stop', /drips: at the pump/],
   ['fuel.leak', {}, { leaks: (rows) => add({ name: 'new' })(set(0, { nightFound: 'drips' })(rows)) }, 'stop', /drips/],
   ['fuel.leak', {}, { leaks: set(0, { nightFound: 'damp' }) }, 'fix', /Fuel was found/],
-  ['fuel.leak', {}, { leaks: set(0, { nightFound: undefined }) }, 'open', /look after a night \(at the pump\)/],
+  ['leak.fuel', {}, { leaks: set(0, { nightFound: undefined }) }, 'open', /look after a night \(at the pump\)/],
   ['fuel.leak', {}, { leaks: none }, 'open', /wiped and watched/],
+  ['fuel.leak', {}, { leaks: add({ name: 'new' }) }, 'open', /wiping dry \(new\)/],
+  ['leak.fuel', {}, { leaks: none }, 'open', /wiped and watched/],
+  ['leak.fuel', {}, { leaks: set(0, { nightFound: 'damp' }) }, 'fix', /not every one was dry/],
   ['priming.dose', {}, { doseTests: none }, 'watch', /No dose test/],
   // 3.3 mL / 200 = 0.0165, a quarter under the 0.022 stated
   [
@@ -188,7 +191,7 @@ test('every call of the fuel stage that was asked for is there, before its step'
     'source.pressure source.legal pickup.clearance pickup.level pickup.reserve pickup.hole tank.location tank.vent tank.restraint tank.certificate tank.fits tank.lift tank.second line.bore line.change line.joint line.clips line.route suction.length suction.pressure bubbles filter.place filter.direction pump.direction pump.angle pump.mount cold runtime leak clean figures';
   expect(
     judges
-      .filter(({ stage }) => stage === 'fuel')
+      .filter((judge) => judge.id.startsWith('fuel.'))
       .map((judge) => judge.id)
       .sort(),
   ).toEqual(

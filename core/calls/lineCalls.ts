@@ -168,20 +168,20 @@ export const lineCalls: readonly Judge[] = [
   {
     id: 'fuel.leak',
     stage: 'fuel',
-    moment: 'handover',
+    moment: 'fire',
     part: 'line',
     why: 'Diesel that leaks unseen rots a floor within a winter, and feeds a fire.',
-    todo: 'Wipe every joint dry, look with the heater warm, and again after a night.',
+    todo: 'Wipe every joint dry, so that the next look can tell.',
     source: trade,
     judge(read) {
       const rows = read.rows('leaks');
-      const named = (found: string) =>
+      const wet = (found: string) =>
         rows.flatMap((row, i) =>
           row.nightFound === found || (row.warmFound === found && row.nightFound === undefined)
             ? [row.name ?? `joint ${i + 1}`]
             : [],
         );
-      const [drips, damp] = [named('drips'), named('damp')];
+      const [drips, damp] = [wet('drips'), wet('damp')];
       if (drips.length > 0)
         return {
           level: 'stop',
@@ -195,13 +195,42 @@ export const lineCalls: readonly Judge[] = [
           todo: 'Mend the joint, wipe it, and begin the looks anew.',
         };
       if (rows.length === 0) return read.missing('joints that were wiped and watched');
+      const lacking = rows.flatMap((row, i) => (row.wipedAt === undefined ? [row.name ?? `joint ${i + 1}`] : []));
+      if (lacking.length > 0) return read.missing(`wiping dry (${list(lacking)})`);
+      return {
+        level: 'sound',
+        says: `${show(rows.length)} ${rows.length === 1 ? 'joint' : 'joints'} wiped dry, and none found wet.`,
+      };
+    },
+  },
+  {
+    id: 'leak.fuel',
+    stage: 'proving',
+    moment: 'handover',
+    part: 'line',
+    why: 'A joint weeps when it is warm, or over a night; neither is seen on the day it is made.',
+    todo: 'Look at every joint with the heater warm, and again after a night.',
+    source: `${trade} The hours are Lorbet’s own choice.`,
+    judge(read) {
+      const rows = read.rows('leaks');
+      if (rows.length === 0) return read.missing('joints that were wiped and watched');
       const words = { wipe: 'wiping dry', warm: 'the look when warm', night: 'the look after a night' };
       const waits = rows.flatMap((row, i) => {
         const next = nextLook(row);
         return next ? [`${words[next.look]} (${row.name ?? `joint ${i + 1}`})`] : [];
       });
       if (waits.length > 0) return read.missing(list(waits));
-      return { level: 'sound', says: `${show(rows.length)} joints wiped, looked at warm and after a night: dry.` };
+      const wet = rows.some(({ warmFound, nightFound }) => warmFound !== 'dry' || nightFound !== 'dry');
+      if (wet)
+        return {
+          level: 'fix',
+          says: 'Every joint was looked at, and not every one was dry.',
+          todo: 'Mend it, wipe it, look twice again.',
+        };
+      return {
+        level: 'sound',
+        says: `${show(rows.length)} ${rows.length === 1 ? 'joint' : 'joints'} looked at warm and after a night: dry.`,
+      };
     },
   },
 ];

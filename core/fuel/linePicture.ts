@@ -104,6 +104,8 @@ const shares = [
 
 /** "This run is good to −17 °C on grade D with a quarter tank." */
 export function goodSentence(facts: MapFacts, levelMm: number): string {
+  if (levelMm <= facts.pickupMm)
+    return `Fuel stands at ${show(levelMm)} mm, the pickup at ${show(facts.pickupMm)} mm: nothing comes, however warm it is.`;
   const good = goodDownToC(facts, levelMm);
   const share = levelMm / facts.fullMm;
   const tank = shares.find(([most]) => share <= most)?.[1] ?? 'with a full tank';

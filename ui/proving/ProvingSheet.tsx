@@ -7,6 +7,7 @@ import { stages } from '../../core/calls/Call';
 import { parseQuantity } from '../../core/units/parseQuantity';
 import { trim } from '../../core/units/show';
 import { useBench } from '../build/BuildContext';
+import { LeakWatch } from '../fuel/LeakWatch';
 import { FigureTable } from '../sheet/FigureTable';
 
 /** Alarm and carbon monoxide readings. */
@@ -88,6 +89,8 @@ export function ProvingSheet() {
           </tbody>
         </table>
       )}
+      <h3 style={{ marginTop: 24 }}>Joints of the fuel line</h3>
+      <LeakWatch />
     </>
   );
 }
