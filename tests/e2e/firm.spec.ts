@@ -27,13 +27,13 @@ test('any figure tells formula, inputs with who and when, source and the line of
   await page.keyboard.press('Enter');
   const told = page.getByRole('dialog', { name: 'How this is computed' });
   await expect(told).toContainText('volume / dose');
-  await expect(told).toContainText(/Pump dose, a stroke 0.022 mL given by Bram Tully, \d+ Nov 2026/);
+  await expect(told).toContainText(/Filter holds 0.5 mL measured as fitted by Bram Tully, \d+ Nov 2026/);
   await expect(told).toContainText('core/figures/primingFigures.ts');
-  const deeper = told.getByRole('button', { name: 'how computed? Line holds' });
+  const deeper = told.getByRole('button', { name: 'how computed? Dose that counts' });
   await deeper.focus();
   await page.keyboard.press('Enter');
-  await expect(told).toContainText('π d² L / 4');
-  await expect(told).toContainText(/Suction line, tank to pump 0.64 m measured as fitted by Bram Tully/);
+  await expect(told).toContainText('Σ volume / Σ strokes');
+  await expect(told).toContainText('Dose test 3 pieces recorded');
   await told.getByRole('button', { name: 'Back to fills in' }).click();
   await expect(told).toContainText('volume / dose');
   await page.keyboard.press('Escape');
@@ -130,7 +130,7 @@ test('imperial units and American gauges: shown, typed and read back, kept metri
   await expect(page.locator('[data-call="fuel.pickup.level"]')).toContainText('Fuel stands at 1.42 in, the pickup at 1.65 in');
   await enter(page, 'Fuel standing in it', '6');
   await settled(page);
-  await enter(page, 'Bore, suction line', '2 mm');
+  await enter(page, 'Tank, inside height', '250 mm');
   await settled(page);
   await page.getByRole('link', { name: /^Wiring/ }).click();
   await enter(page, 'Cable', '12 AWG');
@@ -141,9 +141,9 @@ test('imperial units and American gauges: shown, typed and read back, kept metri
   };
   expect([
     kept.sheets.fuel?.fuelLevelMm?.fitted,
-    kept.sheets.fuel?.suctionBoreMm?.fitted,
+    kept.sheets.fuel?.tankHeightMm?.fitted,
     kept.sheets.wiring?.cableAreaMm2?.fitted?.toFixed(2),
-  ]).toEqual([152.4, 2, '3.31']);
+  ]).toEqual([152.4, 250, '3.31']);
 });
 
 test('a lead invites somebody, who chooses a password, works, and is put out; the record of sign-ins tells it all', async ({
@@ -268,7 +268,10 @@ test('by keyboard alone: from the sign-in to the signature', async ({ page }) =>
   await page.keyboard.type('0');
   await tabTo(page, /^at the pillow/);
   await page.keyboard.press('Enter');
-  await expect(page.getByText('Everything here holds.')).toBeVisible();
+  // The joints were wiped yesterday; the first look is due, and made by keys as well.
+  await tabTo(page, /^dry$/);
+  await page.keyboard.press('Enter');
+  await expect(page.locator('[data-call="leak.fuel"]')).toContainText('the look after a night (pump, inlet)');
   await page.keyboard.press('n');
   await expect(page.getByRole('heading', { name: 'Sign-off', exact: true })).toBeVisible();
   // The after-run was not waited for, so it can't be signed: what is in the way is said, and reached by keys too.

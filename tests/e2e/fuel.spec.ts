@@ -176,7 +176,7 @@ test('a tee under pressure, and petrol, are refused; five sources each tell thei
 test('what goes on paper: dip strip, cut list; the look after the night waits in the bay', async ({ page }) => {
   await signIn(page, 'bram');
   await page.goto('/?find=Sedge');
-  await expect(page.getByText(/Due: look for leaks, warm|From .*: look for leaks, warm/)).toBeVisible();
+  await expect(page.getByText(/Due: look for leaks, warm|From .*: look for leaks, warm/).first()).toBeVisible();
   await open(page, `/builds/${demoId(3)}/air`);
   await expect(page.getByRole('note', { name: 'Joints to be looked at' })).toContainText('Look with the heater warm at 2 joints');
   await open(page, `/builds/${demoId(3)}/fuel`);
