@@ -14,6 +14,9 @@ const finer: readonly { list: ListId; rough: readonly string[] }[] = [
   { list: 'segments', rough: roughLine },
 ];
 
+/** The list that says more finely what a rough figure says, where it has rows; null where the figure counts. */
+export const supersededBy = (build: Build, path: string): ListId | null =>
+  finer.find(({ list, rough }) => rough.includes(path) && rowsOf(build.lists, list).length > 0)?.list ?? null;
+
 /** Whether a rough figure is no longer asked for, since rows say it more finely. */
-export const isSuperseded = (build: Build, path: string): boolean =>
-  finer.some(({ list, rough }) => rough.includes(path) && rowsOf(build.lists, list).length > 0);
+export const isSuperseded = (build: Build, path: string): boolean => supersededBy(build, path) !== null;

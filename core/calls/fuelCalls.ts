@@ -53,7 +53,8 @@ export const fuelCalls: readonly Judge[] = [
           says: 'The outlet at the bottom gives the last drop, and the sediment with it.',
           todo: 'Look at the filter early; drain the tank once a year.',
         };
-      if (clearance < 10)
+      // A workshop that draws from the very bottom takes the sediment, and says so by its school.
+      if (clearance < Math.min(10, least))
         return {
           level: 'fix',
           says: `Pickup ends ${show(clearance)} mm above the tank’s floor: it will draw water and dirt. ${show(least)} mm is the least here.`,

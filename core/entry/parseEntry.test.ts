@@ -5,7 +5,8 @@ import { applyCommand } from '../commands/applyCommand';
 import { parseEntry, type Entry } from './parseEntry';
 
 const nowMs = Date.parse('2026-11-20T09:00:42Z');
-const live: Build = { ...soundBuild(), starts: [soundStart({ events: [{ atS: 0, event: 'on' }] })] };
+/** Its line known by two lengths only, so that these may be entered. */
+const live: Build = { ...soundBuild(), lists: {}, starts: [soundStart({ events: [{ atS: 0, event: 'on' }] })] };
 const enter = (line: string, build: Build = live): Entry => parseEntry(line, { build, nowMs, newId: () => id(77) });
 const figure = (path: string, to: number, slot = 'fitted') => ({
   kind: 'command',
@@ -46,6 +47,12 @@ test.each<[string, object]>([
   ],
 ])('%j is understood', (line, entry) => expect(enter(line)).toMatchObject(entry));
 
+test('a rough length is not taken where the line is known stretch by stretch: it would count for nothing', () => {
+  expect(enter('suction 62 cm', soundBuild())).toEqual({
+    kind: 'refused',
+    sentence: 'Suction line, tank to pump counts no longer: the line is known stretch by stretch; change it there.',
+  });
+});
 test.each<[string, RegExp, string]>([
   ['12.4 V', /Which is/, 'battery 12.4 v'],
   ['bore 2 mm', /Which is/, 'suction bore 2 mm'],

@@ -8,6 +8,7 @@ import {
   type StartEventKind,
   type StartRun,
 } from '../build/Build';
+import { supersededBy } from '../build/superseded';
 import { fieldAt, figureAt, figurePaths, valueAt, type FigurePath } from '../build/sheets';
 import { valueProblem } from '../commands/applyCommand';
 import type { Command, Slot } from '../commands/Command';
@@ -156,6 +157,13 @@ function quantityEntry(text: string, rest: string, quantity: string, unitWord: s
 const wordsOverlap = (word: string, rest: string): boolean => word.split(' ').some((w) => rest.split(' ').includes(w));
 
 function figureEntry(path: FigurePath, quantity: string, slot: Slot, { build, taste = metric }: EntryContext): Entry {
+  // Kept without effect it would mislead: what counts are the rows.
+  const finer = supersededBy(build, path);
+  if (finer)
+    return {
+      kind: 'refused',
+      sentence: `${fieldAt(path).label} counts no longer: ${finer === 'segments' ? 'the line is known stretch by stretch' : 'the space is known surface by surface'}; change it there.`,
+    };
   const field = fieldAt(path);
   if (field.kind !== 'number') return { kind: 'refused', sentence: `${field.label} is chosen on its sheet, not typed here.` };
   const at: Slot = field.given ? 'planned' : slot;

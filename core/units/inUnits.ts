@@ -20,6 +20,7 @@ const imperial: Record<string, { unit: string; factor: number; offset: number; d
   kPa: { unit: 'psi', factor: 1 / 6.894757293168, offset: 0, decimals: 2 },
   kW: { unit: 'Btu/h', factor: 3412.141633, offset: 0, decimals: 0 },
   L: { unit: 'US gal', factor: 1 / 3.785411784, offset: 0, decimals: 2 },
+  kg: { unit: 'lb', factor: 1 / 0.45359237, offset: 0, decimals: 1 },
   'L/h': { unit: 'US gal/h', factor: 1 / 3.785411784, offset: 0, decimals: 3 },
 };
 
@@ -50,7 +51,7 @@ export function inUnit(value: number, unit: string, taste: UnitTaste): Shown {
 const digits = '[−-]?\\d[\\d\u2009]*(?:\\.\\d+)?';
 // A number, or a range of two, and a unit behind it that is not the beginning of a longer word or of a power.
 const quantity = new RegExp(
-  `(?<![\\w.#])(${digits})((?: to | and )(${digits}))? (mm²|mm|m|°C|kPa|kW|L/h|L)(?![\\p{L}\\p{N}_²³/])`,
+  `(?<![\\w.#])(${digits})((?: to | and )(${digits}))? (mm²|mm|m|°C|kPa|kW|kg|L/h|L)(?![\\p{L}\\p{N}_²³/])`,
   'gu',
 );
 const read = (text: string) => Number(text.replace('−', '-').replace(/\u2009/g, ''));
