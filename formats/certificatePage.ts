@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import PDFDocument from 'pdfkit';
 import type { Level } from '../core/calls/Call';
+import { pdfBytes } from './pdfBytes';
 
 export const ink = '#14272c';
 export const soft = '#4b5c61';
@@ -139,13 +140,6 @@ export class CertificatePage {
         .text(this.foot, this.left, y, { width: this.width - 70, lineBreak: false });
       this.doc.text(`page ${i + 1} of ${count}`, this.left + this.width - 70, y, { width: 70, align: 'right', lineBreak: false });
     }
-    return new Promise((resolve, reject) => {
-      const chunks: Buffer[] = [];
-      this.doc
-        .on('data', (chunk: Buffer) => chunks.push(chunk))
-        .on('end', () => resolve(Buffer.concat(chunks)))
-        .on('error', reject);
-      this.doc.end();
-    });
+    return pdfBytes(this.doc);
   }
 }

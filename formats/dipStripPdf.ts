@@ -2,6 +2,7 @@ import PDFDocument from 'pdfkit';
 import type { TankPicture } from '../core/fuel/tankPicture';
 import { show } from '../core/units/show';
 import { faceFor, registerFaces } from './certificatePage';
+import { pdfBytes } from './pdfBytes';
 import { papers, type Paper } from './templatePdf';
 
 const pt = (mm: number) => (mm * 72) / 25.4;
@@ -75,12 +76,5 @@ export function writeDipStripPdf(tank: TankPicture, title: string, paper: Paper)
       }
     if (pieces > 1) write(`piece ${piece + 1} of ${pieces}`, left, foot + 1, 8);
   }
-  return new Promise((resolve, reject) => {
-    const chunks: Buffer[] = [];
-    doc
-      .on('data', (chunk: Buffer) => chunks.push(chunk))
-      .on('end', () => resolve(Buffer.concat(chunks)))
-      .on('error', reject);
-    doc.end();
-  });
+  return pdfBytes(doc);
 }

@@ -1,6 +1,7 @@
 import PDFDocument from 'pdfkit';
 import type { Template } from '../core/siting/templateShapes';
 import { faceFor, registerFaces } from './certificatePage';
+import { pdfBytes } from './pdfBytes';
 
 export const papers = { A4: { width: 210, height: 297 }, Letter: { width: 215.9, height: 279.4 } } as const;
 export type Paper = keyof typeof papers;
@@ -81,12 +82,5 @@ export function writeTemplatePdf(template: Template, paper: Paper): Promise<Buff
           { lineBreak: false },
         );
     }
-  return new Promise((resolve, reject) => {
-    const chunks: Buffer[] = [];
-    doc
-      .on('data', (chunk: Buffer) => chunks.push(chunk))
-      .on('end', () => resolve(Buffer.concat(chunks)))
-      .on('error', reject);
-    doc.end();
-  });
+  return pdfBytes(doc);
 }

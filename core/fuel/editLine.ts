@@ -1,7 +1,7 @@
 import type { RowOf } from '../build/lists';
 import type { RowChange } from '../commands/changeRows';
 import type { Reader } from '../calls/Call';
-import { inOrder, segmentName, pickupTopMm } from './routeOf';
+import { inOrder, routeOf, segmentName } from './routeOf';
 
 type Row = RowOf<'segments'>;
 const step = 1000;
@@ -90,34 +90,13 @@ export function addSegment(all: readonly Row[], after: string | null, newId: str
 }
 
 /** The rough lengths as two stretches to begin with; their clips and what they pass stay to be measured. */
-export function firstSegments(read: Reader): Omit<Row, 'id'>[] {
-  const f = read.all({
-    sl: 'fuel.suctionLengthM',
-    sb: 'fuel.suctionBoreMm',
-    pl: 'fuel.pressureLengthM',
-    pb: 'fuel.pressureBoreMm',
-    pump: 'fuel.pumpAboveTankFloorMm',
-    heater: 'fuel.heaterAboveTankFloorMm',
-  });
-  const after = read.maybe('fuel.filterPlace') === 'afterPump';
-  return [
-    {
-      name: 'tank to pump',
-      side: 'suction',
-      lengthM: f.sl,
-      boreMm: f.sb,
-      riseMm: f.pump - pickupTopMm(read),
-      end: after ? 'on' : 'filter',
-      order: step,
-    },
-    {
-      name: 'pump to heater',
-      side: 'pressure',
-      lengthM: f.pl,
-      boreMm: f.pb,
-      riseMm: f.heater - f.pump,
-      end: after ? 'filter' : 'on',
-      order: 2 * step,
-    },
-  ];
-}
+export const firstSegments = (read: Reader): Omit<Row, 'id'>[] =>
+  routeOf(read).segments.map(({ name, side, lengthM, riseMm, boreMm, end }, i) => ({
+    name,
+    side,
+    lengthM,
+    riseMm,
+    boreMm,
+    end,
+    order: (i + 1) * step,
+  }));

@@ -1,37 +1,10 @@
-import { NodeProperty, Project, Workspace } from 'epanet-js';
+import { Workspace } from 'epanet-js';
 import fc from 'fast-check';
+import { epanetDropsPa } from '../../tests/epanetDropsPa';
 import { lineDropPa, reynolds, type LineFlow } from './lineDropPa';
 
-// EPANET counts head in metres of the fluid, with its own g of 32.2 ft/s².
-const epanetGravity = 32.2 * 0.3048;
-
-/** Loss of one line by the EPANET engine: a reservoir, a pipe and a demand at its end. */
-function epanetDropPa(workspace: Workspace, line: LineFlow): number {
-  const roughnessMm = (line.roughnessM ?? 1.5e-6) * 1000;
-  workspace.writeFile(
-    'net.inp',
-    `[JUNCTIONS]
-J 0 ${line.flowMlS / 1000}
-[RESERVOIRS]
-R 200000
-[PIPES]
-P R J ${line.lengthM} ${line.boreMm} ${roughnessMm} 0 Open
-[OPTIONS]
-Units LPS
-Headloss D-W
-Viscosity ${(line.viscosityMm2S * 1e-6).toFixed(12)}
-Accuracy 0.00001
-Trials 200
-[END]
-`,
-  );
-  const project = new Project(workspace);
-  project.open('net.inp', 'net.rpt', 'net.out');
-  project.solveH();
-  const head = project.getNodeValue(project.getNodeIndex('J'), NodeProperty.Head);
-  project.close();
-  return (200000 - head) * line.densityKgM3 * epanetGravity;
-}
+const epanetDropPa = (workspace: Workspace, line: LineFlow): number =>
+  epanetDropsPa(workspace, [line], line.flowMlS, line)[0] ?? NaN;
 
 describe('lineDropPa', () => {
   const workspace = new Workspace();

@@ -1,5 +1,6 @@
-import { NodeProperty, Project, Workspace } from 'epanet-js';
+import { Workspace } from 'epanet-js';
 import fc from 'fast-check';
+import { epanetDropsPa } from '../../tests/epanetDropsPa';
 import { anyRoute } from '../../tests/anyRoute';
 import { id, soundBuild } from '../../tests/soundBuild';
 import type { Build } from '../build/Build';
@@ -18,41 +19,6 @@ import { pressureAlong, type RunFacts } from './pressureAlong';
 import { fuelState, gasPercentAt, goodDownToC, pressureMap, type MapFacts } from './pressureMap';
 import { fittingZeta, lengthOf, riseOf, type Route, type Segment } from './Route';
 import { routeOf, segmentRows } from './routeOf';
-
-// EPANET counts head in metres of the fluid, with its own g of 32.2 ft/s².
-const epanetGravity = 32.2 * 0.3048;
-
-/** Head lost from the start of the line to the end of each stretch, Pa, by the EPANET engine: pipes in a row, fittings as minor losses. */
-function epanetDropsPa(workspace: Workspace, segments: readonly Segment[], flowMlS: number, fuel: RunFacts['fuel']): number[] {
-  const last = segments.length;
-  workspace.writeFile(
-    'route.inp',
-    `[JUNCTIONS]
-${segments.map((_, i) => `J${i + 1} 0 ${i + 1 === last ? flowMlS / 1000 : 0}`).join('\n')}
-[RESERVOIRS]
-J0 1000
-[PIPES]
-${segments.map((s, i) => `P${i} J${i} J${i + 1} ${s.lengthM} ${s.boreMm} 0.0015 ${fittingZeta[s.end]} Open`).join('\n')}
-[OPTIONS]
-Units LPS
-Headloss D-W
-Viscosity ${(fuel.viscosityMm2S * 1e-6).toFixed(12)}
-Accuracy 0.00001
-Headerror 0.000001
-Trials 200
-[END]
-`,
-  );
-  const project = new Project(workspace);
-  project.open('route.inp', 'route.rpt', 'route.out');
-  project.solveH();
-  const drops = segments.map(
-    (_, i) =>
-      (1000 - project.getNodeValue(project.getNodeIndex(`J${i + 1}`), NodeProperty.Head)) * fuel.densityKgM3 * epanetGravity,
-  );
-  project.close();
-  return drops;
-}
 
 const factsFor = (route: Route, more: Partial<RunFacts> = {}): RunFacts => ({
   route,
@@ -87,7 +53,12 @@ describe('pressure along the run', () => {
       const mean = facts.doseMl * facts.frequencyHz;
       for (const side of ['suction', 'pressure'] as const) {
         const segments = route.segments.filter((s) => s.side === side);
-        const theirs = epanetDropsPa(workspace, segments, mean, fuel);
+        const theirs = epanetDropsPa(
+          workspace,
+          segments.map(({ end, ...pipe }) => ({ ...pipe, zeta: fittingZeta[end] })),
+          mean,
+          fuel,
+        );
         const own = nodes.filter((n) => n.side === side).slice(-segments.length);
         const lost = nodes.find((n) => n.name === 'pump');
         const start = side === 'pressure' && lost ? lost.flowPa - lost.restPa : 0;

@@ -67,7 +67,7 @@ function readRoute(read: Reader): Route {
     segments: [
       {
         ...rough,
-        name: 'suction line',
+        name: 'tank to pump',
         side: 'suction',
         lengthM: f.sl,
         boreMm: f.sb,
@@ -76,7 +76,7 @@ function readRoute(read: Reader): Route {
       },
       {
         ...rough,
-        name: 'line to the heater',
+        name: 'pump to heater',
         side: 'pressure',
         lengthM: f.pl,
         boreMm: f.pb,

@@ -46,16 +46,6 @@ const rest = [
   ...at('line', 'pumpMount'),
 ];
 
-const ofTank: readonly DerivedKey[] = [
-  'fuel.capacityL',
-  'fuel.limitMm',
-  'fuel.usableL',
-  'fuel.rangeFullH',
-  'fuel.rangeLowH',
-  'fuel.rangeNights',
-  'fuel.nowKg',
-  'fuel.fullKg',
-];
 const main: readonly DerivedKey[] = [
   'fuel.goodDownToC',
   'fuel.suctionKPa',
@@ -64,7 +54,7 @@ const main: readonly DerivedKey[] = [
   'fuel.doseMl',
   'fuel.lineVolumeMl',
 ];
-const more = (stageFigures.fuel ?? []).filter((key) => !main.includes(key) && !ofTank.includes(key));
+const more = (stageFigures.fuel ?? []).filter((key) => !main.includes(key));
 
 /** Tank, pickup, filter, pump, line: the figures, and what they come to. */
 export function FuelSheet() {
@@ -106,7 +96,7 @@ export function FuelSheet() {
       <h3 style={{ marginTop: 22 }}>Tank</h3>
       <TankChart />
       <FigureTable paths={body.filter((path) => !hidden.includes(path))} caption="Tank" />
-      <DerivedFigures keys={ofTank} />
+      <DerivedFigures keys={stageFigures.tank ?? []} />
       {shape === 'prism' && (
         <Fold title="Outline, seen from the side" note={count('outline', 'corner')} startOpen>
           <p className="soft">Corner by corner round it: along and up, from one lowest point.</p>

@@ -1,28 +1,13 @@
 'use client';
 import { format } from 'date-fns';
-import { useEffect, useState } from 'react';
 import type { RowOf } from '../../core/build/lists';
 import { leakDue, nextLook, type LeakLook } from '../../core/fuel/leakDue';
+import { useNow } from '../build/useNow';
 import { useRows } from '../lists/useRows';
 import { RowList } from '../lists/RowList';
 
 const looks: Record<LeakLook, string> = { wipe: 'wipe it dry', warm: 'look with the heater warm', night: 'look after the night' };
 const joints = ['at the tank', 'filter', 'pump, inlet', 'pump, outlet', 'at the heater'];
-
-/** The clock of this device, null before the page is awake. */
-function useNow(): number | null {
-  const [now, setNow] = useState<number | null>(null);
-  useEffect(() => {
-    const tick = () => setNow(Date.now());
-    const first = setTimeout(tick, 0);
-    const timer = setInterval(tick, 30_000);
-    return () => {
-      clearTimeout(first);
-      clearInterval(timer);
-    };
-  }, []);
-  return now;
-}
 
 function Next({ row }: { row: RowOf<'leaks'> }) {
   const { set, change, mayWork } = useRows('leaks');

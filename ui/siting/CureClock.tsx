@@ -1,23 +1,14 @@
 'use client';
 import { format } from 'date-fns';
-import { useEffect, useState } from 'react';
 import type { RowOf } from '../../core/build/lists';
 import { cureState } from '../../core/siting/drillingPlan';
+import { useNow } from '../build/useNow';
 import { useRows } from '../lists/useRows';
 
 /** How long a sealant still needs, counting down; and once it is over, the touch that proves it. */
 export function CureClock({ row }: { row: RowOf<'seals'> }) {
   const { set, mayWork } = useRows('seals');
-  const [now, setNow] = useState<number | null>(null);
-  useEffect(() => {
-    const tick = () => setNow(Date.now());
-    const first = setTimeout(tick, 0);
-    const timer = setInterval(tick, 15_000);
-    return () => {
-      clearTimeout(first);
-      clearInterval(timer);
-    };
-  }, []);
+  const now = useNow();
   const state = now === null ? null : cureState(row, now);
   if (!state || row.hardAt !== undefined) return null;
   const minutes = Math.ceil(state.leftMs / 60_000);
