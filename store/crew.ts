@@ -3,7 +3,7 @@ import { Op, type Transaction } from 'sequelize';
 import { text } from '../core/build/buildSchema';
 import { validate, type ReadResult } from '../core/build/readBuild';
 import { roles, type Role } from '../core/people/roles';
-import { schoolIds, schools, type Schools } from '../core/schools/schools';
+import { fullSchools, laterSchools, schoolIds, schools, type Schools } from '../core/schools/schools';
 import { tastes, type UnitTaste } from '../core/units/inUnits';
 import { database } from './database';
 import type { PersonRow } from './models';
@@ -165,11 +165,19 @@ export async function keepTaste(person: Person, value: unknown): Promise<ReadRes
 }
 
 const schoolsSchema = strict(
-  Object.fromEntries(schoolIds.map((id) => [id, yup.string().defined().oneOf(Object.keys(schools[id].options))])),
+  Object.fromEntries(
+    schoolIds.map((id) => {
+      const school = yup.string().oneOf(Object.keys(schools[id].options));
+      return [id, laterSchools.includes(id) ? school.optional() : school.defined()];
+    }),
+  ),
 );
-/** Keeps the schools with which new builds of the workshop begin; builds that are there keep theirs. */
+/** Keeps the schools with which new builds of the workshop begin; builds that are there keep theirs. A page from before a school came says nothing of it, and it stays as it was. */
 export async function keepSchools(lead: Person, value: unknown): Promise<ReadResult<Schools>> {
-  const read = validate<Schools>(schoolsSchema, value);
-  if (read.ok) await database().models.WorkshopRow.update({ schools: read.value }, { where: { id: lead.workshopId } });
-  return read;
+  const read = validate<Partial<Schools>>(schoolsSchema, value);
+  if (!read.ok) return read;
+  const row = await database().models.WorkshopRow.findByPk(lead.workshopId, { rejectOnEmpty: true });
+  const kept = fullSchools({ ...row.schools, ...read.value });
+  await row.update({ schools: kept });
+  return { ok: true, value: kept };
 }

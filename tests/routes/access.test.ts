@@ -310,6 +310,13 @@ test('the workshop’s schools go into new builds, and leave those that are ther
   expect((await own.lead.post('/api/workshop', { pumpAngle: 'upright', suction: 'upTo3', ends: 'opposite' })).status).toBe(200);
   const after = await buildOf(own.fitter);
   expect([await schoolsOf(before), await schoolsOf(after)]).toEqual(['lean15to35', 'upright']);
+  // A page from before a school came says nothing of it: what was chosen stays.
+  const older = { pumpAngle: 'upright', suction: 'upTo3', ends: 'opposite' };
+  for (const body of [{ ...older, pickup: 'raised' }, older])
+    expect((await own.lead.post('/api/workshop', body)).status).toBe(200);
+  const file = await (await own.viewer.ask(`/api/builds/${await buildOf(own.lead)}/file`)).json();
+  expect(file).toMatchObject({ schools: { pickup: 'raised', source: 'either' } });
+  expect((await own.lead.post('/api/workshop', { ...older, pickup: 'lowest' })).status).toBe(400);
   const change = { kind: 'schools', changes: [{ key: 'pumpAngle', from: 'lean15to35', to: 'lean45' }] };
   const send = (by: Client) => by.post(`/api/builds/${before}/commands`, { commandId: randomUUID(), command: change });
   expect([(await send(own.fitter)).status, (await send(own.lead)).status, await schoolsOf(before)]).toEqual([403, 200, 'lean45']);
