@@ -17,7 +17,7 @@ export interface DemoBuild {
   maker?: Partial<Record<'pumpAngleMinDeg' | 'fuseA' | 'lowVoltage12V', number>>;
   notes?: string[];
   lists?: DemoLists;
-  /** joints watched for leaks: wiped so many hours after the work began, and what was found */ watched?: { name: string; wipedH: number; warmFound?: 'dry' | 'damp'; nightFound?: 'dry' | 'damp' }[];
+  /** joints wiped before the tank goes back up, and what was found at them later */ watched?: { name: string; warmFound?: 'dry' | 'damp'; nightFound?: 'dry' | 'damp' }[];
   /** seals, in hours after the work began */ seals?: { name: string; kind: 'sealant' | 'hotSealant' | 'paint'; cureH: number; putOnH: number; hardH?: number }[];
   /** a drawn data plate stands in for a photograph */ photographed?: boolean;
   primed?: { strokes: number; outcome: 'reached' | 'stopped'; frequencyHz: number };
@@ -89,7 +89,7 @@ const place: Values = { 'siting.heaterXMm': 1350, 'siting.heaterYMm': 1070 };
 const kept: Pick<DemoBuild, 'lists' | 'seals' | 'watched'> = {
   lists: { ...floor, parts: parts('present'), segments, doseTests: dosed(4.4) },
   seals: [{ name: 'round the plate', kind: 'sealant', cureH: 24, putOnH: 4, hardH: 29 }, { name: 'round the exhaust', kind: 'hotSealant', cureH: 12, putOnH: 4, hardH: 29 }],
-  watched: ['at the tank', 'filter', 'pump, inlet', 'pump, outlet', 'at the heater'].map((name) => ({ name, wipedH: 6, warmFound: 'dry', nightFound: 'dry' })),
+  watched: ['at the tank', 'filter', 'pump, inlet', 'pump, outlet', 'at the heater'].map((name) => ({ name, warmFound: 'dry', nightFound: 'dry' })),
 };
 const all: Values = { ...heater, ...survey, ...people, ...kit, ...siting, ...place, ...fuel, ...tank, ...air, ...wiring, ...priming, ...proving };
 
@@ -142,7 +142,7 @@ export const demoBuilds: readonly DemoBuild[] = [
   {
     gates: ['cutting', 'bolting', 'closing', 'power'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e03', ...kept,
     lists: { ...kept.lists, segments: [stretch(1000, 'tank to filter', 'suction', 0.3, -200, { end: 'filter' }), stretch(2000, 'filter to pump', 'suction', 0.34, -120), stretch(3000, 'along the bulkhead', 'pressure', 1.4, 90, { near: 'inside' }), stretch(4000, 'up to the heater', 'pressure', 0.86, 240, { near: 'inside' })] },
-    watched: [{ name: 'pump, inlet', wipedH: 30 }, { name: 'at the heater', wipedH: 30 }], identity: { name: 'Sedge Otter', what: 'canal workboat', kind: 'boat', place: 'Long Lock, Isle of Merrow', heaterSerial: 'INV-2207-0044' }, daysAgo: 2,
+    watched: [{ name: 'pump, inlet' }, { name: 'at the heater' }], identity: { name: 'Sedge Otter', what: 'canal workboat', kind: 'boat', place: 'Long Lock, Isle of Merrow', heaterSerial: 'INV-2207-0044' }, daysAgo: 2,
     planned: { ...all, 'heater.altitudeM': 120, 'tank.spaceLengthMm': 700, 'tank.spaceHeightMm': 480, 'tank.lowered': 'stays', 'tank.depthAtSpotMm': 342, 'fuel.pressureLengthM': 2.2, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 210 },
     fitted: { ...siting, ...place, ...fuel, ...tank, ...air, ...wiring, ...measured, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' },
     notes: ['Skin fitting for the exhaust bedded; leave it till tomorrow.'],

@@ -123,6 +123,17 @@ async function loadOne(
     atMs = Math.max(atMs, beganMs + Math.max(...seals.map((seal) => seal.hardH ?? 0)) * hourMs);
     await run(fitter, { kind: 'rows', changes: cured }, 0.1);
   }
+  const watched = (demo.watched ?? []).map((joint) => ({ ...joint, id: randomUUID() }));
+  if (watched.length > 0)
+    await run(fitter, {
+      kind: 'rows',
+      changes: watched.map(({ id, name }) => ({
+        list: 'leaks',
+        row: id,
+        deed: 'add',
+        values: { name, wipedAt: new Date(atMs).toISOString() },
+      })),
+    });
   const gates = demo.gates ?? [];
   const pass = (moment: GateMoment) => run(fitter, { kind: 'gate', moment, deed: 'pass' }, 0.02);
   for (const moment of gates.filter((gate) => gate !== 'fire')) await pass(moment);
@@ -135,16 +146,13 @@ async function loadOne(
       { kind: 'co', reading: { id: randomUUID(), ppm, place: (['pillow', 'floor', 'outlet'] as const)[i] ?? 'pillow' } },
       0.05,
     );
-  if (demo.watched)
-    await run(fitter, {
-      kind: 'rows',
-      changes: demo.watched.map(({ wipedH, ...found }) => ({
-        list: 'leaks',
-        row: randomUUID(),
-        deed: 'add',
-        values: { ...found, wipedAt: new Date(beganMs + wipedH * hourMs).toISOString() },
-      })),
-    });
+  const looked = watched.flatMap(({ id, warmFound, nightFound }): RowChange[] =>
+    Object.entries({ warmFound, nightFound }).flatMap(([column, to]) =>
+      to === undefined ? [] : [{ list: 'leaks', row: id, deed: 'set', column, from: null, to }],
+    ),
+  );
+  // After a night.
+  if (looked.length > 0) await run(fitter, { kind: 'rows', changes: looked }, 12);
   if (demo.waived) {
     const call = assess(build).find((c) => c.id === demo.waived?.callId);
     await run(lead, { kind: 'waive', callId: demo.waived.callId, says: call?.says ?? '', why: demo.waived.why });

@@ -17,9 +17,15 @@ function readFuel(read: Reader): Fuel {
 }
 
 /** What a map of temperature against level needs; the tank drawn down to its pickup is its lowest. */
-export const mapFacts = (read: Reader): MapFacts => read.shared('run facts', readFacts);
+export const mapFacts = (read: Reader): MapFacts => ({
+  ...lineFacts(read),
+  limitPercent: read.limit('gasFixPercent').value,
+});
 
-function readFacts(read: Reader): MapFacts {
+type LineFacts = Omit<MapFacts, 'limitPercent'>;
+const lineFacts = (read: Reader): LineFacts => read.shared('run facts', readFacts);
+
+function readFacts(read: Reader): LineFacts {
   const f = read.all({
     pumpMm: 'fuel.pumpAboveTankFloorMm',
     heaterMm: 'fuel.heaterAboveTankFloorMm',
@@ -43,13 +49,12 @@ function readFacts(read: Reader): MapFacts {
     fullMm: f.fullMm,
     fromC: -45,
     toC: 30,
-    limitPercent: read.limit('gasFixPercent').value,
   };
 }
 
 /** The run as it stands: at a temperature and a level, by default the coldest and drawn down to the pickup. */
 export function runFacts(read: Reader, { temperatureC, levelMm }: { temperatureC?: number; levelMm?: number } = {}): RunFacts {
-  const facts = mapFacts(read);
+  const facts = lineFacts(read);
   const cold = temperatureC ?? read.all({ t: 'heater.coldestFuelC' }).t;
   return {
     ...facts,
