@@ -1,6 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import { copyOf, demoId, enter, newBuild, open, settled, signIn } from './people';
+import { screens } from './screens';
 
 test('the pump dragged, tilted and moved by keys: figures and calls follow', async ({ page }) => {
   await signIn(page, 'bram');
@@ -192,61 +192,6 @@ test('wrong role, no session, another site and nonsense by direct request are re
   expect((await page.request.get('/api/builds/00000000-0000-4000-8000-000000000000/file')).status()).toBe(404);
   expect((await page.request.get(`/sign-in?to=//elsewhere.invalid`)).url()).not.toContain('elsewhere');
 });
-
-const screens = [
-  '/',
-  '/builds/new',
-  '/settings',
-  '/people',
-  ...['survey', 'kit', 'siting', 'fuel', 'air', 'wiring', 'priming', 'startup', 'proving', 'signoff', 'heater'].map(
-    (stage) => `/builds/${demoId(2)}/${stage}`,
-  ),
-  `/builds/${demoId(1)}/startup`,
-];
-for (const colorScheme of ['light', 'dark'] as const) {
-  test(`axe finds nothing on any screen, ${colorScheme}`, async ({ browser }) => {
-    test.setTimeout(240000);
-    const page = await (await browser.newContext({ colorScheme, reducedMotion: 'reduce' })).newPage();
-    const clean = async (name: string) => {
-      // Fading in is no fault of contrast.
-      await page.waitForTimeout(350);
-      const { violations } = await new AxeBuilder({ page }).analyze();
-      const told = violations.map(
-        ({ id, nodes }) =>
-          `${name} ${id}: ${nodes
-            .slice(0, 3)
-            .map((n) => n.html.slice(0, 160))
-            .join(' | ')}`,
-      );
-      expect(told).toEqual([]);
-    };
-    for (const url of ['/sign-in', `/join/${'0'.repeat(64)}`]) {
-      await page.goto(url);
-      await clean(url);
-    }
-    await signIn(page, 'odile');
-    for (const url of screens) {
-      await page.goto(url);
-      await expect(page.getByRole('main')).toBeVisible();
-      await clean(url);
-    }
-    await open(page, `/builds/${demoId(2)}/fuel`);
-    await page.getByText('The run in words').click();
-    await clean('the run in words');
-    await page.locator('[data-derived="fuel.suctionKPa"]').click();
-    await clean('an explanation');
-    await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: 'the first hole' }).click();
-    await clean('a gate');
-    await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: 'Keys' }).click();
-    await clean('keys');
-    await page.keyboard.press('Escape');
-    await open(page, `/builds/${demoId(2)}/signoff`);
-    await page.getByRole('button', { name: 'Waive with a reason' }).first().click();
-    await clean('a waiver');
-  });
-}
 
 for (const viewport of [
   { width: 390, height: 844 },

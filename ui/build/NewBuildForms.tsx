@@ -5,6 +5,7 @@ import { buildKinds } from '../../core/build/Build';
 import { buildFileMaxBytes, parseBuildFile } from '../../core/build/readBuild';
 import { postJson } from '../people/postJson';
 import { keepDraft, readDraft } from './useKeptText';
+import { AwakeForm } from '../people/AwakeForm';
 
 const blank = { name: '', what: '', kind: 'road', place: '', heaterSerial: '' };
 const draftKey = 'new-build';
@@ -33,7 +34,7 @@ export function NewBuildForm() {
     window.location.assign(`/builds/${answer.value.id}/heater`);
   };
   return (
-    <form
+    <AwakeForm
       className="form-narrow"
       onSubmit={(event) => void handleSubmit(begin)(event)}
       onChange={() => keepDraft(draftKey, JSON.stringify(getValues()))}
@@ -83,7 +84,7 @@ export function NewBuildForm() {
       <button type="submit" className="key ink">
         Begin the build
       </button>
-    </form>
+    </AwakeForm>
   );
 }
 
@@ -112,7 +113,7 @@ export function BringInForm() {
     else setProblems(answer.errors);
   };
   return (
-    <form
+    <AwakeForm
       className="form-narrow"
       onSubmit={(event) => {
         event.preventDefault();
@@ -153,6 +154,6 @@ export function BringInForm() {
       <button type="submit" className="key">
         Bring it in
       </button>
-    </form>
+    </AwakeForm>
   );
 }

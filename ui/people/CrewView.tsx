@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { roles, type Role } from '../../core/people/roles';
 import { postJson } from './postJson';
+import { AwakeForm } from './AwakeForm';
 
 interface Member {
   id: string;
@@ -109,7 +110,7 @@ function InviteForm({ onDone }: { onDone: () => void }) {
     onDone();
   };
   return (
-    <form className="form-narrow" onSubmit={(event) => void handleSubmit(invite)(event)}>
+    <AwakeForm className="form-narrow" onSubmit={(event) => void handleSubmit(invite)(event)}>
       <label>
         <span className="field-label">Name, as it stands under certificates</span>
         <input className="text-field" maxLength={80} {...register('name')} />
@@ -139,7 +140,7 @@ function InviteForm({ onDone }: { onDone: () => void }) {
         Make a link for this person
       </button>
       {given && <LinkOnce token={given.token} name={given.name} />}
-    </form>
+    </AwakeForm>
   );
 }
 

@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { postJson } from './postJson';
+import { AwakeForm } from './AwakeForm';
 
 /** Names the workshop and its first lead, once, on an empty Lorbet. */
 export function FirstLeadForm() {
@@ -13,7 +14,7 @@ export function FirstLeadForm() {
     else setProblems(answer.errors);
   };
   return (
-    <form className="form-narrow" onSubmit={(event) => void handleSubmit(enter)(event)}>
+    <AwakeForm className="form-narrow" onSubmit={(event) => void handleSubmit(enter)(event)}>
       <label>
         <span className="field-label">Workshop’s name</span>
         <input className="text-field" maxLength={80} {...register('workshop')} />
@@ -40,6 +41,6 @@ export function FirstLeadForm() {
       <button type="submit" className="key ink">
         Begin
       </button>
-    </form>
+    </AwakeForm>
   );
 }

@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { postJson } from './postJson';
+import { AwakeForm } from './AwakeForm';
 
 /** Whoever holds a lead's link chooses a password, and is signed in with it. */
 export function JoinForm({ token, login }: { token: string; login: string }) {
@@ -18,7 +19,7 @@ export function JoinForm({ token, login }: { token: string; login: string }) {
     else setErrors(signedIn.errors);
   };
   return (
-    <form className="form-narrow" onSubmit={(event) => void handleSubmit(join)(event)}>
+    <AwakeForm className="form-narrow" onSubmit={(event) => void handleSubmit(join)(event)}>
       <input type="hidden" autoComplete="username" value={login} readOnly />
       <label>
         <span className="field-label">Password, 10 characters or more</span>
@@ -36,6 +37,6 @@ export function JoinForm({ token, login }: { token: string; login: string }) {
       <button type="submit" className="key ink">
         Keep it and sign in
       </button>
-    </form>
+    </AwakeForm>
   );
 }

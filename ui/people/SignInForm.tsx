@@ -2,6 +2,7 @@
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { postJson } from './postJson';
+import { AwakeForm } from './AwakeForm';
 
 export interface DemoPeople {
   password: string;
@@ -17,7 +18,7 @@ export function SignInForm({ to, demo }: { to: string; demo: DemoPeople | null }
     else setProblems(answer.errors);
   };
   return (
-    <form className="form-narrow" onSubmit={(event) => void handleSubmit(enter)(event)}>
+    <AwakeForm className="form-narrow" onSubmit={(event) => void handleSubmit(enter)(event)}>
       <label>
         <span className="field-label">Sign-in name</span>
         <input className="text-field" autoComplete="username" autoCapitalize="off" maxLength={60} {...register('login')} />
@@ -59,6 +60,6 @@ export function SignInForm({ to, demo }: { to: string; demo: DemoPeople | null }
           </div>
         </section>
       )}
-    </form>
+    </AwakeForm>
   );
 }

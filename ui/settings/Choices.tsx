@@ -1,10 +1,11 @@
 'use client';
 import { useColorScheme } from '@mui/material/styles';
-import { useState, useSyncExternalStore } from 'react';
+import { useState } from 'react';
 import type { Schools } from '../../core/schools/schools';
 import { tastes, type UnitTaste } from '../../core/units/inUnits';
 import { postJson } from '../people/postJson';
 import { SchoolChoices } from '../sheet/SchoolChoices';
+import { useAwake } from '../build/useAwake';
 
 function Choice({
   name,
@@ -75,16 +76,10 @@ export function UnitChoice({ taste }: { taste: UnitTaste }) {
   );
 }
 
-const never = () => () => undefined;
-
 export function ThemeChoice() {
   const { mode, setMode } = useColorScheme();
   // The stored choice is only known in the browser.
-  const inBrowser = useSyncExternalStore(
-    never,
-    () => true,
-    () => false,
-  );
+  const inBrowser = useAwake();
   return (
     <Choice
       name="Light"

@@ -1,18 +1,12 @@
 'use client';
 import { useColorScheme } from '@mui/material/styles';
 import { Moon, Sun } from 'lucide-react';
-import { useSyncExternalStore } from 'react';
-
-const never = () => () => undefined;
+import { useAwake } from '../build/useAwake';
 
 /** Day or night. The stored choice is only known in the browser, so nothing is drawn until there. */
 export function ThemeSwitch() {
   const { mode, systemMode, setMode } = useColorScheme();
-  const inBrowser = useSyncExternalStore(
-    never,
-    () => true,
-    () => false,
-  );
+  const inBrowser = useAwake();
   if (!inBrowser) return <span className="icon-button" aria-hidden />;
   const dark = (mode === 'system' ? systemMode : mode) === 'dark';
   return (

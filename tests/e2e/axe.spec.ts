@@ -1,0 +1,53 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { demoId, open, signIn } from './people';
+import { screens } from './screens';
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  test(`axe finds nothing on any screen, ${colorScheme}`, async ({ browser }) => {
+    test.setTimeout(240000);
+    const page = await (await browser.newContext({ colorScheme, reducedMotion: 'reduce' })).newPage();
+    const clean = async (name: string) => {
+      // Fading in is no fault of contrast.
+      await page.waitForTimeout(350);
+      const axe = new AxeBuilder({ page });
+      // The dark one differs by its colours alone; everything else was looked at in the light.
+      const { violations } = await (
+        colorScheme === 'light' ? axe : axe.withRules(['color-contrast', 'link-in-text-block'])
+      ).analyze();
+      const told = violations.map(
+        ({ id, nodes }) =>
+          `${name} ${id}: ${nodes
+            .slice(0, 3)
+            .map((n) => n.html.slice(0, 160))
+            .join(' | ')}`,
+      );
+      expect(told).toEqual([]);
+    };
+    for (const url of ['/sign-in', `/join/${'0'.repeat(64)}`]) {
+      await page.goto(url);
+      await clean(url);
+    }
+    await signIn(page, 'odile');
+    for (const url of screens) {
+      await page.goto(url);
+      await expect(page.getByRole('main')).toBeVisible();
+      await clean(url);
+    }
+    await open(page, `/builds/${demoId(2)}/fuel`);
+    await page.getByText('The run in words').click();
+    await clean('the run in words');
+    await page.locator('[data-derived="fuel.suctionKPa"]').click();
+    await clean('an explanation');
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'the first hole' }).click();
+    await clean('a gate');
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Keys' }).click();
+    await clean('keys');
+    await page.keyboard.press('Escape');
+    await open(page, `/builds/${demoId(2)}/signoff`);
+    await page.getByRole('button', { name: 'Waive with a reason' }).first().click();
+    await clean('a waiver');
+  });
+}
