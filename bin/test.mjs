@@ -134,7 +134,7 @@ async function main() {
   if (!built) return;
   if (wanted('routes', 'browser')) await withApp(data);
   await tests('commands', bin('jest'), jest('commands'), 'test-results/commands.json', jestCount);
-  await step('kill', () => run('node', ['tests/kill/killRounds.mjs', '30', path.join(data, 'kill')]));
+  await step('kill', () => run('node', ['tests/kill/killRounds.mjs', '50', path.join(data, 'kill')]));
 }
 
 await guarded(async () => {

@@ -49,7 +49,7 @@ test('whatever the figures: every call has a sentence of plain words with its nu
           expect([label, typeof value === 'string' || !Number.isNaN(value)]).toEqual([label, true]);
       }
     }),
-    { numRuns: 100 },
+    { numRuns: 150 },
   );
 }, 60000);
 
@@ -64,7 +64,7 @@ test('in imperial no length, temperature or pressure is left metric, in any sent
     fc.property(anyBuild, (build) => {
       for (const sentence of sentences(build)) expect(inUnits(sentence, imperial)).not.toMatch(left);
     }),
-    { numRuns: 40 },
+    { numRuns: 60 },
   );
 }, 60000);
 

@@ -196,7 +196,7 @@ export const fuelCalls: readonly Judge[] = [
           says: `At ${show(cold)} °C the pump can’t draw this fuel at the height of its stroke: the line would need ${show(-kPa, 1)} kPa more than the air gives.`,
         };
       const gas = read.derived('fuel.gasPercent');
-      const says = `At ${show(cold)} °C the pressure at the pump falls to ${show(kPa, 1)} kPa absolute and ${show(gas, 1)} % of each stroke is gas`;
+      const says = `At ${show(cold)} °C the pressure before the pump falls to ${show(kPa, 1)} kPa absolute and ${show(gas, 1)} % of each stroke is gas`;
       if (gas > fix) return { level: 'fix', says: `${says}; at most ${show(fix)} % here.` };
       if (gas > watch) return { level: 'watch', says: `${says}; over ${show(watch)} % is worth watching.` };
       return { level: 'sound', says: `${says}.` };
