@@ -1,4 +1,4 @@
-import { gravityMS2 } from './suctionPressurePa';
+import { gravityMS2 } from './gravityMS2';
 
 /**
  * Widest upright bore in which a long bubble can't rise by itself, so that the fuel carries it along: ρ g r²/σ < 0.842.

@@ -9,7 +9,6 @@ import { densityKgM3 } from './densityKgM3';
 import { gasShare } from './gasShare';
 import { lineVolumeMl } from './lineVolumeMl';
 import { peakFlowMlS, strokeSeconds } from './peakFlowMlS';
-import { suctionPressurePa } from './suctionPressurePa';
 import { viscosityMm2S } from './viscosityMm2S';
 
 describe('viscosity (ASTM D341, values from memory)', () => {
@@ -84,11 +83,6 @@ test('half a sine of the peak holds just one stroke', () => {
     volume += peakFlowMlS(0.022) * Math.sin((Math.PI * (i + 0.5)) / steps) * (strokeSeconds / steps);
   expect(volume).toBeCloseTo(0.022, 7);
 });
-test('a pump 0.5 m above diesel of 832 kg/m³ sees 4,080 Pa less (hydrostatics)', () =>
-  expect(101325 - suctionPressurePa({ ambientPa: 101325, surfaceAbovePumpM: -0.5, densityKgM3: 832, frictionPa: 0 })).toBeCloseTo(
-    4079.6,
-    1,
-  ));
 test('gas: none at ambient, a tenth at half of it (Henry, L 0.1), more the lower the pressure', () => {
   expect([gasShare(1e5, 1e5), gasShare(1e5, 5e4), gasShare(1e5, 0)]).toEqual([0, 0.1, Infinity]);
   fc.assert(

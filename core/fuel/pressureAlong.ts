@@ -2,7 +2,7 @@ import { gasShare } from './gasShare';
 import { lineDropPa } from './lineDropPa';
 import { peakFlowMlS, strokeSeconds } from './peakFlowMlS';
 import { fittingZeta, type Route, type Segment } from './Route';
-import { gravityMS2 } from './suctionPressurePa';
+import { gravityMS2 } from './gravityMS2';
 
 export interface FuelState {
   viscosityMm2S: number;

@@ -3,7 +3,7 @@ import { densityKgM3 } from './densityKgM3';
 import type { Fuel } from './fuels';
 import { gasShare } from './gasShare';
 import { lowestSuctionPa, type FuelState, type RunFacts } from './pressureAlong';
-import { gravityMS2 } from './suctionPressurePa';
+import { gravityMS2 } from './gravityMS2';
 import { viscosityMm2S } from './viscosityMm2S';
 
 /** A fuel as it flows at a temperature, °C. */

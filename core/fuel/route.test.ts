@@ -89,6 +89,12 @@ describe('pressure along the run', () => {
     );
   });
 
+  test('a pump 0.5 m above diesel of 832 kg/m³ sees 4,080 Pa less (hydrostatics)', () => {
+    const segment: Segment = { id: null, name: 'up', side: 'suction', lengthM: 1, riseMm: 500, boreMm: 2, end: 'on', gapMm: 0 };
+    const nodes = pressureAlong(factsFor({ own: true, segments: [segment] }, { levelMm: 30, pumpMm: 530, pickupTopMm: 30 }));
+    expect(95000 - (nodes.find(({ name }) => name === 'up')?.restPa ?? NaN)).toBeCloseTo(4079.6, 1);
+  });
+
   test('the stroke’s worst, worked by hand for one plain stretch', () => {
     // 0.6 m of 2 mm: friction 128 × (4e-6 × 832) × 0.6 × 0.576e-6 / (π × 0.002⁴) = 2,929 Pa; column 832 × 0.6 / 3.1416e-6 × 0.576e-6 × π/0.06 = 4,792 Pa, half of it.
     const segment = (side: Segment['side']): Segment => ({
