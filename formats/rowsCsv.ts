@@ -2,6 +2,7 @@ import Papa from 'papaparse';
 import type { Column } from '../core/build/field';
 import { columnsOf, lists, type AnyRow, type CellValue, type ListId } from '../core/build/lists';
 import { cellProblem } from '../core/commands/changeRows';
+import { parseQuantity } from '../core/units/parseQuantity';
 
 export const rowsCsvMaxBytes = 200_000;
 /** Columns that a table of plain cells can hold. */
@@ -56,13 +57,13 @@ export function readRowsCsv(list: ListId, text: string, only?: readonly string[]
         .trim()
         .replace(/^'(?=[=+\-@\t\r])/, '');
       if (!column || typed === '') continue;
-      const value =
-        column.kind === 'number'
-          ? Number(typed.replace(',', '.'))
-          : column.kind === 'choice'
-            ? choiceOf(column.options, typed)
-            : typed;
-      const problem = cellProblem(list, name, Number.isNaN(value) ? typed : value);
+      const number = column.kind === 'number' ? parseQuantity(typed, column.unit) : null;
+      if (number && !number.ok) {
+        errors.push(`Line ${i + 2}: ${lists[list].label}, ${column.label.toLowerCase()}: “${typed.slice(0, 30)}” ${number.reason}.`);
+        continue;
+      }
+      const value = number ? number.value : column.kind === 'choice' ? choiceOf(column.options, typed) : typed;
+      const problem = cellProblem(list, name, value);
       if (problem) errors.push(`Line ${i + 2}: ${problem}`);
       else row[name] = value;
     }

@@ -8,6 +8,7 @@ import {
   type StartReading,
   type StartRun,
 } from '../core/build/Build';
+import { readNumber, type ReadNumber } from '../core/units/readNumber';
 
 const columns: Record<QuantityId, string> = {
   volts: 'volts',
@@ -65,9 +66,10 @@ export function readStartCsv(text: string): StartCsv {
   const readings: StartReading[] = [];
   table.data.forEach((row, i) => {
     const line = i + 2;
-    const atS = number(row.seconds);
-    if (atS === null || !(atS >= 0 && atS <= 86400)) {
-      errors.push(`Line ${line}: seconds is “${short(row.seconds)}”; allowed is 0 to 86400.`);
+    const second = readNumber(row.seconds ?? '');
+    const atS = second.ok ? second.value : -1;
+    if (!(atS >= 0 && atS <= 86400)) {
+      errors.push(`Line ${line}: seconds is “${short(row.seconds)}”${why(second)}; allowed is 0 to 86400.`);
       return;
     }
     const event = row.event?.trim() ?? '';
@@ -78,10 +80,11 @@ export function readStartCsv(text: string): StartCsv {
     for (const quantity of known) {
       const cell = row[columns[quantity]]?.trim() ?? '';
       if (cell === '') continue;
-      const value = number(cell);
+      const number = readNumber(cell);
+      const value = number.ok ? number.value : Number.NaN;
       const { min, max, unit } = quantities[quantity];
-      if (value === null || value < min || value > max)
-        errors.push(`Line ${line}: ${columns[quantity]} is “${short(cell)}”; allowed is ${min} to ${max} ${unit}.`);
+      if (!(value >= min && value <= max))
+        errors.push(`Line ${line}: ${columns[quantity]} is “${short(cell)}”${why(number)}; allowed is ${min} to ${max} ${unit}.`);
       else readings.push({ atS, quantity, value });
     }
   });
@@ -91,9 +94,6 @@ export function readStartCsv(text: string): StartCsv {
   return errors.length > 0 ? { ok: false, errors: errors.slice(0, 20) } : { ok: true, events, readings };
 }
 
-/** A cell's number, with a point or a lone comma as decimal mark; null for anything else. */
-function number(cell: string | undefined): number | null {
-  const text = (cell ?? '').trim();
-  return /^-?\d+([.,]\d+)?$/.test(text) ? Number(text.replace(',', '.')) : null;
-}
+/** Why a cell is no number, where it could be read two ways. */
+const why = (number: ReadNumber): string => (!number.ok && /two ways/.test(number.reason) ? `, which ${number.reason}` : '');
 const short = (text: string | undefined) => (text ?? '').slice(0, 30);

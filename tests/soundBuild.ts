@@ -151,6 +151,9 @@ export const soundLists: ListValues = {
   parts: [
     { id: id(21), name: 'heater', kind: 'heater', needed: 1, state: 'present', mark: 'invented mark 7', serial: 'T-1' },
     { id: id(22), name: 'filter', kind: 'filter', needed: 1, state: 'replaced', weak: 'thinFilter' },
+    ...(
+      ['pump', 'line', 'joiner', 'clip', 'tank', 'airHose', 'exhaust', 'harness', 'controller', 'alarm'] as const
+    ).map((kind, i) => ({ id: id(230 + i), name: kind, kind, needed: 1, state: 'present' as const })),
   ],
   obstacles: [
     { id: id(31), name: 'left rail', kind: 'rail', xMm: 0, yMm: 300, lengthMm: 3000, widthMm: 80 },
@@ -175,17 +178,34 @@ export const soundLists: ListValues = {
     { id: id(91), strokes: 200, volumeMl: 4.4, fuelC: 15 },
     { id: id(92), strokes: 200, volumeMl: 4.4, fuelC: 15 },
   ],
-  leaks: [{ id: id(93), name: 'at the pump', wipedAt: '2026-11-18T09:00:00.000Z', warmFound: 'dry', nightFound: 'dry' }],
-  seals: [
+  leaks: [
     {
-      id: id(71),
-      name: 'round the plate',
-      kind: 'sealant',
-      cureH: 24,
-      appliedAt: '2026-11-17T09:00:00.000Z',
-      hardAt: '2026-11-18T10:00:00.000Z',
+      id: id(93),
+      name: 'at the pump',
+      wipedAt: '2026-11-18T09:00:00.000Z',
+      warmFound: 'dry',
+      warmAt: '2026-11-20T09:20:00.000Z',
+      nightFound: 'dry',
+      nightAt: '2026-11-21T08:00:00.000Z',
     },
   ],
+  seals: (
+    [
+      ['plate', 'round the plate', 'sealant'],
+      ['joint', 'at the burner', 'hotSealant'],
+      ['exhaust', 'round the exhaust', 'hotSealant'],
+      ['air', 'round the combustion air', 'sealant'],
+      ['fuel', 'round the fuel line', 'sealant'],
+    ] as const
+  ).map(([at, name, kind], i) => ({
+    id: id(71 + i),
+    name,
+    at,
+    kind,
+    cureH: 24,
+    appliedAt: '2026-11-17T09:00:00.000Z',
+    hardAt: '2026-11-18T10:00:00.000Z',
+  })),
 };
 
 export function withValues(build: Build, values: Values): Build {
@@ -259,8 +279,8 @@ export function soundBuild(values: Values = {}): Build {
   return {
     ...withValues(build, { ...soundValues, ...values }),
     lists: { ...soundLists, segments: soundSegments(values) },
-    primingRuns: [{ id: id(3), at, by, strokes: 500, frequencyHz: 4, fromEmpty: true, outcome: 'reached' }],
+    primingRuns: [{ id: id(3), at, by, strokes: 600, frequencyHz: 4, fromEmpty: true, outcome: 'reached' }],
     starts: [soundStart()],
-    coReadings: [{ id: id(4), at, by, ppm: 0, place: 'pillow' }],
+    coReadings: [{ id: id(4), at: '2026-11-20T09:15:00.000Z', by, ppm: 0, place: 'pillow', state: 'full', doors: 'closed' }],
   };
 }

@@ -1,6 +1,7 @@
 import type { LimitKey } from '../schools/limits';
 import type { Schools } from '../schools/schools';
-import type { ListValues } from './lists';
+import type { Part } from './field';
+import type { ListValues, RowOf } from './lists';
 import type { SheetValues } from './sheets';
 
 export const formatName = 'lorbet-build';
@@ -78,8 +79,37 @@ export interface StartRun {
   readings: StartReading[];
   /** A dry run on the bench, before anything is cut; it proves the unit and says nothing of how it is fitted. */
   bench?: true;
+  /** Where the readings are too many to stand here: the fingerprint of their log, which is kept beside the build, and what it tells. */
+  log?: StartLogRef;
+}
+export interface StartLogRef {
+  sha256: string;
+  facts: StartFacts;
+}
+/** What the readings of a start tell, worked out once: all that is judged of them. */
+export interface StartFacts {
+  readings: number;
+  /** last second of which anything is known */ lastS: number;
+  /** a reading stands after a later one of the same quantity */ unordered: boolean;
+  /** volts before the button, under glow at the least, and the most of all */ restV: number | null;
+  lowestStartV: number | null;
+  mostV: number | null;
+  /** mean amps at full output */ runningA: number | null;
+  mostHz: number | null;
+  mostOutletC: number | null;
+  /** at full output: the outlet's last temperature, and the return's */ fullOutletC: number | null;
+  fullReturnC: number | null;
 }
 
+export const coStates = {
+  off: 'heater off',
+  starting: 'while starting',
+  full: 'at full output',
+  low: 'at its lowest',
+  after: 'after shut-down',
+} as const;
+export const doorStates = { closed: 'doors closed', open: 'doors open' } as const;
+export const winds = { still: 'no wind', exhaust: 'wind on the exhaust’s side', other: 'wind from elsewhere' } as const;
 export const coPlaces = { pillow: 'pillow', floor: 'floor', outlet: 'outlet', return: 'return', outside: 'outside' } as const;
 export interface CoReading {
   id: string;
@@ -87,6 +117,22 @@ export interface CoReading {
   by: string;
   ppm: number;
   place: keyof typeof coPlaces;
+  state?: keyof typeof coStates;
+  doors?: keyof typeof doorStates;
+  wind?: keyof typeof winds;
+  /** the smallest step that the meter shows, ppm; 1 where nobody has said */ resolutionPpm?: number;
+}
+
+/** What was found bad, why it was so, and what was done: it answers a finding that only a new proof can clear. Both stay in the record. */
+export interface Repair {
+  id: string;
+  at: string;
+  by: string;
+  callId: string;
+  /** the row that it is about, where the finding has several */ subject?: string;
+  /** what the finding said then */ found: string;
+  cause: string;
+  repair: string;
 }
 
 /** One step that can't be undone, taken by a named person who had read what stood open before it. */
@@ -111,8 +157,25 @@ export interface Signature {
   role: 'fitter' | 'lead';
   typedName: string;
   at: string;
-  /** SVG path in a box of 600 × 200 */ drawn: string;
+  /** strokes of M, L, C and Q in a box of 600 × 200 */ drawn: string;
   /** hash of the build as it stood, signatures aside */ buildHash: string;
+}
+
+/**
+ * What a file brought along in other people's names. Nobody of this workshop has seen it happen, so it counts for nothing:
+ * it is shown as claimed, and never judged, signed on or passed.
+ */
+export interface Claim {
+  /** who brought the file in, and when */ by: string;
+  at: string;
+  signatures: Signature[];
+  waivers: Waiver[];
+  gates: GatePassed[];
+  primingRuns: PrimingRun[];
+  starts: StartRun[];
+  coReadings: CoReading[];
+  repairs: Repair[];
+  leaks: RowOf<'leaks'>[];
 }
 
 /** One heater in one vehicle, boat or building: the open, versioned document (docs/build-format.md). */
@@ -131,6 +194,11 @@ export interface Build {
   signatures: Signature[];
   /** The last passing of each gate; absent where none was passed. */
   gates?: GatePassed[];
+  repairs?: Repair[];
+  /** When something as fitted was last changed at a part, once the heater had been lit: what was proven of it before is stale. */
+  worked?: Partial<Record<Part, string>>;
+  /** What came in with files; see `Claim`. */
+  claims?: Claim[];
   /** Lists of rows: surfaces, parts, photographs, what lies below the floor. Absent where there are none. */
   lists?: ListValues;
 }

@@ -1,9 +1,22 @@
 import * as yup from 'yup';
 import { makerBounds, makerKeys } from '../schools/limits';
 import { laterSchools, schoolIds, schools } from '../schools/schools';
-import { buildKinds, coPlaces, formatName, formatVersion, gateMoments, primingOutcomes, quantities, startEvents } from './Build';
+import {
+  buildKinds,
+  coPlaces,
+  coStates,
+  doorStates,
+  formatName,
+  formatVersion,
+  gateMoments,
+  primingOutcomes,
+  quantities,
+  startEvents,
+  winds,
+} from './Build';
 import { materials } from '../heat/materials';
-import type { Column, Field, FieldTable } from './field';
+import { strokesProblem } from '../signature/strokes';
+import { parts, type Column, type Field, type FieldTable } from './field';
 import { columnsOf, listIds, lists, type ListId } from './lists';
 import { laterSheets, sheetIds, sheets } from './sheets';
 
@@ -44,6 +57,9 @@ export const identifier = () =>
 const strictObject = <T extends yup.ObjectShape>(shape: T) =>
   yup.object(shape).defined().noUnknown('${path} holds a field that this version does not know: ${unknown}').strict();
 const list = <T extends yup.ISchema<unknown>>(of: T, max: number) => yup.array().of(of).defined().max(max);
+
+/** Readings of one start that stand in the document itself; a longer log is kept beside it. */
+export const inlineReadings = 600;
 
 const layerSchema = strictObject({ material: oneOf(materials), thicknessMm: bounded(0.1, 1000) });
 /** What a cell of a list may hold. */
@@ -91,7 +107,14 @@ function figureSchema(field: Field) {
 }
 
 const sheetSchema = (table: FieldTable) =>
-  strictObject(Object.fromEntries(Object.entries(table).map(([name, field]) => [name, figureSchema(field)])));
+  strictObject(
+    Object.fromEntries(
+      Object.entries(table).map(([name, field]) => {
+        const figure = figureSchema(field);
+        return [name, field.later ? figure.optional().default(undefined) : figure];
+      }),
+    ),
+  );
 
 export const identitySchema = strictObject({
   name: text(80, 1),
@@ -125,13 +148,33 @@ export const readingSchema = strictObject({
     message: `${this.path}.value is ${reading.value} ${range.unit}; ${range.label} may be ${range.min} to ${range.max} ${range.unit}`,
   });
 });
+const fingerprint = () =>
+  yup
+    .string()
+    .defined()
+    .matches(/^[0-9a-f]{64}$/);
+const measured = () => bounded(-1000, 1000).nullable() as yup.AnySchema;
+const factsSchema = strictObject({
+  readings: bounded(0, 1_000_000).integer(),
+  lastS: bounded(0, 86400),
+  unordered: yup.boolean().defined(),
+  restV: measured(),
+  lowestStartV: measured(),
+  mostV: measured(),
+  runningA: measured(),
+  mostHz: measured(),
+  mostOutletC: measured(),
+  fullOutletC: measured(),
+  fullReturnC: measured(),
+});
 export const startSchema = strictObject({
   id: identifier(),
   at: instant(),
   by: text(80, 1),
   events: list(eventSchema, 200),
-  readings: list(readingSchema, 20000),
+  readings: list(readingSchema, inlineReadings),
   bench: yup.boolean().oneOf([true]).optional(),
+  log: strictObject({ sha256: fingerprint(), facts: factsSchema }).optional().default(undefined),
 });
 export const coReadingSchema = strictObject({
   id: identifier(),
@@ -139,6 +182,20 @@ export const coReadingSchema = strictObject({
   by: text(80, 1),
   ppm: bounded(0, 2000),
   place: oneOf(coPlaces),
+  state: oneOf(coStates).optional(),
+  doors: oneOf(doorStates).optional(),
+  wind: oneOf(winds).optional(),
+  resolutionPpm: bounded(0.1, 20).optional(),
+});
+export const repairSchema = strictObject({
+  id: identifier(),
+  at: instant(),
+  by: text(80, 1),
+  callId: text(60, 3),
+  subject: text(60, 1).optional(),
+  found: text(500, 1),
+  cause: text(500, 3),
+  repair: text(500, 3),
 });
 export const waiverSchema = strictObject({
   callId: text(60, 3),
@@ -147,23 +204,26 @@ export const waiverSchema = strictObject({
   by: text(80, 1),
   at: instant(),
 });
-export const drawnSchema = () =>
+const drawn = () =>
   yup
     .string()
     .defined()
     .min(20)
     .max(20000)
     .matches(/^[MLCQ0-9., -]+$/, '${path} must be an SVG path of M, L, C and Q');
+/** A signature as it may be given today; one that was kept before keeps its strokes, which are clipped to their box where they are drawn. */
+export const drawnSchema = () =>
+  drawn().test('strokes', '', function (strokes) {
+    const problem = typeof strokes === 'string' ? strokesProblem(strokes) : null;
+    return problem === null || this.createError({ message: `${this.path} ${problem}` });
+  });
 const signatureSchema = strictObject({
   by: text(80, 1),
   role: oneOf({ fitter: 1, lead: 1 }),
   typedName: text(80, 2),
   at: instant(),
-  drawn: drawnSchema(),
-  buildHash: yup
-    .string()
-    .defined()
-    .matches(/^[0-9a-f]{64}$/),
+  drawn: drawn(),
+  buildHash: fingerprint(),
 });
 
 const gateSchema = strictObject({
@@ -179,6 +239,21 @@ const makerShape = Object.fromEntries(
     return [key, bounded(bounds.min, bounds.max).optional()];
   }),
 );
+
+const gatesMost = Object.keys(gateMoments).length;
+const claimSchema = strictObject({
+  by: text(80, 1),
+  at: instant(),
+  signatures: list(signatureSchema, 20),
+  waivers: list(waiverSchema, 100),
+  gates: list(gateSchema, gatesMost),
+  primingRuns: list(primingRunSchema, 200),
+  starts: list(startSchema, 50),
+  coReadings: list(coReadingSchema, 1000),
+  repairs: list(repairSchema, 200),
+  leaks: list(rowSchema('leaks'), lists.leaks.max),
+});
+const workedSchema = strictObject(Object.fromEntries(parts.map((part) => [part, instant().optional()])));
 
 /**
  * The build document, version 1. Strict: nothing is cast, nothing unknown passes.
@@ -211,7 +286,10 @@ export const buildSchema = strictObject({
   coReadings: list(coReadingSchema, 1000),
   waivers: list(waiverSchema, 100),
   signatures: list(signatureSchema, 20),
-  gates: yup.array().of(gateSchema).max(Object.keys(gateMoments).length).optional(),
+  gates: yup.array().of(gateSchema).max(gatesMost).optional(),
+  repairs: yup.array().of(repairSchema).max(200).optional(),
+  worked: workedSchema.optional().default(undefined),
+  claims: yup.array().of(claimSchema).max(8).optional(),
   lists: strictObject(Object.fromEntries(listIds.map((id) => [id, listSchema(id)])))
     .optional()
     .default(undefined),

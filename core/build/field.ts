@@ -25,6 +25,8 @@ interface FieldBase {
   given?: boolean;
   /** Not wanted of every build; a stage is proven without it. */
   optional?: boolean;
+  /** It came after the first builds were kept: a document without it is whole. */
+  later?: boolean;
   /** How or where to measure; shown under the label. */
   hint?: string;
 }

@@ -102,6 +102,19 @@ export const sealKinds = {
   paint: 'paint',
 } as const;
 
+/** Where a seal is owed, as it is told in a sentence. */
+export const sealPlaces = {
+  plate: 'round the plate',
+  joint: 'at the exhaust’s joint on the burner',
+  turret: 'round the turret',
+  duct: 'round the duct’s hole',
+  return: 'round the return’s hole',
+  exhaust: 'round the exhaust’s hole',
+  air: 'round the combustion air’s hole',
+  fuel: 'round the fuel line’s hole',
+  loom: 'round the loom’s hole',
+} as const;
+
 interface List {
   label: string;
   /** one of them, in a sentence */ one: string;
@@ -268,6 +281,7 @@ export const lists = {
     part: 'heater',
     columns: {
       name: text('Where', 60),
+      at: { kind: 'choice', label: 'Seals', options: sealPlaces },
       kind: { kind: 'choice', label: 'Is', options: sealKinds },
       cureH: { kind: 'number', label: 'Needs', unit: 'h', min: 0, max: 336, decimals: 1, hint: 'by its tin' },
       appliedAt: { kind: 'instant', label: 'Put on' },

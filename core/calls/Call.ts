@@ -81,5 +81,7 @@ export interface Judge {
   todo: string;
   /** Where the rule comes from. */
   source: string;
+  /** It is cleared by a recorded cause, a repair and a new proof, not by writing over what was found. */
+  answered?: true;
   judge(read: Reader): Verdict;
 }

@@ -1,6 +1,7 @@
 import type { Build } from '../build/Build';
+import { inKind } from '../build/kindWords';
 import { airCalls } from './airCalls';
-import { levels, momentIds, stageIds, type Call, type Judge, type Level, type StageId } from './Call';
+import { levels, momentIds, stageIds, type Call, type Judge, type Level, type StageId, type Verdict } from './Call';
 import { fuelCalls } from './fuelCalls';
 import { lineCalls } from './lineCalls';
 import { tankCalls } from './tankCalls';
@@ -12,6 +13,7 @@ import { makeReader, NotMeasured, type Figures, type Trail } from './reader';
 import { signoffCalls } from './signoffCalls';
 import { startupCalls } from './startupCalls';
 import { surveyCalls } from './surveyCalls';
+import { whateverItIs } from './whatever';
 import { wiringCalls } from './wiringCalls';
 
 const stageJudges: readonly Judge[] = [
@@ -33,31 +35,45 @@ function call(judge: Judge, build: Build, others: readonly Call[], known: Figure
   const trail: Trail = { inputs: [], rules: [] };
   const { id, stage, moment, part, source } = judge;
   // Written out and not spread: a bay of builds is judged by the thousand.
+  const said = (sentence: string) => inKind(sentence, build.identity.kind);
   const made = (level: Level, says: string, why: string, todo: string, missing: string[], waived: Call['waived']): Call => ({
     id,
     stage,
     moment,
     part,
     level,
-    says,
-    why,
-    todo,
+    says: said(says),
+    why: said(why),
+    todo: said(todo),
     source,
     rules: trail.rules,
     inputs: trail.inputs,
     missing,
     waived,
   });
-  try {
-    const { level, says, why = judge.why, todo = judge.todo } = judge.judge(makeReader(build, trail, others, known));
-    const waiver = level === 'fix' ? build.waivers.find((w) => w.callId === id && w.says === says) : undefined;
+  const decided = ({ level, says, why = judge.why, todo = judge.todo }: Verdict): Call => {
+    const waiver = level === 'fix' ? build.waivers.find((w) => w.callId === id && w.says === said(says)) : undefined;
     return made(level, says, why, level === 'sound' ? '' : todo, [], waiver ? { reason: waiver.reason, by: waiver.by } : null);
+  };
+  try {
+    return decided(judge.judge(makeReader(build, trail, others, known)));
   } catch (error) {
     if (!(error instanceof NotMeasured)) throw error;
+    // A fault that stands whatever the one unknown figure may be is known all the same.
+    const [path] = error.paths;
+    const only = path !== undefined && error.paths.every((one) => one === path) && error.paths.length === error.labels.length;
+    const sure = only ? whateverItIs(judge, build, path, trail, (supposed, own) => makeReader(supposed, own, others)) : null;
+    if (sure) return decided(sure);
     const missing = [...new Set(error.labels)];
-    const says = `Can’t be judged yet: ${missing.join(', ')} ${missing.length === 1 ? 'is' : 'are'} missing.`;
+    const says = `Can’t be judged yet; missing: ${missing.join(', ')}.`;
     return made('open', says, judge.why, 'Measure it and enter it.', missing, null);
   }
+}
+
+/** One call alone, judged without the others; null where there is none of that id, or it is the sign-off's. */
+export function assessOne(build: Build, id: string): Call | null {
+  const judge = stageJudges.find((one) => one.id === id);
+  return judge ? call(judge, build, [], new Map()) : null;
 }
 
 /** The calls of one stage alone, unsorted. */

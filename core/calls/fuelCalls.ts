@@ -2,7 +2,15 @@ import { schools } from '../schools/schools';
 import { show, trim } from '../units/show';
 import { routeOf } from '../fuel/routeOf';
 import { gasTraps } from '../fuel/gasTraps';
-import type { Judge, Reader } from './Call';
+import { pickupEndMm, segmentName, inOrder } from '../fuel/routeOf';
+import { fullSchools } from '../schools/schools';
+import { gasOfStroke } from '../fuel/gasShare';
+import { lowestSuctionPa } from '../fuel/pressureAlong';
+import { plausibleStrokeS } from '../fuel/peakFlowMlS';
+import { runFacts } from '../fuel/runFacts';
+import type { Judge, Reader, Verdict } from './Call';
+import { NotMeasured } from './reader';
+import { weigh } from './weigh';
 
 const trade = 'Common practice, no published source.';
 
@@ -12,6 +20,32 @@ function bores(read: Reader) {
   const by = [...segments].sort((a, b) => a.boreMm - b.boreMm);
   const [narrow, wide] = [by[0], by[by.length - 1]];
   return narrow && wide ? { narrow, wide, segments } : read.missing('bore of the line');
+}
+
+/** Bores that are known, whether or not all of the line is. */
+function knownBores(read: Reader): { boreMm: number; name: string }[] {
+  const rows = inOrder(read.rows('segments'));
+  if (rows.length > 0)
+    return rows.flatMap((row, i) => (row.boreMm === undefined ? [] : [{ boreMm: row.boreMm, name: segmentName(row, i) }]));
+  return (
+    [
+      ['fuel.suctionBoreMm', 'tank to pump'],
+      ['fuel.pressureBoreMm', 'pump to heater'],
+    ] as const
+  ).flatMap(([path, name]) => {
+    const boreMm = read.maybe(path);
+    return boreMm === null ? [] : [{ boreMm, name }];
+  });
+}
+
+/** Where bubbles gather, as far as the line is known. */
+function standingTrap(read: Reader, limitMm: number) {
+  try {
+    return gasTraps(routeOf(read), limitMm).find(({ stands }) => stands);
+  } catch (error) {
+    if (!(error instanceof NotMeasured)) throw error;
+    return undefined;
+  }
 }
 
 /** Fuel stage. What goes wrong here is mostly air in the line, and is found once the tank is back up. */
@@ -25,12 +59,13 @@ export const fuelCalls: readonly Judge[] = [
     todo: 'Fill the tank until the fuel stands well above the pickup, before anything else is taken apart.',
     source: trade,
     judge(read) {
-      const { level, pickup } = read.all({ level: 'fuel.fuelLevelMm', pickup: 'fuel.pickupClearanceMm' });
+      const { level } = read.all({ level: 'fuel.fuelLevelMm' });
+      const pickup = pickupEndMm(read);
       const over = level - pickup;
       if (over <= 0)
         return {
           level: 'fix',
-          says: `Fuel stands at ${show(level)} mm, the pickup at ${show(pickup)} mm: the pickup is ${show(-over)} mm above the fuel.`,
+          says: `Fuel stands at ${show(level)} mm, the pickup at ${show(pickup)} mm: the pickup is ${over === 0 ? 'level with' : `${show(-over)} mm above`} the fuel.`,
         };
       if (over < 15) return { level: 'watch', says: `Fuel stands only ${show(over)} mm above the pickup; a slope uncovers it.` };
       return { level: 'sound', says: `Fuel stands ${show(over)} mm above the pickup.` };
@@ -45,39 +80,42 @@ export const fuelCalls: readonly Judge[] = [
     todo: 'Measure the true depth at that very spot with a clean stick, then cut; file the cut smooth.',
     source: `${trade} 25 to 30 mm is usual.`,
     judge(read) {
-      const { kind, clearance } = read.all({ kind: 'fuel.pickupKind', clearance: 'fuel.pickupClearanceMm' });
       const least = read.limit('pickupMinMm').value;
+      const { kind } = read.all({ kind: 'fuel.pickupKind' });
       if (kind === 'bottomOutlet')
         return {
           level: 'watch',
           says: 'The outlet at the bottom gives the last drop, and the sediment with it.',
           todo: 'Look at the filter early; drain the tank once a year.',
         };
-      // A workshop that draws from the very bottom takes the sediment, and says so by its school.
-      if (clearance < Math.min(10, least))
-        return {
-          level: 'fix',
-          says: `Pickup ends ${show(clearance)} mm above the tank’s floor: it will draw water and dirt. ${show(least)} mm is the least here.`,
-        };
-      if (clearance < least)
-        return {
-          level: 'watch',
-          says: `Pickup ends ${show(clearance)} mm above the tank’s floor; ${show(least)} mm is the least here.`,
-        };
-      const { height } = read.all({ height: 'fuel.tankHeightMm' });
-      if (clearance >= height)
-        return {
-          level: 'fix',
-          says: `Pickup ends ${show(clearance)} mm above the floor of a tank that is ${show(height)} mm high: it is not in the tank.`,
-        };
-      const share = (clearance / height) * 100;
-      if (share > 50)
-        return {
-          level: 'watch',
-          says: `Pickup at ${show(clearance)} mm leaves ${show(share)} % of the tank’s height out of reach.`,
-          todo: 'Right where the owner wants that reserve for the engine; otherwise cut it longer.',
-        };
-      return { level: 'sound', says: `Pickup ends ${show(clearance)} mm above the tank’s floor (least ${show(least)} mm).` };
+      const { clearance } = read.all({ clearance: 'fuel.pickupClearanceMm' });
+      return weigh(
+        read,
+        // A workshop that draws from the very bottom takes the sediment, and says so by its school.
+        () => {
+          const says =
+            clearance === 0 ? 'Pickup ends on the tank’s floor' : `Pickup ends ${show(clearance)} mm above the tank’s floor`;
+          if (clearance < Math.min(10, least))
+            return { level: 'fix', says: `${says}: it will draw water and dirt. ${show(least)} mm is the least here.` };
+          return clearance < least ? { level: 'watch', says: `${says}; ${show(least)} mm is the least here.` } : null;
+        },
+        () => {
+          const { height } = read.all({ height: 'fuel.tankHeightMm' });
+          if (clearance >= height)
+            return {
+              level: 'fix',
+              says: `Pickup ends ${show(clearance)} mm above the floor of a tank that is ${show(height)} mm high: it is not in the tank.`,
+            };
+          const share = (clearance / height) * 100;
+          return share > 50
+            ? {
+                level: 'watch',
+                says: `Pickup at ${show(clearance)} mm leaves ${show(share)} % of the tank’s height out of reach.`,
+                todo: 'Right where the owner wants that reserve for the engine; otherwise cut it longer.',
+              }
+            : { level: 'sound', says: `Pickup ends ${show(clearance)} mm above the tank’s floor (least ${show(least)} mm).` };
+        },
+      );
     },
   },
   {
@@ -89,24 +127,32 @@ export const fuelCalls: readonly Judge[] = [
     todo: 'Fit stiff line of the heater’s own bore from end to end.',
     source: trade,
     judge(read) {
-      const { narrow, wide } = bores(read);
       const wanted = read.limit('lineBoreMm').value;
-      const worst = wide.boreMm - wanted >= wanted - narrow.boreMm ? wide.boreMm : narrow.boreMm;
-      if (Math.abs(worst - wanted) <= 0.25)
-        return {
-          level: 'sound',
-          says: `Line is ${narrow.boreMm === wide.boreMm ? trim(wide.boreMm) : `${trim(narrow.boreMm)} to ${trim(wide.boreMm)}`} mm inside; ${trim(wanted)} mm is wanted.`,
-        };
-      const per = (worst / wanted) ** 2;
-      if (worst < wanted)
-        return {
-          level: 'fix',
-          says: `Line of ${trim(worst)} mm bore where ${trim(wanted)} mm is wanted: it takes ${trim((wanted / worst) ** 4, 1)} times the pressure to draw through.`,
-        };
-      return {
-        level: worst - wanted > 0.75 ? 'fix' : 'watch',
-        says: `Line of ${trim(worst)} mm bore where ${trim(wanted)} mm is wanted: each metre holds ${trim(per, 1)} times the fuel, which moves ${trim(per, 1)} times slower.`,
-      };
+      const worst = [...knownBores(read)].sort((a, b) => Math.abs(b.boreMm - wanted) - Math.abs(a.boreMm - wanted))[0]?.boreMm;
+      return weigh(
+        read,
+        () => {
+          if (worst === undefined || Math.abs(worst - wanted) <= 0.25) return null;
+          const per = (worst / wanted) ** 2;
+          const says = `Line of ${trim(worst)} mm bore where ${trim(wanted)} mm is wanted`;
+          if (worst < wanted)
+            return {
+              level: 'fix',
+              says: `${says}: it takes ${trim((wanted / worst) ** 4, 1)} times the pressure to draw through.`,
+            };
+          return {
+            level: worst - wanted > 0.75 ? 'fix' : 'watch',
+            says: `${says}: each metre holds ${trim(per, 1)} times the fuel, which moves ${trim(per, 1)} times slower.`,
+          };
+        },
+        () => {
+          const { narrow, wide } = bores(read);
+          return {
+            level: 'sound',
+            says: `Line is ${narrow.boreMm === wide.boreMm ? trim(wide.boreMm) : `${trim(narrow.boreMm)} to ${trim(wide.boreMm)}`} mm inside; ${trim(wanted)} mm is wanted.`,
+          };
+        },
+      );
     },
   },
   {
@@ -119,15 +165,23 @@ export const fuelCalls: readonly Judge[] = [
     source: trade,
     judge(read) {
       const { segments, wide } = bores(read);
-      const at = segments.findIndex((segment, i) => Math.abs(segment.boreMm - (segments[i - 1] ?? segment).boreMm) > 0.2);
-      const [before, after] = [segments[at - 1], segments[at]];
-      if (!before || !after) return { level: 'sound', says: `One bore, ${trim(wide.boreMm)} mm, from tank to heater.` };
+      const steps = segments.flatMap((segment, i) => {
+        const before = segments[i - 1];
+        return before && Math.abs(segment.boreMm - before.boreMm) > 0.2 ? [{ before, after: segment }] : [];
+      });
+      // At the pump and at the filter the line ends anyway: if a step must be, it may be there.
+      const within = steps.find(({ before, after }) => before.side === after.side && before.end !== 'filter');
+      if (within)
+        return {
+          level: 'fix',
+          says: `Bore changes from ${trim(within.before.boreMm)} mm to ${trim(within.after.boreMm)} mm where ${within.before.name} meets ${within.after.name}.`,
+        };
+      const [step] = steps;
+      if (!step) return { level: 'sound', says: `One bore, ${trim(wide.boreMm)} mm, from tank to heater.` };
       return {
-        level: 'fix',
-        says:
-          before.side === after.side
-            ? `Bore changes from ${trim(before.boreMm)} mm to ${trim(after.boreMm)} mm where ${before.name} meets ${after.name}.`
-            : `Bore changes from ${trim(before.boreMm)} mm before the pump to ${trim(after.boreMm)} mm after it.`,
+        level: 'watch',
+        says: `Bore changes from ${trim(step.before.boreMm)} mm before the ${step.before.side === step.after.side ? 'filter' : 'pump'} to ${trim(step.after.boreMm)} mm after it.`,
+        todo: 'It may step there if it must; one bore all the way is better.',
       };
     },
   },
@@ -140,21 +194,28 @@ export const fuelCalls: readonly Judge[] = [
     todo: 'Use a bore under the limit, so that the fuel carries its bubbles to the heater.',
     source: 'Bretherton 1961, J. Fluid Mech. 10:166 (from memory).',
     judge(read) {
-      const { wide, segments } = bores(read);
-      const widest = wide.boreMm;
       const limit = read.derived('fuel.bubbleBoreMm');
-      const trap = gasTraps({ segments, own: true }, limit).find(({ stands }) => stands);
-      if (widest >= limit)
-        return {
-          level: 'fix',
-          says: `A bore of ${trim(widest)} mm lets bubbles stand: this fuel carries them only in bores under ${show(limit, 2)} mm${trap ? `; they gather at ${trap.name}, where the line falls ${show(trap.fallsMm)} mm` : ''}.`,
-        };
-      if (widest > limit * 0.9)
-        return {
-          level: 'watch',
-          says: `A bore of ${trim(widest)} mm carries bubbles only just: the limit for this fuel is ${show(limit, 2)} mm.`,
-        };
-      return { level: 'sound', says: `A bore of ${trim(widest)} mm carries its bubbles (limit ${show(limit, 2)} mm).` };
+      return weigh(
+        read,
+        () => {
+          const widest = Math.max(0, ...knownBores(read).map(({ boreMm }) => boreMm));
+          if (widest < limit) return null;
+          const trap = standingTrap(read, limit);
+          return {
+            level: 'fix',
+            says: `A bore of ${trim(widest)} mm lets bubbles stand: this fuel carries them only in bores under ${show(limit, 2)} mm${trap ? `; they gather at ${trap.name}, where the line falls ${show(trap.fallsMm)} mm` : ''}.`,
+          };
+        },
+        () => {
+          const widest = bores(read).wide.boreMm;
+          return widest > limit * 0.9
+            ? {
+                level: 'watch',
+                says: `A bore of ${trim(widest)} mm carries bubbles only just: the limit for this fuel is ${show(limit, 2)} mm.`,
+              }
+            : { level: 'sound', says: `A bore of ${trim(widest)} mm carries its bubbles (limit ${show(limit, 2)} mm).` };
+        },
+      );
     },
   },
   {
@@ -166,15 +227,24 @@ export const fuelCalls: readonly Judge[] = [
     todo: 'Move the pump towards the tank.',
     source: `${trade} Schools: at most 2 m; at most 3 m.`,
     judge(read) {
-      const length = read.derived('fuel.suctionM');
       const most = read.limit('suctionMaxM').value;
-      if (length > most)
-        return {
-          level: 'fix',
-          says: `Suction line is ${trim(length)} m; at most ${trim(most)} m is allowed here.`,
-          todo: `Move the pump at least ${trim(length - most)} m towards the tank.`,
-        };
-      return { level: 'sound', says: `Suction line is ${trim(length)} m (at most ${trim(most)} m).` };
+      return weigh(
+        read,
+        () => {
+          const known = read
+            .rows('segments')
+            .reduce((sum, { side, lengthM }) => sum + (side === 'suction' ? (lengthM ?? 0) : 0), 0);
+          const length = read.rows('segments').length > 0 ? known : (read.maybe('fuel.suctionLengthM') ?? 0);
+          return length > most
+            ? {
+                level: 'fix',
+                says: `Suction line is ${trim(length)} m; at most ${trim(most)} m is allowed here.`,
+                todo: `Move the pump at least ${trim(length - most)} m towards the tank.`,
+              }
+            : null;
+        },
+        () => ({ level: 'sound', says: `Suction line is ${trim(read.derived('fuel.suctionM'))} m (at most ${trim(most)} m).` }),
+      );
     },
   },
   {
@@ -187,19 +257,121 @@ export const fuelCalls: readonly Judge[] = [
     source:
       'Hydrostatics and Hagen–Poiseuille; Henry’s law, coefficient after ASTM D2779 (from memory); the limits are Lorbet’s own choice.',
     judge(read) {
-      const kPa = read.derived('fuel.suctionKPa');
-      const { cold } = read.all({ cold: 'heater.coldestFuelC' });
+      const cold = read.derived('fuel.coldestC');
       const [watch, fix] = [read.limit('gasWatchPercent').value, read.limit('gasFixPercent').value];
-      if (kPa <= 0)
+      read.derived('fuel.suctionKPa');
+      const facts = runFacts(read);
+      const measured = read.maybe('line.strokeMs') !== null;
+      const strokes = (measured ? [facts.strokeS] : plausibleStrokeS).map((strokeS) => {
+        const kPa = lowestSuctionPa({ ...facts, strokeS }) / 1000;
+        const gas = gasOfStroke(facts.ambientPa, kPa * 1000) * 100;
+        const level: Verdict['level'] = kPa <= 0 || gas > fix ? 'fix' : gas > watch ? 'watch' : 'sound';
+        return { strokeS, kPa, gas, level };
+      });
+      const [first, last] = [strokes[0] ?? null, strokes[strokes.length - 1] ?? null];
+      if (!first || !last) return read.missing('the pump’s stroke');
+      const turns = strokes.some(({ level }) => level !== first.level);
+      const over = measured
+        ? ''
+        : `, for strokes of ${show(last.strokeS * 1000)} down to ${show(first.strokeS * 1000)} ms (nobody has measured it)`;
+      const range = (a: number, b: number) => (show(a) === show(b) ? show(a) : `${show(a)} to ${show(b)}`);
+      if (last.kPa <= 0)
         return {
           level: 'fix',
-          says: `At ${show(cold)} °C the pump can’t draw this fuel at the height of its stroke: the line would need ${show(-kPa, 1)} kPa more than the air gives.`,
+          says: `At ${show(cold)} °C the pump can’t draw this fuel at the height of its stroke: the line would need ${range(-last.kPa, -first.kPa)} kPa more than the air gives${over}.`,
         };
-      const gas = read.derived('fuel.gasPercent');
-      const says = `At ${show(cold)} °C the pressure before the pump falls to ${show(kPa, 1)} kPa absolute and ${show(gas, 1)} % of each stroke is gas`;
-      if (gas > fix) return { level: 'fix', says: `${says}; at most ${show(fix)} % here.` };
-      if (gas > watch) return { level: 'watch', says: `${says}; over ${show(watch)} % is worth watching.` };
+      const says = `At ${show(cold)} °C the pressure before the pump falls to ${range(last.kPa, Math.max(0, first.kPa))} kPa absolute and ${range(last.gas, first.gas)} % of each stroke is gas${over}`;
+      if (turns)
+        return {
+          level: 'watch',
+          says: `${says}: whether it holds hangs on how long a stroke lasts.`,
+          todo: 'Measure how long a stroke lasts, and enter it; else shorten the suction line or hang the pump lower.',
+        };
+      if (first.level === 'fix') return { level: 'fix', says: `${says}; at most ${show(fix)} % here.` };
+      if (first.level === 'watch') return { level: 'watch', says: `${says}; over ${show(watch)} % is worth watching.` };
       return { level: 'sound', says: `${says}.` };
+    },
+  },
+  {
+    id: 'fuel.head.lift',
+    stage: 'fuel',
+    moment: 'closing',
+    part: 'pump',
+    why: 'A small pump pushes only so high and draws less: beyond that it beats, gives too little, and the flame goes out.',
+    todo: 'Hang the pump nearer to the heater’s height, or the tank higher.',
+    source: `${trade} The limits are Lorbet’s own choice; the maker’s figure goes before them.`,
+    judge: (read) =>
+      weigh(
+        read,
+        () => {
+          const rise = read.derived('fuel.riseMm');
+          const most = read.limit('liftAbovePumpMaxMm').value;
+          const says = `The heater’s inlet lies ${show(rise)} mm above the pump`;
+          if (rise > most)
+            return {
+              level: 'fix',
+              says: `${says}; at most ${show(most)} mm.`,
+              todo: `Hang the pump at least ${show(rise - most)} mm higher.`,
+            };
+          return rise > most * 0.75 ? { level: 'watch', says: `${says}; ${show(most)} mm is the most.` } : null;
+        },
+        () => {
+          const { pump } = read.all({ pump: 'fuel.pumpAboveTankFloorMm' });
+          const end = pickupEndMm(read);
+          const most = read.limit('suctionLiftMaxMm').value;
+          const says = `Empty down to the pickup, the fuel stands ${show(pump - end)} mm below the pump`;
+          if (pump - end > most)
+            return {
+              level: 'fix',
+              says: `${says}; it may draw up ${show(most)} mm.`,
+              todo: `Hang the pump at least ${show(pump - end - most)} mm lower.`,
+            };
+          return pump - end > most * 0.75 ? { level: 'watch', says: `${says}; ${show(most)} mm is the most.` } : null;
+        },
+        () => {
+          const { pump } = read.all({ pump: 'fuel.pumpAboveTankFloorMm' });
+          const [rise, lift] = [read.derived('fuel.riseMm'), pump - pickupEndMm(read)];
+          return {
+            level: 'sound',
+            says: `The pump draws ${lift > 0 ? `up ${show(lift)} mm` : 'from above'} at the least and pushes ${rise > 0 ? `up ${show(rise)} mm` : 'down or level'} to the heater.`,
+          };
+        },
+      ),
+  },
+  {
+    id: 'fuel.head.over',
+    stage: 'fuel',
+    moment: 'closing',
+    part: 'heater',
+    why: 'Fuel that stands above the heater’s inlet presses on the pump’s valves day and night; a grain in one of them, and it runs into the burner: the next start is a fire.',
+    todo: 'Set the tank lower or the heater higher, or fit a valve that is shut while the heater is off, and enter it.',
+    source: `Hydrostatics. ${trade} What a pump’s valves may hold back is for its maker to say; without his figure nothing.`,
+    judge(read) {
+      const valve = read.maybe('line.shutOff') === 'valve';
+      const most = read.limit('headOverHeaterMaxMm').value;
+      const { heater } = read.all({ heater: 'fuel.heaterAboveTankFloorMm' });
+      return weigh(
+        read,
+        () => {
+          const over = pickupEndMm(read) - heater;
+          return over > most && !valve
+            ? {
+                level: 'stop',
+                says: `Even drawn down to the pickup, the fuel stands ${show(over)} mm above the heater’s inlet: past the pump’s valves the whole tank can siphon into the burner.`,
+              }
+            : null;
+        },
+        () => {
+          const { full } = read.all({ full: 'fuel.tankHeightMm' });
+          const over = full - heater;
+          const says = `Full, the fuel stands ${show(over)} mm above the heater’s inlet`;
+          if (over <= 0)
+            return { level: 'sound', says: `Even full, the fuel stands ${show(-over)} mm below the heater’s inlet or at it.` };
+          if (valve) return { level: 'sound', says: `${says}, held back by a valve that is shut while the heater is off.` };
+          if (over <= most) return { level: 'sound', says: `${says}; the maker’s pump holds back ${show(most)} mm.` };
+          return { level: 'fix', says: `${says}, and only the pump’s valves hold it back.` };
+        },
+      );
     },
   },
   {
@@ -227,7 +399,7 @@ export const fuelCalls: readonly Judge[] = [
     todo: 'Turn the filter so that its arrow points to the heater.',
     source: trade,
     judge(read) {
-      const { place } = read.all({ place: 'fuel.filterPlace' });
+      const place = read.maybe('fuel.filterPlace');
       if (place === 'none') return { level: 'sound', says: 'No filter to point anywhere; see the call on the filter’s place.' };
       const { arrow } = read.all({ arrow: 'fuel.filterDirection' });
       return arrow === 'withFlow'
@@ -271,23 +443,20 @@ export const fuelCalls: readonly Judge[] = [
           todo: `Tilt it up by ${trim(least.value - angle)}° or more.`,
         };
       const byMaker = least.origin === 'maker' || most.origin === 'maker';
-      const other = byMaker
-        ? undefined
-        : Object.entries(schools.pumpAngle.options).find(
-            ([id, { sets }]) =>
-              id !== read.build.schools.pumpAngle && angle >= sets.pumpAngleMinDeg && angle <= sets.pumpAngleMaxDeg,
-          )?.[1];
       const turn =
         angle < least.value ? `Tilt it ${trim(least.value - angle)}° more.` : `Lay it ${trim(angle - most.value)}° flatter.`;
-      if (other)
-        return {
-          level: 'watch',
-          says: `Pump lies at ${trim(angle)}°; this workshop wants ${wanted}, though another school accepts ${other.label}.`,
-          todo: turn,
-        };
+      if (byMaker) return { level: 'fix', says: `Pump lies at ${trim(angle)}°; its maker wants ${wanted}.`, todo: turn };
+      // What a bubble needs is a way up to the outlet: from the least of all practices on it has one, however steep the pump stands.
+      const rises = Math.min(...Object.values(schools.pumpAngle.options).map(({ sets }) => sets.pumpAngleMinDeg));
+      if (angle < rises)
+        return { level: 'fix', says: `Pump lies at ${trim(angle)}°: gas can’t leave it. It wants ${wanted}.`, todo: turn };
+      const other = Object.entries(schools.pumpAngle.options).find(
+        ([id, { sets }]) =>
+          id !== fullSchools(read.build.schools).pumpAngle && angle >= sets.pumpAngleMinDeg && angle <= sets.pumpAngleMaxDeg,
+      )?.[1];
       return {
-        level: 'fix',
-        says: `Pump lies at ${trim(angle)}°: ${angle < least.value ? 'gas can’t leave it' : 'steeper than it may be'}. It wants ${wanted}.`,
+        level: 'watch',
+        says: `Pump lies at ${trim(angle)}°: gas can rise out of it; this workshop wants ${wanted}${other ? `, though others accept ${other.label}` : ''}.`,
         todo: turn,
       };
     },

@@ -1,12 +1,29 @@
 import { partKinds, weakKinds, type RowOf } from '../build/lists';
 import { trim } from '../units/show';
 import type { Judge, Reader } from './Call';
+import { weigh } from './weigh';
 
 const trade = 'Common practice, no published source.';
 const names = (rows: readonly RowOf<'parts'>[], most = 4): string => {
   const shown = rows.slice(0, most).map((row) => row.name ?? (row.kind ? partKinds[row.kind] : 'a part'));
   return rows.length > most ? `${shown.join(', ')} and ${rows.length - most} more` : shown.join(', ');
 };
+type PartKind = keyof typeof partKinds;
+/** Without these nothing runs, or nobody is safe: each line one of several that will do. Common practice, no source. */
+const essentials: readonly (readonly PartKind[])[] = [
+  ['pump'],
+  ['filter'],
+  ['line'],
+  ['joiner'],
+  ['clip', 'clamp'],
+  ['tank', 'pickup'],
+  ['airHose'],
+  ['exhaust'],
+  ['harness'],
+  ['controller'],
+  ['alarm'],
+];
+
 /** The part list, which must hold a heater at least, or nothing was checked. */
 function parts(read: Reader): readonly RowOf<'parts'>[] {
   const rows = read.rows('parts');
@@ -25,7 +42,7 @@ export const kitCalls: readonly Judge[] = [
     todo: 'Buy it before the first hole, or strike it from the list if this build needs none.',
     source: trade,
     judge(read) {
-      const rows = parts(read);
+      const rows = read.rows('parts');
       const missing = rows.filter((row) => row.state === 'missing');
       const unseen = rows.filter((row) => row.state === undefined);
       if (missing.length > 0)
@@ -39,6 +56,10 @@ export const kitCalls: readonly Judge[] = [
               }
             : {}),
         };
+      parts(read);
+      const lacking = essentials.filter((kinds) => !rows.some(({ kind }) => kind !== undefined && kinds.includes(kind)));
+      if (lacking.length > 0)
+        return read.missing(...lacking.map(([kind]) => `${kind ? partKinds[kind] : 'a part'} on the list of parts`));
       if (unseen.length > 0) return read.missing(`a look at ${names(unseen)}`);
       return { level: 'sound', says: `All ${rows.length} parts of the list are there.` };
     },
@@ -52,7 +73,7 @@ export const kitCalls: readonly Judge[] = [
     todo: 'Throw it out and fit a good one; set it to “replaced”.',
     source: trade,
     judge(read) {
-      const rows = parts(read);
+      const rows = read.rows('parts');
       const poor = rows.filter((row) => row.state === 'poor');
       const weak = rows.filter((row) => row.weak !== undefined && row.weak !== 'none' && row.state === 'present');
       const [first] = weak;
@@ -62,6 +83,7 @@ export const kitCalls: readonly Judge[] = [
           level: 'fix',
           says: `Known as weak and still in use: ${names(weak)} (${weakKinds[first.weak]}${weak.length > 1 ? ' and others' : ''}).`,
         };
+      parts(read);
       const replaced = rows.filter((row) => row.state === 'replaced');
       return { level: 'sound', says: replaced.length > 0 ? `Replaced at once: ${names(replaced)}.` : 'No poor part is in use.' };
     },
@@ -94,28 +116,49 @@ export const kitCalls: readonly Judge[] = [
     todo: 'Read the plate once more; correct the heater’s sheet, or send the unit back.',
     source: `${trade} The margin is Lorbet’s own choice.`,
     judge(read) {
-      const { fuel } = read.all({ fuel: 'kit.plateFuel' });
       const names12 = { v12: '12 V', v24: '24 V', unreadable: '' } as const;
-      if (fuel === 'petrol') return { level: 'fix', says: 'The plate says petrol: its burner and pump are not made for diesel.' };
-      const { volts, supply } = read.all({ volts: 'kit.plateV', supply: 'heater.supplyV' });
-      if (volts !== 'unreadable' && volts !== supply)
-        return { level: 'fix', says: `The plate says ${names12[volts]}; the supply is ${names12[supply]}.` };
-      const [output, claimed] = [read.maybe('kit.plateOutputKw'), read.maybe('heater.claimedOutputKw')];
-      if (output !== null && claimed !== null && Math.abs(output / claimed - 1) > 0.15)
-        return { level: 'watch', says: `The plate says ${trim(output)} kW, the label ${trim(claimed)} kW.` };
-      const [most, highest] = [read.maybe('kit.plateAltitudeM'), read.maybe('heater.altitudeM')];
-      if (most !== null && highest !== null && highest > most)
-        return {
-          level: 'fix',
-          says: `The plate allows ${trim(most)} m; it is to run up to ${trim(highest)} m.`,
-          todo: 'Enter the figure as the maker’s, and see the call on altitude: a setting or kit that cuts the fuel, or another heater.',
-        };
-      if (fuel === 'unreadable' || volts === 'unreadable')
-        return { level: 'watch', says: 'The plate can’t be read in part: nobody can show what this unit is.' };
-      return {
-        level: 'sound',
-        says: `The plate says ${names12[volts]} and diesel${output === null ? '' : `, ${trim(output)} kW`}.`,
-      };
+      const output = read.maybe('kit.plateOutputKw');
+      return weigh(
+        read,
+        () =>
+          read.all({ fuel: 'kit.plateFuel' }).fuel === 'petrol'
+            ? { level: 'fix', says: 'The plate says petrol: its burner and pump are not made for diesel.' }
+            : null,
+        () => {
+          const { volts, supply } = read.all({ volts: 'kit.plateV', supply: 'heater.supplyV' });
+          return volts !== 'unreadable' && volts !== supply
+            ? { level: 'fix', says: `The plate says ${names12[volts]}; the supply is ${names12[supply]}.` }
+            : null;
+        },
+        () => {
+          const [most, highest] = [read.maybe('kit.plateAltitudeM'), read.maybe('heater.altitudeM')];
+          const own = read.limit('altitudeMaxM');
+          // A maker's kit or setting for height stands among the maker's figures.
+          const allowed = own.origin === 'maker' ? Math.max(own.value, most ?? 0) : most;
+          return most !== null && allowed !== null && highest !== null && highest > allowed
+            ? {
+                level: 'fix',
+                says: `The plate allows ${trim(most)} m; it is to run up to ${trim(highest)} m.`,
+                todo: 'A setting or kit that cuts the fuel, as the maker says: enter the height that it allows as the maker’s figure. Or another heater.',
+              }
+            : null;
+        },
+        () => {
+          const claimed = read.maybe('heater.claimedOutputKw');
+          return output !== null && claimed !== null && Math.abs(output / claimed - 1) > 0.15
+            ? { level: 'watch', says: `The plate says ${trim(output)} kW, the label ${trim(claimed)} kW.` }
+            : null;
+        },
+        () => {
+          const { fuel, volts } = read.all({ fuel: 'kit.plateFuel', volts: 'kit.plateV' });
+          return fuel === 'unreadable' || volts === 'unreadable'
+            ? { level: 'watch', says: 'The plate can’t be read in part: nobody can show what this unit is.' }
+            : {
+                level: 'sound',
+                says: `The plate says ${names12[volts]} and diesel${output === null ? '' : `, ${trim(output)} kW`}.`,
+              };
+        },
+      );
     },
   },
   {
@@ -127,19 +170,33 @@ export const kitCalls: readonly Judge[] = [
     todo: 'Look through it from end to end, knock it out and brush it, or fit a new one.',
     source: trade,
     judge(read) {
-      const { replaces, exhaust } = read.all({ replaces: 'kit.replaces', exhaust: 'kit.oldExhaust' });
-      const wiring = read.maybe('kit.oldWiringLooked');
-      if (exhaust === 'new') {
-        if (replaces === 'old' && wiring === 'chafed')
-          return { level: 'fix', says: 'The exhaust is new; the old wiring that is kept is chafed.' };
-        return { level: 'sound', says: 'The exhaust is new.' };
-      }
-      const looked = read.maybe('kit.oldExhaustLooked');
-      if (looked === null) return read.missing('a look through the old exhaust');
-      if (looked === 'blocked') return { level: 'fix', says: 'The old exhaust is blocked.' };
-      if (looked === 'no') return { level: 'fix', says: 'An old exhaust is used again, and nobody has looked through it.' };
-      if (wiring === 'chafed') return { level: 'fix', says: 'The old exhaust is clear; the old wiring that is kept is chafed.' };
-      return { level: 'sound', says: 'The old exhaust was looked through and is clear.' };
+      const [looked, wiring] = [read.maybe('kit.oldExhaustLooked'), read.maybe('kit.oldWiringLooked')];
+      return weigh(
+        read,
+        () => {
+          if (read.all({ exhaust: 'kit.oldExhaust' }).exhaust === 'new') return null;
+          if (looked === null) return read.missing('a look through the old exhaust');
+          if (looked === 'blocked') return { level: 'fix', says: 'The old exhaust is blocked.' };
+          return looked === 'no'
+            ? { level: 'fix', says: 'An old exhaust is used again, and nobody has looked through it.' }
+            : null;
+        },
+        () =>
+          wiring === 'chafed' && read.maybe('kit.replaces') !== 'nothing'
+            ? {
+                level: 'fix',
+                says: 'Old wiring that is kept is chafed.',
+                todo: 'Replace it, and look the rest over.',
+              }
+            : null,
+        () => {
+          const { exhaust } = read.all({ exhaust: 'kit.oldExhaust', replaces: 'kit.replaces' });
+          return {
+            level: 'sound',
+            says: exhaust === 'new' ? 'The exhaust is new.' : 'The old exhaust was looked through and is clear.',
+          };
+        },
+      );
     },
   },
 ];

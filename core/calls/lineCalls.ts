@@ -1,13 +1,21 @@
 import { gasTraps } from '../fuel/gasTraps';
-import { nextLook } from '../fuel/leakDue';
+import { isWet, leakProof, nextLook } from '../fuel/leakDue';
+import { repairsOf } from '../proving/stale';
 import { routeOf, segmentName, inOrder } from '../fuel/routeOf';
 import { fuelOf } from '../fuel/runFacts';
 import { lowerFirst, show } from '../units/show';
-import type { Judge } from './Call';
+import type { Judge, Reader } from './Call';
+import { weigh } from './weigh';
 
 const trade = 'Common practice, no published source.';
 const list = (names: readonly string[]) =>
   names.length > 3 ? `${names.slice(0, 3).join(', ')} and ${names.length - 3} more` : names.join(', ');
+
+/** What leaked before and was mended, as the end of a sentence. */
+function mended(read: Reader): string {
+  const last = repairsOf(read.build, 'fuel.leak').at(-1);
+  return last ? ` Mended before: ${last.repair} (${last.by}).` : '';
+}
 
 /** How the line runs, what holds it, what the cold does to it, and whether it leaks. */
 export const lineCalls: readonly Judge[] = [
@@ -97,10 +105,10 @@ export const lineCalls: readonly Judge[] = [
       const loop = gasTraps(route, read.derived('fuel.bubbleBoreMm')).sort((a, b) => b.fallsMm - a.fallsMm)[0];
       if (loop) {
         const where = loop.kind === 'high loop' ? `a high loop after ${loop.name}` : `a falling stretch, ${loop.name}`;
-        return loop.stands || loop.fallsMm > 150
+        return loop.stands
           ? {
               level: 'fix',
-              says: `The line has ${where}: it falls ${show(loop.fallsMm)} mm, and gas stays there.`,
+              says: `The line has ${where}: it falls ${show(loop.fallsMm)} mm, and in so wide a bore gas stays there.`,
               todo: 'Lower the top, or run the line rising to the heater.',
             }
           : {
@@ -136,7 +144,9 @@ export const lineCalls: readonly Judge[] = [
     todo: 'Use a winter grade before the cold comes, and burn the tank empty of the other.',
     source: 'EN 590 grades (from memory); common practice where the fuel has none.',
     judge(read) {
-      const { cold } = read.all({ cold: 'heater.coldestFuelC' });
+      const cold = read.derived('fuel.coldestC');
+      const { given } = read.all({ given: 'heater.coldestFuelC' });
+      const outside = cold < given ? ` (outside, as the coldest night; ${show(given)} °C was entered)` : '';
       const fuel = fuelOf(read);
       if (fuel.cfppC === null)
         return {
@@ -147,7 +157,7 @@ export const lineCalls: readonly Judge[] = [
       if (cold < fuel.cfppC)
         return {
           level: 'fix',
-          says: `The fuel will be at ${show(cold)} °C; ${lowerFirst(fuel.label)} plugs a filter at ${show(fuel.cfppC)} °C.`,
+          says: `The fuel will be at ${show(cold)} °C${outside}; ${lowerFirst(fuel.label)} plugs a filter at ${show(fuel.cfppC)} °C.`,
         };
       if (fuel.cloudC !== null && cold < fuel.cloudC)
         return {
@@ -171,35 +181,32 @@ export const lineCalls: readonly Judge[] = [
     moment: 'fire',
     part: 'line',
     why: 'Diesel that leaks unseen rots a floor within a winter, and feeds a fire.',
+    answered: true,
     todo: 'Wipe every joint dry, so that the next look can tell.',
     source: trade,
     judge(read) {
       const rows = read.rows('leaks');
       const wet = (found: string) =>
-        rows.flatMap((row, i) =>
-          row.nightFound === found || (row.warmFound === found && row.nightFound === undefined)
-            ? [row.name ?? `joint ${i + 1}`]
-            : [],
-        );
+        rows.flatMap((row, i) => (row.nightFound === found || row.warmFound === found ? [row.name ?? `joint ${i + 1}`] : []));
       const [drips, damp] = [wet('drips'), wet('damp')];
       if (drips.length > 0)
         return {
           level: 'stop',
           says: `Fuel drips: ${list(drips)}.`,
-          todo: 'Heater off by its button, catch the fuel, mend the joint, wipe it, and begin the looks anew.',
+          todo: 'Heater off by its button, catch the fuel, mend the joint, and record its cause and repair; then wipe it and look anew.',
         };
       if (damp.length > 0)
         return {
           level: 'fix',
           says: `Fuel was found: ${list(damp)}.`,
-          todo: 'Mend the joint, wipe it, and begin the looks anew.',
+          todo: 'Mend the joint and record its cause and repair; then wipe it and look anew.',
         };
       if (rows.length === 0) return read.missing('joints that were wiped and watched');
       const lacking = rows.flatMap((row, i) => (row.wipedAt === undefined ? [row.name ?? `joint ${i + 1}`] : []));
       if (lacking.length > 0) return read.missing(`wiping dry (${list(lacking)})`);
       return {
         level: 'sound',
-        says: `${show(rows.length)} ${rows.length === 1 ? 'joint' : 'joints'} wiped dry, and none found wet.`,
+        says: `${show(rows.length)} ${rows.length === 1 ? 'joint' : 'joints'} wiped dry, and none found wet.${mended(read)}`,
       };
     },
   },
@@ -214,23 +221,32 @@ export const lineCalls: readonly Judge[] = [
     judge(read) {
       const rows = read.rows('leaks');
       if (rows.length === 0) return read.missing('joints that were wiped and watched');
-      const words = { wipe: 'wiping dry', warm: 'the look when warm', night: 'the look after a night' };
-      const waits = rows.flatMap((row, i) => {
-        const next = nextLook(row);
-        return next ? [`${words[next.look]} (${row.name ?? `joint ${i + 1}`})`] : [];
-      });
-      if (waits.length > 0) return read.missing(list(waits));
-      const wet = rows.some(({ warmFound, nightFound }) => warmFound !== 'dry' || nightFound !== 'dry');
-      if (wet)
-        return {
-          level: 'fix',
-          says: 'Every joint was looked at, and not every one was dry.',
-          todo: 'Mend it, wipe it, look twice again.',
-        };
-      return {
-        level: 'sound',
-        says: `${show(rows.length)} ${rows.length === 1 ? 'joint' : 'joints'} looked at warm and after a night: dry.`,
-      };
+      const proof = leakProof(read.build);
+      return weigh(
+        read,
+        () =>
+          rows.some(isWet)
+            ? {
+                level: 'fix',
+                says: 'Every joint was looked at, and not every one was dry.',
+                todo: 'Mend it and record its cause and repair; then wipe it and look twice again.',
+              }
+            : null,
+        () => {
+          const words = { wipe: 'wiping dry', warm: 'the look when warm', night: 'the look after a night' };
+          const waits = rows.flatMap((row, i) => {
+            const next = nextLook(row, proof);
+            return next ? [`${words[next.look]} (${row.name ?? `joint ${i + 1}`})`] : [];
+          });
+          const { start } = proof;
+          if (start === null) return read.missing('a start in its place that reached full output, for a look at warm joints');
+          if (waits.length > 0) return read.missing(list(waits));
+          return {
+            level: 'sound',
+            says: `${show(rows.length)} ${rows.length === 1 ? 'joint' : 'joints'} looked at warm and after a night: dry. The looks rest on start ${start.number}.${mended(read)}`,
+          };
+        },
+      );
     },
   },
 ];

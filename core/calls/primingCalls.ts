@@ -2,6 +2,7 @@ import { doseRuns, doseTest } from '../fuel/doseTest';
 import { primedStrokes } from '../priming/primedStrokes';
 import { show, trim } from '../units/show';
 import type { Judge } from './Call';
+import { weigh } from './weigh';
 
 const trade = 'Common practice, no published source.';
 const band = 'Volume and dose by definition; the band’s width is an assumption, no source.';
@@ -33,30 +34,43 @@ export const primingCalls: readonly Judge[] = [
     moment: 'fire',
     part: 'heater',
     why: 'Fuel pumped into the burner makes the first fire a flood, with flames and white smoke.',
-    todo: 'Don’t light it. Take the line off the heater, let the burner drain and air, and only then go on as the maker’s manual says.',
+    answered: true,
+    todo: 'Don’t light it. Take the line off the heater, let the burner drain and air as the maker’s manual says, and record here that it was done.',
     source: `${trade} ${band}`,
     judge(read) {
-      const { strokes, last } = primedStrokes(read.build.primingRuns);
+      const { strokes, last, answered } = primedStrokes(read.build);
       if (!last) return read.missing('a priming run');
-      const [expected, high] = [read.derived('priming.expectedStrokes'), read.derived('priming.highStrokes')];
       read.note('Strokes since the line was empty', strokes, 'strokes');
-      if (last.outcome === 'overrun')
+      if (answered)
         return {
-          level: 'stop',
-          says: `Priming ran on past the heater, to ${show(strokes)} strokes: there is fuel in the burner.`,
+          level: 'sound',
+          says: `${show(strokes)} strokes were pumped; put right since: ${answered.repair} (${answered.by}).`,
         };
-      if (strokes > high && last.outcome === 'reached')
-        return {
-          level: 'stop',
-          says: `${show(strokes)} strokes were pumped where ${show(high)} fill the line at the latest: up to ${show(strokes - expected)} strokes of fuel may stand in the burner.`,
-        };
-      if (strokes > high)
-        return {
-          level: 'fix',
-          says: `${show(strokes)} strokes, and no fuel at the heater where ${show(high)} should do at the latest: the pump is drawing air.`,
-          todo: 'Look for air on the suction side, fuel below the pickup, a reversed pump or filter.',
-        };
-      return { level: 'sound', says: `${show(strokes)} strokes pumped; the line overfills only after ${show(high)}.` };
+      return weigh(
+        read,
+        () =>
+          last.outcome === 'overrun'
+            ? {
+                level: 'stop',
+                says: `Priming ran on past the heater, to ${show(strokes)} strokes: there is fuel in the burner.`,
+              }
+            : null,
+        () => {
+          const [expected, high] = [read.derived('priming.expectedStrokes'), read.derived('priming.highStrokes')];
+          if (strokes <= high)
+            return { level: 'sound', says: `${show(strokes)} strokes pumped; the line overfills only after ${show(high)}.` };
+          return last.outcome === 'reached'
+            ? {
+                level: 'stop',
+                says: `${show(strokes)} strokes were pumped where ${show(high)} fill the line at the latest: up to ${show(strokes - expected)} strokes of fuel may stand in the burner.`,
+              }
+            : {
+                level: 'fix',
+                says: `${show(strokes)} strokes, and no fuel at the heater where ${show(high)} should do at the latest: the pump is drawing air.`,
+                todo: 'Look for air on the suction side, fuel below the pickup, a reversed pump or filter; record cause and repair here, and prime on.',
+              };
+        },
+      );
     },
   },
   {
@@ -68,28 +82,34 @@ export const primingCalls: readonly Judge[] = [
     todo: 'Prime on until fuel is seen at the heater, and stop there.',
     source: `${trade} ${band}`,
     judge(read) {
-      const { strokes, last } = primedStrokes(read.build.primingRuns);
+      const { strokes, last } = primedStrokes(read.build);
       if (!last) return read.missing('a priming run');
-      const low = read.derived('priming.lowStrokes');
       read.note('Strokes since the line was empty', strokes, 'strokes');
-      if (last.outcome === 'none')
-        return {
-          level: 'fix',
-          says: `No fuel came in ${show(strokes)} strokes.`,
-          todo: 'Look at the fuel’s level, the pump’s arrow and the joints before the pump, before pumping on.',
-        };
-      if (last.outcome === 'stopped')
-        return {
-          level: 'fix',
-          says: `Priming stopped at ${show(strokes)} strokes before fuel was seen; ${show(low)} is the earliest.`,
-        };
-      if (strokes < low)
-        return {
-          level: 'watch',
-          says: `Fuel was seen at the heater after ${show(strokes)} strokes, sooner than the earliest ${show(low)}: a length, a bore or the dose is not what is written here.`,
-          todo: 'Measure line and dose again; the stroke count can’t be trusted until they agree.',
-        };
-      return { level: 'sound', says: `Fuel at the heater after ${show(strokes)} strokes (earliest ${show(low)}).` };
+      return weigh(
+        read,
+        () =>
+          last.outcome === 'none'
+            ? {
+                level: 'fix',
+                says: `No fuel came in ${show(strokes)} strokes.`,
+                todo: 'Look at the fuel’s level, the pump’s arrow and the joints before the pump, before pumping on.',
+              }
+            : null,
+        () =>
+          last.outcome === 'stopped'
+            ? { level: 'fix', says: `Priming stopped at ${show(strokes)} strokes before fuel was seen.` }
+            : null,
+        () => {
+          const low = read.derived('priming.lowStrokes');
+          return strokes < low
+            ? {
+                level: 'watch',
+                says: `Fuel was seen at the heater after ${show(strokes)} strokes, sooner than the earliest ${show(low)}: a length, a bore or the dose is not what is written here.`,
+                todo: 'Measure line and dose again; the stroke count can’t be trusted until they agree.',
+              }
+            : { level: 'sound', says: `Fuel at the heater after ${show(strokes)} strokes (earliest ${show(low)}).` };
+        },
+      );
     },
   },
   {
@@ -110,7 +130,7 @@ export const primingCalls: readonly Judge[] = [
         };
       const off = (test.doseMl / stated - 1) * 100;
       const { scatterPercent: scatter } = test;
-      const says = `${show(test.strokes)} strokes gave ${trim(test.doseMl, 4)} mL each, ${trim(Math.abs(off), 1)} % ${off < 0 ? 'under' : 'over'} the ${trim(stated, 4)} mL stated${scatter === null ? '' : `, and scatter by ${trim(scatter, 1)} %`}`;
+      const says = `${show(test.strokes)} strokes gave ${trim(test.doseMl, 4)} mL each, ${Math.abs(off) < 0.05 ? 'as stated' : `${trim(Math.abs(off), 1)} % ${off < 0 ? 'under' : 'over'} the ${trim(stated, 4)} mL stated`}${scatter === null ? '' : scatter < 0.05 ? ', each run the same' : `, and scatter by ${trim(scatter, 1)} %`}`;
       if (scatter !== null && scatter > 8)
         return {
           level: 'fix',

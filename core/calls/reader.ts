@@ -10,7 +10,11 @@ import type { Call, Input, Reader } from './Call';
 
 /** Thrown inside a judge or a computed figure where a needed figure is missing; caught by whoever called it. */
 export class NotMeasured extends Error {
-  constructor(readonly labels: readonly string[]) {
+  /** @param paths of the figures among them; what is missing of a list or a record has none */
+  constructor(
+    readonly labels: readonly string[],
+    readonly paths: readonly FigurePath[] = [],
+  ) {
     super(`Not measured: ${labels.join(', ')}`);
   }
 }
@@ -67,13 +71,17 @@ class TrailReader implements Reader {
 
   all<const T extends Record<string, FigurePath>>(paths: T): { [K in keyof T]: ValueAt<T[K]> } {
     const found: Record<string, unknown> = {};
-    const lacking: string[] = [];
+    const lacking: FigurePath[] = [];
     for (const [name, path] of Object.entries(paths)) {
       const value = this.maybe(path);
-      if (value === null) lacking.push(fieldAt(path).label);
+      if (value === null) lacking.push(path);
       else found[name] = value;
     }
-    if (lacking.length > 0) throw new NotMeasured(lacking);
+    if (lacking.length > 0)
+      throw new NotMeasured(
+        lacking.map((path) => fieldAt(path).label),
+        lacking,
+      );
     return found as { [K in keyof T]: ValueAt<T[K]> };
   }
 

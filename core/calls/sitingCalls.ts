@@ -1,22 +1,88 @@
-import { sealKinds } from '../build/lists';
-import { foulsOf, keeps, thingsInTheWay } from '../siting/checkPlace';
+import { holeKinds, sealPlaces, sealKinds, type RowOf } from '../build/lists';
+import { foulsOf, keeps, sideClear, thingsInTheWay } from '../siting/checkPlace';
 import { neverCut, readMeasured, wantWhole } from '../siting/SitingPlan';
 import { layerToCut, readStack } from '../siting/stackUp';
-import { longestSold, nextSold } from '../siting/threads';
+import { longestSold, nextSold, threads } from '../siting/threads';
+import { wadingMarginMm } from '../survey/wadingMarginMm';
 import { fittedStarts } from '../startup/fittedStarts';
 import { show, trim } from '../units/show';
 import type { Judge, Reader, Verdict } from './Call';
+import { weigh } from './weigh';
 
 const trade = 'Common practice, no published source.';
 const maker = 'The maker’s manual decides.';
 const yes = (value: 'yes' | 'no', sound: string, fix: string): Verdict =>
   value === 'yes' ? { level: 'sound', says: sound } : { level: 'fix', says: fix };
-/** As measured with the heater in its place, else as the floor sheet has it. */
-const clear = (
+/**
+ * What is free at an end: as measured with the heater in its place, but never more than the floor sheet leaves there now.
+ * A measure that was taken before it was moved is told by that.
+ */
+function clear(
   read: Reader,
-  measured: 'siting.inletClearMm' | 'siting.hotClearMm',
+  measuredPath: 'siting.inletClearMm' | 'siting.hotClearMm',
   planned: 'siting.inletPlanMm' | 'siting.hotPlanMm',
-) => read.maybe(measured) ?? read.derived(planned);
+): { free: number; note: string } {
+  const measured = read.maybe(measuredPath);
+  if (measured === null) return { free: read.derived(planned), note: '' };
+  // Where nobody has drawn the heater on the floor sheet, what was measured stands alone.
+  if (drawnPlace.every((path) => read.maybe(path) === null)) return { free: measured, note: '' };
+  const sheet = read.derived(planned);
+  return sheet < measured - 1
+    ? {
+        free: sheet,
+        note: ` by the floor sheet (${show(measured)} mm were measured: before it was moved, or the sheet is not as it is)`,
+      }
+    : { free: measured, note: '' };
+}
+const drawnPlace = ['siting.heaterXMm', 'siting.heaterYMm'] as const;
+/** On a shelf or a bracket nothing passes a floor. */
+const noFloor = (read: Reader): boolean =>
+  read.maybe('siting.mount') === 'shelf' && read.rows('holes').length === 0 && read.rows('stack').length === 0;
+const onShelf: Verdict = { level: 'sound', says: 'It stands on a shelf or a bracket: nothing passes a floor below it.' };
+
+type SealPlace = keyof typeof sealPlaces;
+/** Where a seal is owed: round the plate, at the exhaust's joint, and at every hole that something passes; studs and screws sit under the plate. */
+function sealsOwed(read: Reader): SealPlace[] {
+  const holes = new Set(read.rows('holes').flatMap(({ kind }) => (kind === undefined ? [] : [kind])));
+  const passed = (Object.keys(holeKinds) as (keyof typeof holeKinds)[]).flatMap((kind): SealPlace[] =>
+    holes.has(kind) && kind !== 'stud' && kind !== 'screw' ? [kind] : [],
+  );
+  return [...(noFloor(read) ? [] : (['plate'] as const)), 'joint', ...passed];
+}
+
+function sealVerdict(read: Reader, row: RowOf<'seals'>, firesMs: readonly number[]): Verdict | null {
+  const name = row.name ?? (row.kind ? sealKinds[row.kind] : 'a sealant');
+  if (row.at === 'exhaust' || row.at === 'turret' || row.at === 'joint') {
+    if (row.kind !== undefined && row.kind !== 'hotSealant')
+      return {
+        level: 'fix',
+        says: `${name}, ${sealPlaces[row.at]}, is ${sealKinds[row.kind]}: the exhaust burns it away.`,
+        todo: 'Renew it with high-temperature sealant.',
+      };
+  }
+  if (row.appliedAt === undefined || row.cureH === undefined)
+    return read.missing(`when ${name} was put on and how long it needs`);
+  const due = Date.parse(row.appliedAt) + row.cureH * 3600_000;
+  const early = firesMs.find((at) => at < due && at > Date.parse(row.appliedAt ?? ''));
+  if (early !== undefined)
+    return {
+      level: 'fix',
+      says: `It was lit ${show((due - early) / 3600_000, 1)} h before ${name} had cured.`,
+      todo: 'Look it over while warm and cold; renew it, let it cure, and enter when it was put on anew.',
+    };
+  if (row.hardAt === undefined) return read.missing(`${name} found hard after its ${trim(row.cureH, 1)} h`);
+  const short = (due - Date.parse(row.hardAt)) / 3600_000;
+  return short > 0
+    ? {
+        level: 'fix',
+        says: `${name} was called hard ${show(short, 1)} h before its ${trim(row.cureH, 1)} h were over.`,
+        todo: 'Wait until it is due, touch it, and enter that moment.',
+      }
+    : null;
+}
+
+/** Turns of thread that a tapped hole needs to hold. Common practice, no source. */
+const turnsWanted = 2;
 
 /** Where it stands, what lies below, and whether it all fits before anything is cut. */
 export const sitingCalls: readonly Judge[] = [
@@ -50,9 +116,9 @@ export const sitingCalls: readonly Judge[] = [
     todo: 'Move or turn the heater, or take away what stands before it.',
     source: `${trade} ${maker}`,
     judge(read) {
-      const free = clear(read, 'siting.inletClearMm', 'siting.inletPlanMm');
+      const { free, note } = clear(read, 'siting.inletClearMm', 'siting.inletPlanMm');
       const [least, good] = [read.limit('inletClearMinMm').value, read.limit('inletClearGoodMm').value];
-      const says = `${show(free)} mm clear in front of the cold-air inlet`;
+      const says = `${show(free)} mm clear in front of the cold-air inlet${note}`;
       if (free < least) return { level: 'fix', says: `${says}; at least ${show(least)} mm are wanted.` };
       if (free < good) return { level: 'watch', says: `${says}; ${show(good)} mm are better.` };
       return { level: 'sound', says: `${says} (at least ${show(least)} mm).` };
@@ -67,11 +133,11 @@ export const sitingCalls: readonly Judge[] = [
     todo: 'Move or turn the heater, or let the duct go straight through what is there, in a sleeve.',
     source: `${trade} The room for a bend is Lorbet’s own choice.`,
     judge(read) {
-      const free = clear(read, 'siting.hotClearMm', 'siting.hotPlanMm');
+      const { free, note } = clear(read, 'siting.hotClearMm', 'siting.hotPlanMm');
       const straight = read.limit('clampStraightMm').value;
-      const wanted = read.derived('siting.hotNeededMm');
-      const says = `${show(free)} mm clear at the hot end`;
+      const says = `${show(free)} mm clear at the hot end${note}`;
       if (free < straight) return { level: 'fix', says: `${says}; the duct’s clamp alone needs ${show(straight)} mm.` };
+      const wanted = read.derived('siting.hotNeededMm');
       if (free < wanted) return { level: 'watch', says: `${says}: a clamp fits, a bend needs ${show(wanted)} mm.` };
       return { level: 'sound', says: `${says} (clamp and bend need ${show(wanted)} mm).` };
     },
@@ -85,8 +151,9 @@ export const sitingCalls: readonly Judge[] = [
     todo: 'Move the heater on the floor sheet until it is clear, or let the search find a place; then a 2.5 mm pilot, and look underneath.',
     source: `${trade} The margins are Lorbet’s own choice.`,
     judge(read) {
+      const holes = read.rows('holes').length;
+      if (holes === 0 && read.maybe('siting.mount') !== 'shelf') return read.missing('the holes to be cut');
       const { plan, place } = readMeasured(read);
-      if (read.rows('holes').length === 0) return read.missing('the holes to be cut');
       const things = read.rows('obstacles').length;
       // What is drawn in the way counts before anybody has looked: a danger is not hidden behind a missing answer.
       const looked = read.maybe('siting.lookedBelow');
@@ -102,7 +169,13 @@ export const sitingCalls: readonly Judge[] = [
       const standing = thingsInTheWay(plan, place);
       if (standing[0]) return { level: 'fix', says: `The heater would stand in ${standing[0].name}.` };
       if (!keeps(plan, place, 'floor')) return { level: 'fix', says: 'Heater or holes reach over the edge of the floor.' };
+      if (!keeps(plan, place, 'walls'))
+        return {
+          level: 'fix',
+          says: `The heater stands ${show(sideClear(plan, place))} mm from the wall beside it; at least ${show(plan.limits.side)} mm are wanted.`,
+        };
       wantWhole(read);
+      if (holes === 0) return onShelf;
       if (looked !== 'yes') return read.missing('a look below the place');
       return {
         level: 'sound',
@@ -122,6 +195,7 @@ export const sitingCalls: readonly Judge[] = [
     todo: 'Cut a layer back under the plate, or buy longer studs.',
     source: `Geometry; nut ISO 4032, washer ISO 7089 (from memory). ${trade}`,
     judge(read) {
+      if (noFloor(read)) return onShelf;
       const layers = readStack(read);
       const [left, needed] = [read.derived('siting.threadLeftMm'), read.derived('siting.threadNeededMm')];
       const { stud, thread } = read.all({ stud: 'siting.studLengthMm', thread: 'siting.studThread' });
@@ -157,6 +231,7 @@ export const sitingCalls: readonly Judge[] = [
     todo: 'Cut layers back round the spigots, or set the heater lower in a pocket or turret.',
     source: `Geometry; 3 mm beyond the clamp: Lorbet’s own choice. ${trade}`,
     judge(read) {
+      if (noFloor(read)) return onShelf;
       const left = read.derived('siting.spigotLeftMm');
       const { clamp } = read.all({ clamp: 'siting.clampWidthMm' });
       const needed = clamp + 3;
@@ -183,6 +258,7 @@ export const sitingCalls: readonly Judge[] = [
     todo: 'Cut the covering back so that the plate sits on timber or metal.',
     source: trade,
     judge(read) {
+      if (noFloor(read)) return onShelf;
       const under = readStack(read).filter((layer) => layer.kind === 'covering' && !layer.cutBack);
       return under[0]
         ? { level: 'fix', says: `${under.map((l) => l.name).join(' and ')} lies under the plate and is not cut back.` }
@@ -213,9 +289,10 @@ export const sitingCalls: readonly Judge[] = [
     todo: 'Hoses and exhaust on, clamp heads turned clear of the shroud; dry-fit it once with everything on.',
     source: trade,
     judge(read) {
-      const { hoses, heads } = read.all({ hoses: 'siting.hosesOn', heads: 'siting.clampHeads' });
-      if (hoses === 'no') return { level: 'fix', says: 'Hoses and exhaust are not on their spigots yet.' };
+      const [hoses, heads] = [read.maybe('siting.hosesOn'), read.maybe('siting.clampHeads')];
       if (heads === 'foul') return { level: 'fix', says: 'A clamp’s head fouls the shroud.' };
+      if (hoses === 'no') return { level: 'fix', says: 'Hoses and exhaust are not on their spigots yet.' };
+      read.all({ hoses: 'siting.hosesOn', heads: 'siting.clampHeads' });
       return { level: 'sound', says: 'Hoses and exhaust are on, clamp heads clear of the shroud.' };
     },
   },
@@ -228,6 +305,7 @@ export const sitingCalls: readonly Judge[] = [
     todo: 'Measure against the offcut of the floor.',
     source: `${trade} The bite of 8 mm is Lorbet’s own choice.`,
     judge(read) {
+      if (noFloor(read)) return onShelf;
       const { screw } = read.all({ screw: 'siting.screwLengthMm' });
       if (screw === 0) return { level: 'sound', says: 'No screws go into the floor.' };
       const most = read.derived('siting.screwRoomMm');
@@ -260,12 +338,31 @@ export const sitingCalls: readonly Judge[] = [
     judge(read) {
       const { thread } = read.all({ thread: 'siting.tapThread' });
       if (thread === 'none') return { level: 'sound', says: 'No hole is tapped.' };
-      const share = read.derived('siting.tapPercent');
-      const { drill } = read.all({ drill: 'siting.tapDrillMm' });
-      const says = `A ${trim(drill, 1)} mm drill leaves ${show(share)} % of the thread of ${thread}`;
-      if (share < 50) return { level: 'fix', says: `${says}: it strips.` };
-      if (share > 100) return { level: 'fix', says: `${says}: the tap breaks.` };
-      return share < 60 ? { level: 'watch', says: `${says}.` } : { level: 'sound', says: `${says}.` };
+      return weigh(
+        read,
+        () => {
+          const share = read.derived('siting.tapPercent');
+          const { drill } = read.all({ drill: 'siting.tapDrillMm' });
+          const says = `A ${trim(drill, 1)} mm drill leaves ${show(share)} % of the thread of ${thread}`;
+          if (share < 50) return { level: 'fix', says: `${says}: it strips.`, todo: 'Take the drill of the tapping table.' };
+          if (share > 100)
+            return { level: 'fix', says: `${says}: the tap breaks.`, todo: 'Take the drill of the tapping table.' };
+          return share < 60 ? { level: 'watch', says: `${says}.` } : { level: 'sound', says: `${says}.` };
+        },
+        () => {
+          const metalMm = readStack(read)
+            .filter(({ kind, cutBack }) => kind === 'metal' && !cutBack)
+            .reduce((sum, { thicknessMm }) => sum + thicknessMm, 0);
+          const turns = metalMm / threads[thread].pitchMm;
+          return turns < turnsWanted
+            ? {
+                level: 'fix',
+                says: `${trim(metalMm, 1)} mm of metal hold ${show(turns, 1)} turns of ${thread}; at least ${turnsWanted} are wanted.`,
+                todo: 'Rivet nuts or bolts in place of tapped holes (then none is tapped), or a backing plate, entered as a metal layer.',
+              }
+            : null;
+        },
+      );
     },
   },
   {
@@ -293,32 +390,21 @@ export const sitingCalls: readonly Judge[] = [
     source: `${trade} The time is the one on its tin.`,
     judge(read) {
       const rows = read.rows('seals');
-      if (rows.length === 0) return read.missing('the sealant round the plate, and when it was put on');
       const firstFire = fittedStarts(read.build).map((run) => Date.parse(run.at));
-      for (const row of rows) {
-        const name = row.name ?? (row.kind ? sealKinds[row.kind] : 'a sealant');
-        if (row.appliedAt === undefined || row.cureH === undefined)
-          return read.missing(`when ${name} was put on and how long it needs`);
-        const due = Date.parse(row.appliedAt) + row.cureH * 3600_000;
-        const early = firstFire.find((at) => at < due && at > Date.parse(row.appliedAt ?? ''));
-        if (early !== undefined)
-          return {
-            level: 'fix',
-            says: `It was lit ${show((due - early) / 3600_000, 1)} h before ${name} had cured.`,
-            todo: 'Look it over while warm and cold; where it has blistered or opened, renew it and let it cure.',
-          };
-        if (row.hardAt === undefined) return read.missing(`${name} found hard after its ${trim(row.cureH, 1)} h`);
-        const short = (due - Date.parse(row.hardAt)) / 3600_000;
-        if (short > 0)
-          return {
-            level: 'fix',
-            says: `${name} was called hard ${show(short, 1)} h before its ${trim(row.cureH, 1)} h were over.`,
-          };
-      }
-      return {
-        level: 'sound',
-        says: `${rows.length === 1 ? 'The sealant has' : `All ${rows.length} sealants and paints have`} cured.`,
-      };
+      return weigh(
+        read,
+        ...rows.map((row) => () => sealVerdict(read, row, firstFire)),
+        () => {
+          const owed = sealsOwed(read).filter((place) => !rows.some(({ at }) => at === place));
+          return owed.length > 0
+            ? read.missing(...owed.map((place) => `the seal ${sealPlaces[place]}, and when it was put on`))
+            : null;
+        },
+        () => ({
+          level: 'sound',
+          says: `${rows.length === 1 ? 'The sealant has' : `All ${rows.length} sealants and paints have`} cured, at every hole and joint.`,
+        }),
+      );
     },
   },
   {
@@ -330,27 +416,36 @@ export const sitingCalls: readonly Judge[] = [
     todo: 'Leave a side that opens, and room to lift it out; grommets where loom and line pass metal.',
     source: `${trade} ${maker}`,
     judge(read) {
-      const { side, boxed, grommet, lift, high } = read.all({
-        side: 'siting.openingSide',
-        boxed: 'siting.boxed',
-        grommet: 'siting.loomGrommet',
-        lift: 'siting.liftOutMm',
-        high: 'siting.heaterHeightMm',
-      });
-      if (side === 'no') return { level: 'fix', says: 'The heater can’t be reached for service.' };
-      if (boxed === 'yes') {
-        const { round } = read.all({ round: 'siting.boxRoundMm' });
-        const least = read.limit('boxRoundMinMm').value;
-        if (round < least)
-          return { level: 'fix', says: `${show(round)} mm are free round it in its box; at least ${show(least)} mm are wanted.` };
-      }
-      if (grommet === 'no') return { level: 'fix', says: 'Loom or line passes the metal without a grommet.' };
-      if (boxed === 'no' && lift < high)
-        return {
-          level: 'fix',
-          says: `${show(lift)} mm are free above it; lifted out it needs its own height, ${show(high)} mm.`,
-        };
-      return { level: 'sound', says: 'It can be reached, lifted out and serviced.' };
+      return weigh(
+        read,
+        () =>
+          read.all({ side: 'siting.openingSide' }).side === 'no'
+            ? { level: 'fix', says: 'The heater can’t be reached for service.' }
+            : null,
+        () => {
+          if (read.all({ boxed: 'siting.boxed' }).boxed === 'no') return null;
+          const { round } = read.all({ round: 'siting.boxRoundMm' });
+          const least = read.limit('boxRoundMinMm').value;
+          return round < least
+            ? { level: 'fix', says: `${show(round)} mm are free round it in its box; at least ${show(least)} mm are wanted.` }
+            : null;
+        },
+        () =>
+          read.all({ grommet: 'siting.loomGrommet' }).grommet === 'no'
+            ? { level: 'fix', says: 'Loom or line passes the metal without a grommet.' }
+            : null,
+        () => {
+          if (read.all({ boxed: 'siting.boxed' }).boxed === 'yes') return null;
+          const { lift, high } = read.all({ lift: 'siting.liftOutMm', high: 'siting.heaterHeightMm' });
+          return lift < high
+            ? {
+                level: 'fix',
+                says: `${show(lift)} mm are free above it; lifted out it needs its own height, ${show(high)} mm.`,
+              }
+            : null;
+        },
+        () => ({ level: 'sound', says: 'It can be reached, lifted out and serviced.' }),
+      );
     },
   },
   {
@@ -364,15 +459,26 @@ export const sitingCalls: readonly Judge[] = [
     judge(read) {
       const { sits } = read.all({ sits: 'survey.heaterSits' });
       if (sits === 'inside') return { level: 'sound', says: 'The heater sits inside.' };
-      const { above, deep, boxed } = read.all({
-        above: 'siting.aboveGroundMm',
-        deep: 'people.wadingDepthMm',
-        boxed: 'siting.boxed',
-      });
-      const says = `Its lowest point is ${show(above)} mm above the ground`;
-      if (deep > 0 && above < deep + 100) return { level: 'fix', says: `${says}; the vehicle wades to ${show(deep)} mm.` };
-      if (boxed === 'no') return { level: 'watch', says: `${says}, open to spray and slush.` };
-      return { level: 'sound', says: `${says}, in a closed box.` };
+      return weigh(
+        read,
+        () => {
+          const { above, deep } = read.all({ above: 'siting.aboveGroundMm', deep: 'people.wadingDepthMm' });
+          return deep > 0 && above < deep + wadingMarginMm
+            ? {
+                level: 'fix',
+                says: `Its lowest point is ${above === 0 ? 'at' : `${show(above)} mm above`} the ground; the vehicle wades to ${show(deep)} mm, and ${show(deep + wadingMarginMm)} mm keeps it dry.`,
+              }
+            : null;
+        },
+        () => {
+          const { above, boxed } = read.all({ above: 'siting.aboveGroundMm', boxed: 'siting.boxed' });
+          const says =
+            above === 0 ? 'Its lowest point is at the ground' : `Its lowest point is ${show(above)} mm above the ground`;
+          return boxed === 'no'
+            ? { level: 'watch', says: `${says}, open to spray and slush.` }
+            : { level: 'sound', says: `${says}, in a closed box.` };
+        },
+      );
     },
   },
 ];

@@ -1,5 +1,4 @@
 import type { Build } from '../build/Build';
-import { rowsOf } from '../build/lists';
 import { leakDue, type LeakLook } from '../fuel/leakDue';
 import { levels, stageIds, type Call, type Level, type Moment, type StageId } from './Call';
 import { isStanding, nextMoment, signState, wettedStages } from './progress';
@@ -42,6 +41,6 @@ export function summarizeBuild(build: Build, calls: readonly Call[]): BuildSumma
     worst: worst ? { level: worst.level, says: worst.says, stage: worst.stage } : null,
     moment,
     waitsFor: stageIds[wet] ?? null,
-    leak: leakDue(rowsOf(build.lists, 'leaks')),
+    leak: leakDue(build),
   };
 }

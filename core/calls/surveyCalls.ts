@@ -1,6 +1,10 @@
 import { burningAt } from '../air/airAtAltitude';
 import { show, trim } from '../units/show';
+import { largerSold, smallerSold } from '../heat/sizesSold';
+import { sources } from '../fuel/sources';
+import { wadingMarginMm } from '../survey/wadingMarginMm';
 import type { Judge } from './Call';
+import { weigh } from './weigh';
 
 const trade = 'Common practice, no published source.';
 const balance = 'Heat balance; U-values ISO 6946 (from memory).';
@@ -13,17 +17,40 @@ export const surveyCalls: readonly Judge[] = [
     moment: 'cutting',
     part: 'heater',
     why: 'Too small shows only on the coldest night, when it is needed most.',
-    todo: 'Insulate first: it is cheaper than fuel. Else choose the next size.',
-    source: balance,
-    judge(read) {
-      const [need, most] = [read.derived('survey.demandColdestKw'), read.derived('heater.outputMaxKw')];
-      const { coldest } = read.all({ coldest: 'survey.coldestC' });
-      const says = `At ${show(coldest)} °C the space needs ${show(need, 2)} kW; this heater gives ${show(most, 2)} kW at full`;
-      if (need > most)
-        return { level: 'fix', says: `${says}: it falls short below ${show(read.derived('survey.shortBelowC'))} °C.` };
-      if (need > most * 0.9) return { level: 'watch', says: `${says}: nothing to spare.` };
-      return { level: 'sound', says: `${says}.` };
-    },
+    todo: 'Insulate first: it is cheaper than fuel.',
+    source: `${balance} Output at height: ISO 2533 (from memory).`,
+    judge: (read) =>
+      weigh(
+        read,
+        // At sea level it gives the most: short there is short everywhere.
+        () => {
+          const [need, most] = [read.derived('survey.demandColdestKw'), read.derived('heater.outputMaxKw')];
+          if (need <= most || read.maybe('heater.altitudeM') !== null) return null;
+          const { coldest } = read.all({ coldest: 'survey.coldestC' });
+          return {
+            level: 'fix',
+            says: `At ${show(coldest)} °C the space needs ${show(need, 2)} kW; this heater gives ${show(most, 2)} kW at full, at sea level.`,
+          };
+        },
+        () => {
+          const [need, most] = [read.derived('survey.demandColdestKw'), read.derived('survey.outputAltitudeKw')];
+          const { coldest, high } = read.all({ coldest: 'survey.coldestC', high: 'heater.altitudeM' });
+          const share = most / read.derived('heater.outputMaxKw');
+          const larger = largerSold(need / share);
+          const says = `At ${show(coldest)} °C the space needs ${show(need, 2)} kW; this heater gives ${show(most, 2)} kW at full${high > 300 ? ` at ${show(high)} m` : ''}`;
+          if (need > most)
+            return {
+              level: 'fix',
+              says: `${says}: it falls short below ${show(read.derived('survey.shortBelowC'))} °C.`,
+              todo:
+                larger === null
+                  ? 'Insulate: no usual size holds this space.'
+                  : `Insulate first: it is cheaper than fuel. As it is, a heater of ${trim(larger)} kW holds it.`,
+            };
+          if (need > most * 0.9) return { level: 'watch', says: `${says}: nothing to spare.` };
+          return { level: 'sound', says: `${says}.` };
+        },
+      ),
   },
   {
     id: 'survey.size.over',
@@ -31,17 +58,31 @@ export const surveyCalls: readonly Judge[] = [
     moment: 'cutting',
     part: 'heater',
     why: 'A heater held at its lowest burns dirty, soots up and fails. It is the commoner mistake.',
-    todo: 'A smaller one that works hard; or more space to heat. Spare capacity is a school too: then run it hot for half an hour now and again.',
+    todo: 'Run it hot for half an hour now and again, and let a thermostat pause it in place of holding it at its lowest.',
     source: `${balance} ${trade}`,
     judge(read) {
       const [need, least] = [read.derived('survey.demandUsualKw'), read.derived('heater.outputMinKw')];
       const hours = read.derived('survey.hoursTooLow');
-      const { night } = read.all({ night: 'heater.nightHours' });
+      const { night, coldest } = read.all({ night: 'heater.nightHours', coldest: 'survey.coldestC' });
+      const pauses = read.maybe('heater.thermostat') === 'pauses';
       const says = `On a usual night the space needs ${show(need, 2)} kW; this heater gives ${show(least, 2)} kW at its lowest`;
-      if (need < least) return { level: 'fix', says: `${says}: it would run too low ${show(hours, 1)} of ${trim(night)} hours.` };
-      if (hours > night * 0.5)
-        return { level: 'watch', says: `${says}: too low for ${show(hours, 1)} of ${trim(night)} hours all the same.` };
-      return { level: 'sound', says: `${says}.` };
+      if (need >= least && hours <= night * 0.5) return { level: 'sound', says: `${says}.` };
+      const low = `${says}: ${pauses ? 'its thermostat would pause it for parts of' : 'it would run too low'} ${show(hours, 1)} of ${trim(night)} hours`;
+      if (need >= least) return pauses ? { level: 'sound', says: `${low}.` } : { level: 'watch', says: `${low}.` };
+      const most = read.derived('heater.outputMaxKw');
+      const smaller = smallerSold(
+        most,
+        (read.derived('survey.demandColdestKw') / read.derived('survey.outputAltitudeKw')) * most,
+      );
+      // No smaller one that is sold would hold the coldest night: then this size is right, and how it is run is what counts.
+      if (smaller === null) return { level: 'watch', says: `${low}; no smaller size holds ${show(coldest)} °C.` };
+      return pauses
+        ? { level: 'watch', says: `${low}; ${trim(smaller)} kW would do.` }
+        : {
+            level: 'fix',
+            says: `${low}.`,
+            todo: `A heater of ${trim(smaller)} kW holds ${show(coldest)} °C here, and works hard. Or a thermostat that pauses this one, and running it hot for half an hour now and again.`,
+          };
     },
   },
   {
@@ -56,7 +97,7 @@ export const surveyCalls: readonly Judge[] = [
       const computed = read.derived('heater.outputMaxKw');
       const { claimed } = read.all({ claimed: 'heater.claimedOutputKw' });
       const off = (computed / claimed - 1) * 100;
-      const says = `The label says ${trim(claimed)} kW; pump and fuel make it ${show(computed, 2)} kW, ${show(Math.abs(off))} % ${off < 0 ? 'less' : 'more'}`;
+      const says = `The label says ${trim(claimed)} kW; pump and fuel make it ${show(computed, 2)} kW${Math.abs(off) < 0.5 ? '' : `, ${show(Math.abs(off))} % ${off < 0 ? 'less' : 'more'}`}`;
       if (Math.abs(off) > 50)
         return { level: 'fix', says: `${says}: it is another heater than it says, or dose or frequency are not its own.` };
       return Math.abs(off) > 30 ? { level: 'watch', says: `${says}.` } : { level: 'sound', says: `${says}.` };
@@ -97,14 +138,23 @@ export const surveyCalls: readonly Judge[] = [
     todo: 'Unit, supply and accessories of one voltage.',
     source: trade,
     judge(read) {
-      const { supply, more } = read.all({ supply: 'heater.supplyV', more: 'survey.accessoriesV' });
-      const rest = read.maybe('wiring.batteryRestV');
       const volts = { v12: '12 V', v24: '24 V' } as const;
-      if (more !== 'none' && more !== supply)
-        return { level: 'fix', says: `The heater is for ${volts[supply]}, its pump and controller for ${volts[more]}.` };
-      if (rest !== null && (supply === 'v12') !== rest < 18)
-        return { level: 'fix', says: `The heater is for ${volts[supply]}; the battery stands at ${show(rest, 1)} V.` };
-      return { level: 'sound', says: `Heater${more === 'none' ? '' : ', pump and controller'} for ${volts[supply]}.` };
+      return weigh(
+        read,
+        () => {
+          const rest = read.maybe('wiring.batteryRestV');
+          const { supply } = read.all({ supply: 'heater.supplyV' });
+          return rest !== null && (supply === 'v12') !== rest < 18
+            ? { level: 'fix', says: `The heater is for ${volts[supply]}; the battery stands at ${show(rest, 1)} V.` }
+            : null;
+        },
+        () => {
+          const { supply, more } = read.all({ supply: 'heater.supplyV', more: 'survey.accessoriesV' });
+          return more !== 'none' && more !== supply
+            ? { level: 'fix', says: `The heater is for ${volts[supply]}, its pump and controller for ${volts[more]}.` }
+            : { level: 'sound', says: `Heater${more === 'none' ? '' : ', pump and controller'} for ${volts[supply]}.` };
+        },
+      );
     },
   },
   {
@@ -117,12 +167,16 @@ export const surveyCalls: readonly Judge[] = [
     source: 'UN Regulation 122, Annex 7, in substance (from memory); common practice. The local code decides.',
     judge(read) {
       const { engine, from } = read.all({ engine: 'survey.engineFuel', from: 'survey.fuelFrom' });
-      if (engine === 'petrol' && from === 'vehicle')
+      if (from === 'own') return { level: 'sound', says: 'The heater has a tank of its own.' };
+      if (engine === 'petrol')
         return { level: 'stop', says: 'The engine burns petrol, and the heater is to draw from its tank.' };
-      return {
-        level: 'sound',
-        says: from === 'own' ? 'The heater has a tank of its own.' : 'The engine’s fuel is one that the heater burns.',
-      };
+      if (engine === 'none')
+        return {
+          level: 'fix',
+          says: 'The heater is to draw the vehicle’s fuel, and there is no engine that has any.',
+          todo: 'Say what the engine burns, or give the heater a tank of its own.',
+        };
+      return { level: 'sound', says: 'The engine’s fuel is one that the heater burns.' };
     },
   },
   {
@@ -136,16 +190,23 @@ export const surveyCalls: readonly Judge[] = [
     judge(read) {
       const { from } = read.all({ from: 'survey.fuelFrom' });
       if (from !== 'vehicle') return { level: 'sound', says: 'The heater has a tank of its own.' };
-      const { system, taken } = read.all({ system: 'survey.fuelSystem', taken: 'survey.fuelTaken' });
-      if (system === 'unknown') return read.missing('Pressure in the vehicle’s fuel system');
-      if (taken === 'feed' && system === 'high')
+      const [system, taken, way] = [read.maybe('survey.fuelSystem'), read.maybe('survey.fuelTaken'), read.maybe('tank.way')];
+      if (system === 'high' && taken === 'feed')
         return { level: 'stop', says: 'The heater is to be tee’d into a feed that stands under pressure.' };
+      if (system === 'high' && way !== null && sources[way].open)
+        return { level: 'stop', says: `The heater is to draw from ${sources[way].label}, and that stands under pressure.` };
+      if (taken === null) return read.missing('Taken from the vehicle');
+      // A pipe of its own in the tank meets no pressure, whatever the feed has.
+      if (way !== null && sources[way].vehicle && !sources[way].open && taken === 'tank')
+        return { level: 'sound', says: 'It draws from the tank by a pipe of its own, not from the engine’s feed.' };
+      if (system === null || system === 'unknown') return read.missing('Pressure in the vehicle’s fuel system');
+      if (system === 'high') return read.missing('whether it draws from the tank or from its return');
       return {
         level: 'sound',
         says:
           taken === 'feed'
             ? 'The feed that it is tee’d into has low pressure.'
-            : 'It draws from the tank, not from the engine’s feed.',
+            : 'It draws from the tank or its return, and the system has low pressure.',
       };
     },
   },
@@ -155,16 +216,26 @@ export const surveyCalls: readonly Judge[] = [
     moment: 'cutting',
     part: 'heater',
     why: 'Water drowns it; salt and slush eat it and its wiring.',
-    todo: 'Mount it inside; or a closed box with a service side, above the water’s line.',
+    todo: `Mount it inside; or in a closed box with a service side, ${wadingMarginMm} mm above the water’s line: enter the box, its height, and how deep the vehicle wades.`,
     source: trade,
     judge(read) {
-      const { sits, water } = read.all({ sits: 'survey.heaterSits', water: 'survey.waterAndSalt' });
-      if (sits === 'inside' || water === 'neither')
-        return { level: 'sound', says: sits === 'inside' ? 'The heater sits inside.' : 'No fords and no salted roads.' };
-      return {
-        level: water === 'wades' ? 'fix' : 'watch',
-        says: `The heater sits under the floor of a vehicle that ${water === 'wades' ? 'wades' : 'is driven on salted roads'}.`,
-      };
+      const { sits } = read.all({ sits: 'survey.heaterSits' });
+      if (sits === 'inside') return { level: 'sound', says: 'The heater sits inside.' };
+      const { water } = read.all({ water: 'survey.waterAndSalt' });
+      if (water === 'neither') return { level: 'sound', says: 'No fords and no salted roads.' };
+      const [boxed, above, deep] = [
+        read.maybe('siting.boxed'),
+        read.maybe('siting.aboveGroundMm'),
+        read.maybe('people.wadingDepthMm'),
+      ];
+      const where = `The heater sits under the floor of a vehicle that ${water === 'wades' ? 'wades' : 'is driven on salted roads'}`;
+      const clear = above !== null && deep !== null && above >= deep + wadingMarginMm;
+      if (boxed === 'yes' && (water === 'salted' || clear))
+        return {
+          level: 'sound',
+          says: `${where}, in a closed box${water === 'wades' && above !== null && deep !== null ? `, ${show(above)} mm above the ground where it wades to ${show(deep)} mm` : ''}.`,
+        };
+      return { level: water === 'wades' ? 'fix' : 'watch', says: `${where}.` };
     },
   },
 ];

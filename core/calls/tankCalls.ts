@@ -5,12 +5,14 @@ import { dipRows, tankOf } from '../fuel/tankOf';
 import { sources } from '../fuel/sources';
 import { drillFor, holeFit, usualDrillsMm } from '../fuel/standpipe';
 import { isImpossible } from '../fuel/Route';
-import { inOrder, pickupTopMm, segmentName } from '../fuel/routeOf';
+import { inOrder, pickupEndMm, pickupTopMm, segmentName } from '../fuel/routeOf';
 import { riseOf, sideOf } from '../fuel/Route';
 import { routeOf } from '../fuel/routeOf';
 import { fullSchools, schoolOption } from '../schools/schools';
 import { lowerFirst, show, trim } from '../units/show';
+import { kindWords } from '../build/kindWords';
 import type { Judge, Reader } from './Call';
+import { weigh } from './weigh';
 
 const trade = 'Common practice, no published source.';
 const ofVehicle = (read: Reader) => sources[read.all({ way: 'tank.way' }).way].vehicle;
@@ -29,13 +31,19 @@ export const tankCalls: readonly Judge[] = [
     judge(read) {
       const { way } = read.all({ way: 'tank.way' });
       const { label, vehicle } = sources[way];
-      if (way === 'feedTee' || way === 'returnBranch') {
+      if (sources[way].open) {
         const system = read.maybe('survey.fuelSystem');
-        if (way === 'feedTee' && system === 'high')
-          return { level: 'stop', says: 'A tee in a feed that stands under pressure: fuel is pushed into the heater.' };
+        if (system === 'high')
+          return {
+            level: 'stop',
+            says: `${way === 'feedTee' ? 'A tee in a feed' : 'A branch in the return of a system'} that stands under pressure: fuel is pushed into the heater.`,
+          };
         if (system === null || system === 'unknown') return read.missing('pressure in the vehicle’s feed');
-        if (way === 'feedTee' && system === 'none')
-          return { level: 'fix', says: 'A tee in the vehicle’s feed is chosen, and the survey says that there is no feed.' };
+        if (system === 'none')
+          return {
+            level: 'fix',
+            says: `${way === 'feedTee' ? 'A tee in the vehicle’s feed' : 'A branch in the vehicle’s return'} is chosen, and the survey says that there is no feed.`,
+          };
       }
       const school = fullSchools(read.build.schools).source;
       if ((school === 'own' && vehicle) || (school === 'vehicle' && !vehicle))
@@ -44,7 +52,7 @@ export const tankCalls: readonly Judge[] = [
           says: `Fuel comes from ${label}; this workshop prefers ${schoolOption(read.build.schools, 'source').label}.`,
           todo: 'Say in a note why this vehicle is done otherwise.',
         };
-      return { level: 'sound', says: `Fuel comes from ${label}, at no pressure.` };
+      return { level: 'sound', says: `Fuel comes from ${label}, ${sources[way].open ? 'at low pressure' : 'at no pressure'}.` };
     },
   },
   {
@@ -56,20 +64,37 @@ export const tankCalls: readonly Judge[] = [
     todo: 'Fit a tank of the heater’s own for diesel, and ask by the local code what may be burnt.',
     source: `${trade} Local codes and the maker’s manual decide; Lorbet knows no country’s law.`,
     judge(read) {
-      const { way } = read.all({ way: 'tank.way' });
-      const { vehicle, label } = sources[way];
-      if (vehicle && read.maybe('survey.engineFuel') === 'petrol')
-        return {
-          level: 'stop',
-          says: `Fuel comes from ${label}, and the engine burns petrol: petrol never goes through a diesel heater.`,
-        };
       const allowed = read.maybe('tank.fuelAllowed');
-      if (allowed === 'no')
-        return { level: 'stop', says: 'This fuel may not be burnt here, by what was asked of the local code.' };
-      if (vehicle && read.maybe('survey.engineFuel') === null) return read.missing('what the engine burns');
-      const fuel = fuelOf(read);
-      if (fuel.askFirst && allowed !== 'yes') return read.missing(`whether ${lowerFirst(fuel.label)} may be burnt here`);
-      return { level: 'sound', says: `${fuel.label}${allowed === 'yes' ? ', asked by the local code' : ''}, from ${label}.` };
+      return weigh(
+        read,
+        () =>
+          allowed === 'no'
+            ? { level: 'stop', says: 'This fuel may not be burnt here, by what was asked of the local code.' }
+            : null,
+        () => {
+          const { vehicle, label } = sources[read.all({ way: 'tank.way' }).way];
+          if (!vehicle) return null;
+          const { engine } = read.all({ engine: 'survey.engineFuel' });
+          if (engine === 'petrol')
+            return {
+              level: 'stop',
+              says: `Fuel comes from ${label}, and the engine burns petrol: petrol never goes through a diesel heater.`,
+            };
+          return engine === 'none'
+            ? {
+                level: 'fix',
+                says: `Fuel comes from ${label}, and the survey says that no engine burns any.`,
+                todo: 'Say what the engine burns, or fit a tank of the heater’s own.',
+              }
+            : null;
+        },
+        () => {
+          const fuel = fuelOf(read);
+          const { label } = sources[read.all({ way: 'tank.way' }).way];
+          if (fuel.askFirst && allowed !== 'yes') return read.missing(`whether ${lowerFirst(fuel.label)} may be burnt here`);
+          return { level: 'sound', says: `${fuel.label}${allowed === 'yes' ? ', asked by the local code' : ''}, from ${label}.` };
+        },
+      );
     },
   },
   {
@@ -221,16 +246,17 @@ export const tankCalls: readonly Judge[] = [
     stage: 'fuel',
     moment: 'closing',
     part: 'tank',
-    why: 'In a crash a loose tank flies, bursts and burns.',
+    why: 'A tank that breaks loose flies, bursts and burns.',
     todo: 'Bolt straps or brackets to structure.',
     source: trade,
     judge(read) {
       const { by } = read.all({ by: 'tank.restraint' });
-      if (by === 'crash') return { level: 'sound', says: 'Held by straps or brackets that hold in a crash.' };
+      const { breaksLoose, holdsIn } = kindWords[read.build.identity.kind];
+      if (by === 'crash') return { level: 'sound', says: `Held by straps or brackets that hold in ${holdsIn}.` };
       if (by === 'vehicle') return own('its strap');
       const moves = read.build.identity.kind !== 'building';
       const how = by === 'none' ? 'by nothing' : by === 'screws' ? 'by screws into trim' : 'by something that stretches';
-      return { level: moves ? 'fix' : 'watch', says: `The tank is held ${how}${moves ? ': it would fly in a crash' : ''}.` };
+      return { level: moves ? 'fix' : 'watch', says: `The tank is held ${how}${moves ? `: ${breaksLoose}` : ''}.` };
     },
   },
   {
@@ -276,27 +302,41 @@ export const tankCalls: readonly Judge[] = [
     source: `${trade} Room round it is Lorbet’s own choice.`,
     judge(read) {
       if (ofVehicle(read)) return own('its place');
-      const { shape, l, h } = read.all({ shape: 'tank.shape', l: 'fuel.tankLengthMm', h: 'fuel.tankHeightMm' });
-      const w =
-        shape === 'upright' ? l : shape === 'lying' ? h : (read.maybe('tank.widthMm') ?? read.missing('tank’s inside width'));
-      const room = read.all({ l: 'tank.spaceLengthMm', w: 'tank.spaceWidthMm', h: 'tank.spaceHeightMm' });
-      const clear = read.limit('tankClearMinMm').value;
       const wall = 2 * (read.maybe('tank.wallMm') ?? 4);
-      const outer = { l: l + wall, w: w + wall, h: h + wall + (read.maybe('tank.fittingsAboveMm') ?? 0) };
-      const left = (a: number, b: number) => Math.min(room.l - a, room.w - b) / 2;
-      // It may be turned about its upright axis.
-      const side = Math.max(left(outer.l, outer.w), left(outer.w, outer.l));
-      const above = room.h - outer.h;
-      const says = `The tank is ${show(outer.l)} by ${show(outer.w)} by ${show(outer.h)} mm outside, its place ${show(room.l)} by ${show(room.w)} by ${show(room.h)} mm`;
-      if (side < 0 || above < 0)
-        return { level: 'fix', says: `${says}: it does not go in${side < 0 ? '' : ' under its fittings'}.` };
-      if (side < clear)
-        return {
-          level: 'watch',
-          says: `${says}: ${trim(side, 1)} mm are left beside it, ${show(clear)} mm are wanted.`,
-          todo: 'Line the place, so that nothing chafes.',
-        };
-      return { level: 'sound', says: `${says}: ${trim(side, 1)} mm beside it and ${trim(above, 1)} mm above are left.` };
+      const fittings = read.maybe('tank.fittingsAboveMm') ?? 0;
+      const high = () => read.all({ h: 'fuel.tankHeightMm', room: 'tank.spaceHeightMm' });
+      return weigh(
+        read,
+        () => {
+          const { h, room } = high();
+          return room - h - wall - fittings < 0
+            ? {
+                level: 'fix',
+                says: `The tank is ${show(h + wall + fittings)} mm high outside${fittings > 0 ? ', its fittings counted' : ''}; its place has ${show(room)} mm: it does not go in${fittings > 0 ? ' under its fittings' : ''}.`,
+              }
+            : null;
+        },
+        () => {
+          const { shape, l } = read.all({ shape: 'tank.shape', l: 'fuel.tankLengthMm' });
+          const w = shape === 'upright' ? l : shape === 'lying' ? high().h : read.all({ w: 'tank.widthMm' }).w;
+          const room = read.all({ l: 'tank.spaceLengthMm', w: 'tank.spaceWidthMm' });
+          const clear = read.limit('tankClearMinMm').value;
+          const outer = { l: l + wall, w: w + wall };
+          const left = (a: number, b: number) => Math.min(room.l - a, room.w - b) / 2;
+          // It may be turned about its upright axis.
+          const side = Math.max(left(outer.l, outer.w), left(outer.w, outer.l));
+          const says = `The tank is ${show(outer.l)} by ${show(outer.w)} mm outside, its place ${show(room.l)} by ${show(room.w)} mm`;
+          if (side < 0) return { level: 'fix', says: `${says}: it does not go in.` };
+          if (side < clear)
+            return {
+              level: 'watch',
+              says: `${says}: ${trim(side, 1)} mm are left beside it, ${show(clear)} mm are wanted.`,
+              todo: 'Line the place, so that nothing chafes.',
+            };
+          const above = high().room - high().h - wall - fittings;
+          return { level: 'sound', says: `${says}: ${trim(side, 1)} mm beside it and ${trim(above, 1)} mm above are left.` };
+        },
+      );
     },
   },
   {
@@ -310,17 +350,27 @@ export const tankCalls: readonly Judge[] = [
     judge(read) {
       const { how } = read.all({ how: 'tank.lowered' });
       if (how === 'stays') return { level: 'sound', says: 'The tank stays where it is.' };
+      const empty = read.maybe('tank.emptyKg');
+      const limitKg = how === 'jack' ? Infinity : read.limit(how === 'one' ? 'liftOneKg' : 'liftTwoKg').value;
+      if (empty !== null && empty > limitKg)
+        return {
+          level: 'fix',
+          says: `Even empty the tank weighs ${show(empty, 1)} kg: too much for ${how === 'one' ? 'one person' : 'two people'} (${show(limitKg)} kg).`,
+          todo:
+            how === 'one' && empty <= read.limit('liftTwoKg').value
+              ? 'Take a second person, and drain it first.'
+              : 'Take a jack or a trolley.',
+        };
       const kg = read.derived('fuel.nowKg');
       const says = `At the level of the day the tank weighs ${show(kg, 1)} kg`;
       if (how === 'jack') return { level: 'sound', says: `${says}; it goes on a jack or a trolley.` };
-      const limit = read.limit(how === 'one' ? 'liftOneKg' : 'liftTwoKg').value;
+      const limit = limitKg;
       if (kg <= limit)
         return {
           level: 'sound',
           says: `${says}: ${how === 'one' ? 'one person' : 'two people'} may lift it (${show(limit)} kg).`,
         };
-      const { empty } = read.all({ empty: 'tank.emptyKg' });
-      const spare = limit - empty;
+      const spare = limit - (empty ?? 0);
       const two = how === 'one' && kg <= read.limit('liftTwoKg').value;
       const drain = spare > 0 ? levelForMm(tankOf(read), (spare * 1000) / densityKgM3(fuelOf(read).densityKgM3At15C, 15)) : 0;
       return {
@@ -357,22 +407,28 @@ export const tankCalls: readonly Judge[] = [
     todo: 'Fill it, or tell the owner how long it lasts.',
     source: 'Definition: what is in reach, over what is burnt.',
     judge(read) {
-      const hours = read.derived('fuel.rangeFullH');
-      const low = read.derived('fuel.rangeLowH');
-      const { night } = read.all({ night: 'heater.nightHours' });
-      const usable = read.derived('fuel.usableL');
-      const { level } = read.all({ level: 'fuel.fuelLevelMm' });
-      const limit = read.derived('fuel.limitMm');
-      if (level > limit + 1)
-        return {
-          level: 'watch',
-          says: `Fuel stands at ${show(level)} mm; filled higher than ${show(limit)} mm it has no room to grow when it warms.`,
-          todo: 'Draw some off, before the sun does.',
-        };
-      const says = `${show(usable, 1)} L in reach last ${show(hours, 1)} h at full and ${show(low)} h at the lowest`;
-      return hours < night
-        ? { level: 'watch', says: `${says}: less than a night of ${trim(night, 1)} h at full.` }
-        : { level: 'sound', says: `${says}; a night is ${trim(night, 1)} h.` };
+      return weigh(
+        read,
+        () => {
+          const { level } = read.all({ level: 'fuel.fuelLevelMm' });
+          const limit = read.derived('fuel.limitMm');
+          return level > limit + 1
+            ? {
+                level: 'watch',
+                says: `Fuel stands at ${show(level)} mm; filled higher than ${show(limit)} mm it has no room to grow when it warms.`,
+                todo: 'Draw some off, before the sun does.',
+              }
+            : null;
+        },
+        () => {
+          const [hours, low] = [read.derived('fuel.rangeFullH'), read.derived('fuel.rangeLowH')];
+          const { night } = read.all({ night: 'heater.nightHours' });
+          const says = `${show(read.derived('fuel.usableL'), 1)} L in reach last ${show(hours, 1)} h at full and ${show(low)} h at the lowest`;
+          return hours < night
+            ? { level: 'watch', says: `${says}: less than a night of ${trim(night, 1)} h at full.` }
+            : { level: 'sound', says: `${says}; a night is ${trim(night, 1)} h.` };
+        },
+      );
     },
   },
   {
@@ -384,74 +440,117 @@ export const tankCalls: readonly Judge[] = [
     todo: 'Measure both again, and enter what is true.',
     source: 'Geometry: lengths, levels and rises can’t contradict each other.',
     judge(read) {
-      const { height, level } = { height: read.maybe('fuel.tankHeightMm'), level: read.maybe('fuel.fuelLevelMm') };
-      if (height !== null && level !== null && level > height)
-        return {
-          level: 'fix',
-          says: `Fuel standing in it is ${show(level)} mm in a tank that is ${show(height)} mm high; allowed is 0 to ${show(height)} mm.`,
-        };
-      const shape = read.maybe('tank.shape');
-      if (shape === 'dips') {
-        const problem = dipsProblem(dipRows(read));
-        if (problem) return { level: 'fix', says: problem };
-      }
       const rows = inOrder(read.rows('segments'));
-      for (const [i, row] of rows.entries())
-        if (row.lengthM !== undefined && row.riseMm !== undefined && isImpossible({ lengthM: row.lengthM, riseMm: row.riseMm }))
+      return weigh(
+        read,
+        () => {
+          const { height, level } = read.all({ height: 'fuel.tankHeightMm', level: 'fuel.fuelLevelMm' });
+          return level > height
+            ? {
+                level: 'fix',
+                says: `Fuel standing in it is ${show(level)} mm in a tank that is ${show(height)} mm high; allowed is 0 to ${show(height)} mm.`,
+              }
+            : null;
+        },
+        () => {
+          const problem = read.all({ shape: 'tank.shape' }).shape === 'dips' ? dipsProblem(dipRows(read)) : null;
+          return problem ? { level: 'fix', says: problem } : null;
+        },
+        () => {
+          const at = rows.findIndex(
+            ({ lengthM, riseMm }) => lengthM !== undefined && riseMm !== undefined && isImpossible({ lengthM, riseMm }),
+          );
+          const row = rows[at];
+          if (!row || row.lengthM === undefined || row.riseMm === undefined) return null;
           return {
             level: 'fix',
-            says: `${segmentName(row, i)} is ${trim(row.lengthM)} m long and ${row.riseMm < 0 ? 'falls' : 'rises'} ${show(Math.abs(row.riseMm))} mm; allowed is up to its length, ${show(row.lengthM * 1000)} mm.`,
+            says: `${segmentName(row, at)} is ${trim(row.lengthM)} m long and ${row.riseMm < 0 ? 'falls' : 'rises'} ${show(Math.abs(row.riseMm))} mm; allowed is up to its length, ${show(row.lengthM * 1000)} mm.`,
           };
-      const { way } = read.all({ way: 'tank.way' });
-      const from = read.maybe('survey.fuelFrom');
-      if (from !== null && (from === 'vehicle') !== sources[way].vehicle)
-        return {
-          level: 'fix',
-          says: `The survey has the heater draw from ${from === 'own' ? 'a tank of its own' : 'the vehicle’s fuel'}; here it is ${sources[way].label}.`,
-        };
-      const tank = tankOf(read);
-      if (tank.kind === 'prism' || tank.kind === 'dips') {
-        const { tall } = read.all({ tall: 'fuel.tankHeightMm' });
-        const top = levelForMm(tank, Infinity);
-        if (Math.abs(top - tall) > 5)
+        },
+        () => {
+          const { kind } = read.all({ kind: 'fuel.pickupKind' });
+          const clearance = read.maybe('fuel.pickupClearanceMm');
+          return kind === 'bottomOutlet' && clearance !== null && clearance > 0
+            ? {
+                level: 'fix',
+                says: `The pickup is an outlet at the bottom, and ${show(clearance)} mm above the floor is entered for it; allowed is 0 mm.`,
+                todo: 'Enter 0 mm, or choose the kind of pickup that it is.',
+              }
+            : null;
+        },
+        () => {
+          const place = read.maybe('fuel.filterPlace');
+          const at = rows.find(({ end }) => end === 'filter');
+          if (!at || place === null) return null;
+          const drawn = at.side === 'pressure' ? 'afterPump' : 'beforePump';
+          if (place === drawn) return null;
+          const words = { beforePump: 'before the pump', afterPump: 'after the pump', none: 'nowhere' } as const;
           return {
             level: 'fix',
-            says: `The tank’s inside height is ${show(tall)} mm; its ${tank.kind === 'dips' ? 'dip table' : 'outline'} goes up to ${show(top)} mm.`,
+            says: `The filter is drawn ${words[drawn]}, at the end of ${segmentName(at, rows.indexOf(at))}; the sheet has it ${words[place]}.`,
+            todo: 'Look which is true, and enter it in both.',
           };
-      }
-      const f = read.all({
-        pump: 'fuel.pumpAboveTankFloorMm',
-        heater: 'fuel.heaterAboveTankFloorMm',
-        clear: 'fuel.pickupClearanceMm',
-      });
-      const cut = {
-        depth: read.maybe('tank.depthAtSpotMm'),
-        stack: read.maybe('tank.flangeStackMm'),
-        cut: read.maybe('tank.cutMm'),
-      };
-      if (cut.depth !== null && cut.stack !== null && cut.cut !== null) {
-        const leaves = cut.depth + cut.stack - cut.cut;
-        if (Math.abs(leaves - f.clear) > 3 + (read.maybe('tank.cutOffMm') ?? 2))
-          return {
-            level: 'fix',
-            says: `A standpipe cut to ${show(cut.cut)} mm ends ${show(leaves)} mm above the floor; its clearance is entered as ${show(f.clear)} mm.`,
-          };
-      }
-      if (rows.length > 0) {
-        const route = routeOf(read);
-        const sums = [
-          { what: 'from pickup to pump', has: riseOf(sideOf(route, 'suction')), wants: f.pump - pickupTopMm(read) },
-          { what: 'from pump to heater', has: riseOf(sideOf(route, 'pressure')), wants: f.heater - f.pump },
-        ];
-        // Half a hand: a pump leans, a line sags.
-        const off = sums.find(({ has, wants }) => Math.abs(has - wants) > 80);
-        if (off)
-          return {
-            level: 'fix',
-            says: `The stretches rise ${show(off.has)} mm in all ${off.what}; the heights entered make it ${show(off.wants)} mm.`,
-          };
-      }
-      return { level: 'sound', says: `Levels, tank and line agree; the tank holds ${show(volumeL(tank, Infinity), 1)} L.` };
+        },
+        () => {
+          const { way } = read.all({ way: 'tank.way' });
+          const from = read.maybe('survey.fuelFrom');
+          return from !== null && (from === 'vehicle') !== sources[way].vehicle
+            ? {
+                level: 'fix',
+                says: `The survey has the heater draw from ${from === 'own' ? 'a tank of its own' : 'the vehicle’s fuel'}; here it is ${sources[way].label}.`,
+              }
+            : null;
+        },
+        () => {
+          const tank = tankOf(read);
+          if (tank.kind !== 'prism' && tank.kind !== 'dips') return null;
+          const { tall } = read.all({ tall: 'fuel.tankHeightMm' });
+          const top = levelForMm(tank, Infinity);
+          return Math.abs(top - tall) > 5
+            ? {
+                level: 'fix',
+                says: `The tank’s inside height is ${show(tall)} mm; its ${tank.kind === 'dips' ? 'dip table' : 'outline'} goes up to ${show(top)} mm.`,
+              }
+            : null;
+        },
+        () => {
+          const clear = pickupEndMm(read);
+          const [depth, stack, cut] = [
+            read.maybe('tank.depthAtSpotMm'),
+            read.maybe('tank.flangeStackMm'),
+            read.maybe('tank.cutMm'),
+          ];
+          if (depth === null || stack === null || cut === null) return null;
+          const leaves = depth + stack - cut;
+          return Math.abs(leaves - clear) > 3 + (read.maybe('tank.cutOffMm') ?? 2)
+            ? {
+                level: 'fix',
+                says: `A standpipe cut to ${show(cut)} mm ends ${show(leaves)} mm above the floor; its clearance is entered as ${show(clear)} mm.`,
+              }
+            : null;
+        },
+        () => {
+          const f = read.all({ pump: 'fuel.pumpAboveTankFloorMm', heater: 'fuel.heaterAboveTankFloorMm' });
+          if (rows.length === 0) return null;
+          const route = routeOf(read);
+          const sums = [
+            { what: 'from pickup to pump', has: riseOf(sideOf(route, 'suction')), wants: f.pump - pickupTopMm(read) },
+            { what: 'from pump to heater', has: riseOf(sideOf(route, 'pressure')), wants: f.heater - f.pump },
+          ];
+          // Half a hand: a pump leans, a line sags.
+          const off = sums.find(({ has, wants }) => Math.abs(has - wants) > 80);
+          return off
+            ? {
+                level: 'fix',
+                says: `The stretches rise ${show(off.has)} mm in all ${off.what}; the heights entered make it ${show(off.wants)} mm.`,
+              }
+            : null;
+        },
+        () => ({
+          level: 'sound',
+          says: `Levels, tank and line agree; the tank holds ${show(volumeL(tankOf(read), Infinity), 1)} L.`,
+        }),
+      );
     },
   },
 ];

@@ -2,6 +2,7 @@ import * as yup from 'yup';
 import {
   gateMoments,
   type CoReading,
+  type Repair,
   type GateMoment,
   type Identity,
   type PrimingRun,
@@ -15,6 +16,7 @@ import {
   identifier,
   oneOf,
   primingRunSchema,
+  instant,
   readingSchema,
   text,
 } from '../build/buildSchema';
@@ -22,6 +24,7 @@ import type { FigurePath } from '../build/sheets';
 import type { LimitKey } from '../schools/limits';
 import { schoolIds, type SchoolId } from '../schools/schools';
 import { lists } from '../build/lists';
+import { logReadings, readingProblem } from '../startup/startLog';
 import type { RowChange } from './changeRows';
 import type { Deed } from '../people/roles';
 
@@ -62,9 +65,18 @@ export type Command = { reason?: string } & (
   | { kind: 'rows'; changes: RowChange[] }
   | { kind: 'note'; text: string }
   | { kind: 'priming'; run: Omit<PrimingRun, 'at' | 'by'> }
-  | { kind: 'start'; id: string; events: StartEvent[]; readings: StartReading[]; source: 'live' | 'csv'; bench?: true }
+  | {
+      kind: 'start';
+      id: string;
+      events: StartEvent[];
+      readings: StartReading[];
+      source: 'live' | 'csv';
+      bench?: true;
+      beganAt?: string;
+    }
   | { kind: 'readings'; startId: string; events: StartEvent[]; readings: StartReading[] }
   | { kind: 'co'; reading: Omit<CoReading, 'at' | 'by'> }
+  | { kind: 'repair'; repair: Omit<Repair, 'at' | 'by' | 'found'> }
   | { kind: 'waive'; callId: string; says: string; why: string }
   | { kind: 'unwaive'; callId: string }
   | { kind: 'gate'; moment: GateMoment; deed: 'pass' | 'reopen' }
@@ -85,6 +97,22 @@ const scalar = () =>
     .defined();
 const list = <T extends yup.ISchema<unknown>>(of: T, max: number, min = 0) => yup.array().of(of).defined().min(min).max(max);
 const changes = (fields: yup.ObjectShape) => list(yup.object(fields).defined().noUnknown().strict(), 200, 1);
+
+/** A log's readings: looked at one by one in a plain loop, and no further than the first that can't stand. */
+const manyReadings = () =>
+  yup
+    .mixed((value): value is unknown[] => Array.isArray(value))
+    .defined()
+    .test('readings', '', function (value) {
+      if (!Array.isArray(value)) return false;
+      if (value.length > logReadings)
+        return this.createError({ message: `${this.path} holds ${value.length} readings; at most ${logReadings} are allowed` });
+      for (const [i, reading] of value.entries()) {
+        const problem = readingProblem(reading);
+        if (problem) return this.createError({ message: `${this.path}[${i}] ${problem}` });
+      }
+      return true;
+    });
 
 /** How each command has to look, and which deed a person must be allowed to do for it. */
 export const commandRules: Record<CommandKind, { deed: Deed; schema: yup.AnySchema }> = {
@@ -145,9 +173,10 @@ export const commandRules: Record<CommandKind, { deed: Deed; schema: yup.AnySche
     schema: shape({
       id: identifier(),
       events: list(eventSchema, 200),
-      readings: list(readingSchema, 20000),
+      readings: manyReadings(),
       source: oneOf({ live: 1, csv: 1 }),
       bench: yup.boolean().oneOf([true]).optional(),
+      beganAt: instant().optional(),
     }),
   },
   readings: {
@@ -155,6 +184,22 @@ export const commandRules: Record<CommandKind, { deed: Deed; schema: yup.AnySche
     schema: shape({ startId: identifier(), events: list(eventSchema, 200), readings: list(readingSchema, 500) }),
   },
   co: { deed: 'work', schema: shape({ reading: coReadingSchema.omit(['at', 'by']) }) },
+  repair: {
+    deed: 'work',
+    schema: shape({
+      repair: yup
+        .object({
+          id: identifier(),
+          callId: text(60, 3),
+          subject: text(60, 1).optional(),
+          cause: text(500, 3),
+          repair: text(500, 3),
+        })
+        .defined()
+        .noUnknown()
+        .strict(),
+    }),
+  },
   waive: { deed: 'waive', schema: shape({ callId: text(60, 3), says: text(500, 1), why: text(500, 10) }) },
   unwaive: { deed: 'waive', schema: shape({ callId: text(60, 3) }) },
   gate: { deed: 'work', schema: shape({ moment: oneOf(gateMoments), deed: oneOf({ pass: 1, reopen: 1 }) }) },

@@ -1,11 +1,12 @@
 import { ValidationError } from 'yup';
-import type { Build } from '../build/Build';
+import type { Build, Repair } from '../build/Build';
+import type { Part } from '../build/field';
 import { valueSchema } from '../build/buildSchema';
 import { emptySheets } from '../build/emptyBuild';
 import { readBuild, validate } from '../build/readBuild';
-import type { CellValue } from '../build/lists';
+import { rowsOf, type CellValue } from '../build/lists';
 import { fieldAt, figureAt, isFigurePath, type FigurePath, type SheetId, type SheetValues } from '../build/sheets';
-import { assess } from '../calls/assess';
+import { assess, judges } from '../calls/assess';
 import { momentSteps, type Level } from '../calls/Call';
 import { gateOf } from '../calls/gates';
 import { signState } from '../calls/progress';
@@ -14,8 +15,12 @@ import { unmeasuredFigures } from '../calls/unmeasuredFigures';
 import { buildHash } from '../ledger/hash';
 import { originKey, type Origin } from '../ledger/origins';
 import { roleMay, type Role } from '../people/roles';
+import { isWet } from '../fuel/leakDue';
 import { limits, makerBounds } from '../schools/limits';
 import { defaultSchools, schools } from '../schools/schools';
+import { fittedStarts } from '../startup/fittedStarts';
+import { startFacts } from '../startup/startFacts';
+import { splitLog } from '../startup/startLog';
 import { changeRows, rowNames } from './changeRows';
 import { commandRules, identityLabels, type Change, type Command, type CommandKind, type TextChange } from './Command';
 
@@ -47,7 +52,14 @@ export interface CallChange {
 }
 
 export type Applied =
-  | { ok: true; build: Build; kind: CommandKind; body: Record<string, unknown>; calls: CallChange[] }
+  | {
+      ok: true;
+      build: Build;
+      kind: CommandKind;
+      body: Record<string, unknown>;
+      calls: CallChange[];
+      /** A start's log that is to be kept beside the build, by its fingerprint. */ log?: { sha256: string; text: string };
+    }
   | { ok: false; why: 'invalid' | 'forbidden' | 'locked' | 'standing'; errors: string[] }
   | { ok: false; why: 'clash'; errors: string[]; clashes: Clash[] };
 
@@ -82,13 +94,41 @@ export function applyCommand(build: Build, command: Command, author: Author): Ap
   }
   const step = carryOut(build, command, author);
   if (!step.ok) return step;
-  const read = readBuild(step.build);
+  const after = noteWork(build, step.build, workedParts(build, command), author.at);
+  const read = readBuild(after);
   if (!read.ok) return refuse('invalid', ...read.errors);
   const body = command.reason ? { ...step.body, reason: command.reason } : step.body;
-  return { ok: true, build: step.build, kind: command.kind, body, calls: changedCalls(build, step.build) };
+  const log = step.log ? { log: step.log } : {};
+  return { ok: true, build: after, kind: command.kind, body, calls: changedCalls(build, after), ...log };
 }
 
-type Step = { ok: true; build: Build; body: Record<string, unknown> } | Extract<Applied, { ok: false }>;
+/** Parts at which a command changes what stands there: an as-fitted figure that was known already, the line's stretches, a repair. */
+function workedParts(build: Build, command: Command): Part[] {
+  switch (command.kind) {
+    case 'figures':
+      return command.changes
+        .filter(({ slot, from, to }) => slot === 'fitted' && from !== null && from !== to)
+        .map(({ path }) => fieldAt(path).part);
+    case 'rows':
+      return command.changes.some((c) => c.list === 'segments' && !(c.deed === 'set' && c.column === 'name')) ? ['line'] : [];
+    case 'repair': {
+      const judge = judges.find(({ id }) => id === command.repair.callId);
+      return judge ? [judge.part] : [];
+    }
+    default:
+      return [];
+  }
+}
+
+/** Notes when a part was last worked on, once the heater has been lit: before that there is no proof that could go stale. */
+function noteWork(before: Build, after: Build, parts: readonly Part[], at: string): Build {
+  if (parts.length === 0 || before === after || fittedStarts(before).length === 0) return after;
+  return { ...after, worked: { ...after.worked, ...Object.fromEntries(parts.map((part) => [part, at])) } };
+}
+
+type Step =
+  | { ok: true; build: Build; body: Record<string, unknown>; log?: { sha256: string; text: string } }
+  | Extract<Applied, { ok: false }>;
 
 function carryOut(build: Build, command: Command, author: Author): Step {
   const stamp = { at: author.at, by: author.name };
@@ -141,15 +181,27 @@ function carryOut(build: Build, command: Command, author: Author): Step {
       if (stops.length > 0) return refuse('standing', ...stops.map((c) => `It must not be lit. ${c.id}: ${c.says}`));
       const { id, events, readings, source, bench } = command;
       const where = bench ? { bench } : {};
+      const began = beganAt(command, author);
+      if (began === null) return refuse('invalid', `beganAt is ${command.beganAt}; a log can’t have begun later than now.`);
+      const { run, log } = splitLog({ id, at: began, by: author.name, events, readings, ...where });
       return {
         ok: true,
-        build: { ...build, starts: [...build.starts, { id, ...stamp, events, readings, ...where }] },
-        body: { id, source, ...where, events: events.length, readings: readings.length },
+        build: { ...build, starts: [...build.starts, run] },
+        body: {
+          id,
+          source,
+          ...where,
+          events: events.length,
+          readings: readings.length,
+          ...(run.log ? { log: run.log.sha256 } : {}),
+        },
+        ...(run.log && log !== null ? { log: { sha256: run.log.sha256, text: log } } : {}),
       };
     }
     case 'readings': {
       const run = build.starts.find((r) => r.id === command.startId);
       if (!run) return refuse('invalid', `startId ${command.startId} is no start of this build.`);
+      if (run.log) return refuse('invalid', 'This start came as a whole log; what is read now belongs to a new start.');
       const grown = { ...run, events: [...run.events, ...command.events], readings: [...run.readings, ...command.readings] };
       return {
         ok: true,
@@ -163,6 +215,8 @@ function carryOut(build: Build, command: Command, author: Author): Step {
         build: { ...build, coReadings: [...build.coReadings, { ...command.reading, ...stamp }] },
         body: { reading: command.reading },
       };
+    case 'repair':
+      return repair(build, command.repair, author);
     case 'waive': {
       const call = assess(build).find((c) => c.id === command.callId);
       if (!call) return refuse('invalid', `callId ${command.callId} is no call on this build.`);
@@ -191,6 +245,43 @@ function carryOut(build: Build, command: Command, author: Author): Step {
     case 'sign':
       return sign(build, command, author);
   }
+}
+
+/** When a log began: as it was told; else it ended when it was brought in, which is the likeliest. Null where that lies ahead. */
+function beganAt(
+  { source, beganAt: told, events, readings }: Extract<Command, { kind: 'start' }>,
+  { at }: Author,
+): string | null {
+  if (told !== undefined) return Date.parse(told) <= Date.parse(at) ? told : null;
+  return source === 'live' ? at : new Date(Date.parse(at) - startFacts({ events, readings }).lastS * 1000).toISOString();
+}
+
+/** Keeps cause and repair of a finding that only a new proof can clear. What was found stays in the record; looks at a joint begin anew. */
+function repair(build: Build, told: Omit<Repair, 'at' | 'by' | 'found'>, author: Author): Step {
+  const judge = judges.find(({ id }) => id === told.callId);
+  const call = assess(build).find(({ id }) => id === told.callId);
+  if (!judge || !call) return refuse('invalid', `callId ${told.callId} is no call on this build.`);
+  if (!judge.answered)
+    return refuse('standing', `${call.id} is cleared by doing what it says and entering it; it needs no record of a repair.`);
+  if (call.level !== 'stop' && call.level !== 'fix')
+    return refuse('standing', `${call.id} is at ${call.level}; a repair answers what is at stop or has to be put right.`);
+  if ((build.repairs ?? []).some(({ id }) => id === told.id)) return refuse('invalid', 'id is that of a repair already kept.');
+  const kept: Repair = { ...told, at: author.at, by: author.name, found: call.says };
+  const leaks = rowsOf(build.lists, 'leaks');
+  const wet = judge.id === 'fuel.leak' ? leaks.filter((row) => isWet(row) && (told.subject ?? row.id) === row.id) : [];
+  if (judge.id === 'fuel.leak' && wet.length === 0) return refuse('invalid', 'subject is no joint that was found wet.');
+  const lists =
+    wet.length === 0
+      ? {}
+      : {
+          lists: {
+            ...build.lists,
+            leaks: leaks.map((row) =>
+              wet.includes(row) ? { id: row.id, ...(row.name === undefined ? {} : { name: row.name }) } : row,
+            ),
+          },
+        };
+  return { ok: true, build: { ...build, ...lists, repairs: [...(build.repairs ?? []), kept] }, body: { repair: kept } };
 }
 
 function passGate(build: Build, { moment, deed }: Extract<Command, { kind: 'gate' }>, author: Author): Step {

@@ -5,6 +5,7 @@ import type { Column } from '../build/field';
 import { columnAt, isListId, listIds, lists, rowsOf, type AnyRow, type CellValue, type ListId } from '../build/lists';
 import { canonicalJson } from '../ledger/canonicalJson';
 import { originKey } from '../ledger/origins';
+import { isWet, wetness } from '../fuel/leakDue';
 import { materials } from '../heat/materials';
 import { trim } from '../units/show';
 
@@ -97,6 +98,21 @@ export const rowNames = (build: Build, changes: readonly RowChange[]): string[] 
     return known ? rowName(list, known) : '';
   });
 
+/** Why a joint that was found wet can't be made dry by writing over it; null where that is not done. */
+function wetProblem(row: AnyRow, change: RowChange): string | null {
+  if (!isWet(row)) return null;
+  const clears =
+    change.deed === 'remove' ||
+    (change.deed === 'set' &&
+      (change.column === 'wipedAt' ||
+        ((change.column === 'warmFound' || change.column === 'nightFound') &&
+          wetness.includes(String(row[change.column])) &&
+          !wetness.includes(String(change.to)))));
+  return clears
+    ? `${rowName('leaks', row)} was found ${wetness.includes(String(row.nightFound)) ? String(row.nightFound) : String(row.warmFound)}; record its cause and repair first, then wipe it and look anew.`
+    : null;
+}
+
 /**
  * Adds, changes and removes rows; all of it, or nothing.
  * A cell that somebody else has changed since is a clash; removing a row that is gone already is no error.
@@ -119,6 +135,11 @@ export function changeRows(build: Build, changes: readonly RowChange[]): RowsCha
     const rows = (tables[list] ??= []);
     const at = rows.findIndex((row) => row.id === id);
     const known = rows[at];
+    const wet = known && list === 'leaks' ? wetProblem(known, change) : null;
+    if (wet) {
+      errors.push(wet);
+      continue;
+    }
     if (change.deed === 'remove') {
       if (known) rows.splice(at, 1);
       continue;

@@ -1,5 +1,6 @@
 import {
   coPlaces,
+  coStates,
   primingOutcomes,
   quantities,
   startEvents,
@@ -14,6 +15,7 @@ import { valueProblem } from '../commands/applyCommand';
 import type { Command, Slot } from '../commands/Command';
 import { metric, type UnitTaste } from '../units/inUnits';
 import { parseQuantity } from '../units/parseQuantity';
+import { readNumber } from '../units/readNumber';
 import { cellUnit, parseTyped } from '../units/parseTyped';
 import type { UnitId } from '../units/units';
 
@@ -230,8 +232,15 @@ function readingEntry(context: EntryContext, quantity: QuantityId, text: string)
 }
 
 function primeEntry(text: string, { build, newId }: EntryContext): Entry {
-  const count = /\b(\d{1,6})\b/.exec(text)?.[1];
-  if (!count) return { kind: 'refused', sentence: `“${text}” has no count; write it as: prime 140 strokes.` };
+  const typed = /\d[\d.,'x]*/.exec(text)?.[0];
+  if (!typed) return { kind: 'refused', sentence: `“${text}” has no count; write it as: prime 140 strokes.` };
+  const number = readNumber(typed);
+  if (!number.ok || !Number.isInteger(number.value) || number.value > 100000)
+    return {
+      kind: 'refused',
+      sentence: `Strokes: “${typed}” ${number.ok ? 'is no count' : number.reason}; allowed is a whole number from 0 to 100000.`,
+    };
+  const count = String(number.value);
   const outcome = (Object.keys(primingOutcomes) as (keyof typeof primingOutcomes)[]).find((id) =>
     new RegExp(`\\b${id}\\b`).test(text),
   );
@@ -269,6 +278,8 @@ function coEntry(text: string, { newId }: EntryContext): Entry {
   if (parsed.value < 0 || parsed.value > 2000)
     return { kind: 'refused', sentence: `Carbon monoxide is ${parsed.value} ppm; allowed is 0 to 2000 ppm.` };
   const place = (Object.keys(coPlaces) as (keyof typeof coPlaces)[]).find((id) => new RegExp(`\\b${id}\\b`).test(text));
+  const doors = /\bopen\b/.test(text) ? 'open' : /\b(closed|shut)\b/.test(text) ? 'closed' : null;
+  const state = (Object.keys(coStates) as (keyof typeof coStates)[]).find((id) => new RegExp(`\\b${id}\\b`).test(text));
   if (!place)
     return {
       kind: 'ask',
@@ -277,7 +288,16 @@ function coEntry(text: string, { newId }: EntryContext): Entry {
     };
   return {
     kind: 'command',
-    command: { kind: 'co', reading: { id: newId(), ppm: parsed.value, place } },
+    command: {
+      kind: 'co',
+      reading: {
+        id: newId(),
+        ppm: parsed.value,
+        place,
+        ...(doors ? { doors } : {}),
+        ...(state ? { state } : {}),
+      },
+    },
     reads: `carbon monoxide ${parsed.value} ppm at the ${coPlaces[place]}`,
   };
 }

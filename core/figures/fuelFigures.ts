@@ -5,13 +5,13 @@ import { fillShare } from '../fuel/dipChart';
 import { doseRuns, doseTest } from '../fuel/doseTest';
 import { reynolds } from '../fuel/lineDropPa';
 import { lineVolumeMl } from '../fuel/lineVolumeMl';
-import { peakFlowMlS, strokeSeconds } from '../fuel/peakFlowMlS';
+import { peakFlowMlS, peakInLineMlS, strokeSeconds } from '../fuel/peakFlowMlS';
 import { accelerationPa, lowestSuctionPa, segmentDropPa } from '../fuel/pressureAlong';
 import { fuelState, goodDownToC } from '../fuel/pressureMap';
 import { lengthOf, sideOf, type Segment } from '../fuel/Route';
-import { routeOf } from '../fuel/routeOf';
-import { fuelOf, mapFacts, runFacts } from '../fuel/runFacts';
-import { gasShare } from '../fuel/gasShare';
+import { pickupEndMm, routeOf } from '../fuel/routeOf';
+import { coldestFuelC, fuelOf, mapFacts, runFacts } from '../fuel/runFacts';
+import { gasOfStroke } from '../fuel/gasShare';
 import { cutStandpipe } from '../fuel/standpipe';
 import { tankOf } from '../fuel/tankOf';
 import { levelForMm, volumeL } from '../fuel/tankVolume';
@@ -19,16 +19,19 @@ import type { Derived } from './derived';
 
 const darcy =
   'Hagen–Poiseuille; Colebrook 1939 above Re 4000 (from memory; tested against the EPANET engine); fittings ζ ρ v²/2 (from memory)';
-const peakAssumption = `half-sine stroke of ${strokeSeconds * 1000} ms: assumption, common practice, no source`;
+const peakAssumption = `half-sine stroke, as measured, else of ${strokeSeconds * 1000} ms: assumption, common practice, no source`;
 
 const meanFlow = (read: Reader): number => read.derived('fuel.doseMl') * read.all({ hz: 'heater.pumpMaxHz' }).hz;
-const peakFlow = (read: Reader): number => peakFlowMlS(read.derived('fuel.doseMl'));
-const coldFuel = (read: Reader) => fuelState(fuelOf(read), read.all({ t: 'heater.coldestFuelC' }).t);
+const strokeS = (read: Reader): number => (read.maybe('line.strokeMs') ?? strokeSeconds * 1000) / 1000;
+const peakFlow = (read: Reader): number => peakFlowMlS(read.derived('fuel.doseMl'), strokeS(read));
+const peakInLine = (read: Reader): number =>
+  peakInLineMlS(meanFlow(read), peakFlow(read), read.limit('columnSofteningPercent').value / 100);
+const coldFuel = (read: Reader) => fuelState(fuelOf(read), read.derived('fuel.coldestC'));
 const lowestPa = (read: Reader): number => read.shared('lowest pressure', (reader) => lowestSuctionPa(runFacts(reader)));
 const suction = (read: Reader) => sideOf(routeOf(read), 'suction');
 const sum = (segments: readonly Segment[], of: (segment: Segment) => number) =>
   segments.reduce((all, segment) => all + of(segment), 0);
-const unusable = (read: Reader) => volumeL(tankOf(read), read.all({ clear: 'fuel.pickupClearanceMm' }).clear);
+const unusable = (read: Reader) => volumeL(tankOf(read), pickupEndMm(read));
 const limitL = (read: Reader) => read.derived('fuel.capacityL') * fillShare;
 /** What is in reach now, L. */
 const usableNow = (read: Reader): number =>
@@ -166,6 +169,22 @@ export const fuelFigures = {
       return heater - pump;
     },
   },
+  'fuel.coldestC': {
+    label: 'Coldest that the fuel gets',
+    unit: '°C',
+    decimals: 0,
+    formula: 'as given; outside no warmer than the coldest night',
+    source: 'fuel follows the air in a long night: common practice, no source',
+    compute: coldestFuelC,
+  },
+  'fuel.peakInLine': {
+    label: 'Of that peak, in the line',
+    unit: 'mL/s',
+    decimals: 2,
+    formula: 'mean + s (peak − mean)',
+    source: 's is what rubber and gas leave over of each swing, an assumption',
+    compute: peakInLine,
+  },
   'fuel.viscosity': {
     label: 'Viscosity at its coldest',
     unit: 'mm²/s',
@@ -198,7 +217,7 @@ export const fuelFigures = {
     source: 'definition; the narrowest bore before the pump',
     compute: (read: Reader): number => {
       const boreMm = Math.min(...suction(read).map((segment) => segment.boreMm));
-      return reynolds({ boreMm, flowMlS: peakFlow(read), viscosityMm2S: coldFuel(read).viscosityMm2S });
+      return reynolds({ boreMm, flowMlS: peakInLine(read), viscosityMm2S: coldFuel(read).viscosityMm2S });
     },
   },
   'fuel.suctionDropMeanKPa': {
@@ -217,7 +236,7 @@ export const fuelFigures = {
     formula: '128 μ L Q / π d⁴',
     source: `${darcy}; ${peakAssumption}`,
     compute: (read: Reader): number =>
-      sum(suction(read), (segment) => segmentDropPa(segment, coldFuel(read), peakFlow(read))) / 1000,
+      sum(suction(read), (segment) => segmentDropPa(segment, coldFuel(read), peakInLine(read))) / 1000,
   },
   'fuel.suctionPushKPa': {
     label: 'To speed the column up, at each stroke',
@@ -227,14 +246,14 @@ export const fuelFigures = {
     source: `Newton; ${peakAssumption}; s is what rubber and gas leave over, an assumption`,
     compute: (read: Reader): number => {
       const [fuel, flow] = [coldFuel(read), peakFlow(read)];
-      const whole = sum(suction(read), (segment) => accelerationPa(segment, fuel, flow));
+      const whole = sum(suction(read), (segment) => accelerationPa(segment, fuel, flow, strokeS(read)));
       return (whole * read.limit('columnSofteningPercent').value) / 1e5;
     },
   },
   'fuel.suctionKPa': {
     label: 'Lowest pressure before the pump',
     unit: 'kPa',
-    decimals: 1,
+    decimals: 0,
     formula: 'p₀ + ρ g h − √(Δp² + Δa²)',
     source: `hydrostatics; p₀ ISO 2533 (from memory); ${darcy}; Newton; tank drawn down to the pickup; a filter’s own loss as ζ 2`,
     compute: (read: Reader): number => lowestPa(read) / 1000,
@@ -242,27 +261,16 @@ export const fuelFigures = {
   'fuel.gasPercent': {
     label: 'Gas in each stroke',
     unit: '%',
-    decimals: 1,
-    formula: 'L (p₀/p − 1)',
+    decimals: 0,
+    formula: 'g / (1 + g), g = L (p₀/p − 1)',
     source: 'Henry’s law, L 0.1 after ASTM D2779 (from memory)',
-    compute: (read: Reader): number => gasShare(runFacts(read).ambientPa, lowestPa(read)) * 100,
-  },
-  'fuel.lostPercent': {
-    label: 'Of each stroke, lost to gas',
-    unit: '%',
-    decimals: 1,
-    formula: 'g / (1 + g)',
-    source: 'definition; what the pump moves as gas it does not move as fuel',
-    compute: (read: Reader): number => {
-      const gas = read.derived('fuel.gasPercent') / 100;
-      return Number.isFinite(gas) ? (100 * gas) / (1 + gas) : 100;
-    },
+    compute: (read: Reader): number => gasOfStroke(runFacts(read).ambientPa, lowestPa(read)) * 100,
   },
   'fuel.goodDownToC': {
     label: 'Good down to',
     unit: '°C',
     decimals: 0,
-    formula: 'coldest fuel with L (p₀/p − 1) within the limit, not below the plugging point',
+    formula: 'coldest fuel with its gas within the limit, not below the plugging point',
     source:
       'search over the fuel’s temperature, −45 to +30 °C; tank drawn down to the pickup; plugging point after the fuel’s standard (from memory)',
     compute: (read: Reader): number => {

@@ -1,38 +1,39 @@
 import type { Reader } from '../calls/Call';
-import { fillChambers } from '../priming/fillChambers';
-import { strokesToFill } from '../priming/strokesToFill';
+import { chambersToFill } from '../priming/fillChambers';
+import { strokesToFill, volumesToFill } from '../priming/strokesToFill';
 import type { Derived } from './derived';
 
-/** What the pump still has to fill: line, gaps and filter less the air that they keep, less what a syringe filled before. */
-function toFillMl(read: Reader): number {
-  const whole = fillChambers(read).reduce((sum, { volumeMl, trapMl }) => sum + volumeMl - trapMl, 0);
-  return Math.max(0, whole - (read.maybe('priming.preFilledMl') ?? 0));
-}
-const strokes = (read: Reader) => strokesToFill(toFillMl(read), read.derived('fuel.doseMl'));
-const band = 'dose ± 10 %, volume ± 5 %, both at their worst: assumption, common practice, no source';
+/** What the pump still has to fill: standpipe, line, gaps and filter less the air that they keep, less what a syringe filled before. */
+const toFill = (read: Reader) => volumesToFill(chambersToFill(read));
+const strokes = (read: Reader) => strokesToFill(toFill(read), read.derived('fuel.doseMl'));
+const band = 'dose ± 10 %, volume ± 5 %, a dry pump at 75 to 100 %, all at their worst: assumption, common practice, no source';
 
 export const primingFigures = {
   'priming.toFillMl': {
     label: 'To fill',
     unit: 'mL',
     decimals: 1,
-    formula: 'line + gaps + filter − air that stays − syringe',
-    source: 'geometry; what gaps and falling stretches keep is an assumption, no source',
-    compute: toFillMl,
+    formula: 'standpipe + line + gaps + filter − air that stays − syringe',
+    source:
+      'geometry; a standpipe of 4 mm inside where nothing is given; what gaps and falling stretches keep is an assumption, no source',
+    compute: (read: Reader): number => {
+      const { suctionMl, pressureMl } = toFill(read);
+      return suctionMl + pressureMl;
+    },
   },
   'priming.expectedStrokes': {
     label: 'Fills in',
     unit: 'strokes',
     decimals: 0,
-    formula: 'volume / dose',
-    source: 'definition',
+    formula: '(before the pump / 0.91 + after it) / dose',
+    source: 'definition; a dry pump moves 91 % of its dose in the middle of what is met: assumption, no source',
     compute: (read: Reader): number => strokes(read).expected,
   },
   'priming.lowStrokes': {
     label: 'At the earliest',
     unit: 'strokes',
     decimals: 0,
-    formula: '0.95 volume / 1.10 dose',
+    formula: '0.95 volume / 1.10 dose, pump drawing dry as well as wet',
     source: band,
     compute: (read: Reader): number => strokes(read).low,
   },
@@ -40,7 +41,7 @@ export const primingFigures = {
     label: 'At the latest',
     unit: 'strokes',
     decimals: 0,
-    formula: '1.05 volume / 0.90 dose',
+    formula: '1.05 (before the pump / 0.75 + after it) / 0.90 dose',
     source: band,
     compute: (read: Reader): number => strokes(read).high,
   },

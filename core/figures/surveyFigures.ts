@@ -25,8 +25,9 @@ const demandAt = (read: Reader, outsideC: number) => demandKw(read.derived('surv
 
 /** Between which outside temperatures this heater works steadily in this space. */
 export function bandOf(read: Reader): WorkingBand {
-  const [leastKw, mostKw] = [read.derived('heater.outputMinKw'), read.derived('heater.outputMaxKw')];
-  if (leastKw > mostKw) return read.missing('a highest pump frequency above the lowest');
+  const [leastKw, mostKw] = [read.derived('heater.outputMinKw'), read.derived('survey.outputAltitudeKw')];
+  if (read.derived('heater.outputMinKw') > read.derived('heater.outputMaxKw'))
+    return read.missing('a highest pump frequency above the lowest');
   // Sleepers warm the space too, so the heater runs too low a little sooner.
   const { sootAboveC } = workingBand(
     read.derived('survey.lossWK'),
@@ -34,7 +35,8 @@ export function bandOf(read: Reader): WorkingBand {
     leastKw + sleepersKw(read),
     Math.max(mostKw, leastKw + sleepersKw(read)),
   );
-  const { shortBelowC } = workingBand(read.derived('survey.lossWK'), inside(read), leastKw, mostKw);
+  // High up even the lowest setting may be more than burns clean there.
+  const { shortBelowC } = workingBand(read.derived('survey.lossWK'), inside(read), Math.min(leastKw, mostKw), mostKw);
   return { shortBelowC, sootAboveC };
 }
 export const sleepersKw = (read: Reader): number => ((read.maybe('people.asleep') ?? 0) * sleeperW) / 1000;
@@ -51,7 +53,7 @@ function warmUpMinutes(read: Reader): number {
   const { coldest } = read.all({ coldest: 'survey.coldestC' });
   if (!nodes) return Infinity;
   const start = { airC: coldest, shellC: coldest };
-  return secondsToWarm(nodes, start, read.derived('heater.outputMaxKw') * 1000, coldest, inside(read)) / 60;
+  return secondsToWarm(nodes, start, read.derived('survey.outputAltitudeKw') * 1000, coldest, inside(read)) / 60;
 }
 
 /** Mean output over a usual night, kW, and over the day between two. */
@@ -65,7 +67,7 @@ function meanKw(read: Reader, over: 'night' | 'day'): number {
     eveningC,
     coldestC: over === 'night' ? usual : eveningC,
     leastKw: read.derived('heater.outputMinKw'),
-    mostKw: Math.max(read.derived('heater.outputMaxKw'), read.derived('heater.outputMinKw')),
+    mostKw: Math.max(read.derived('survey.outputAltitudeKw'), read.derived('heater.outputMinKw')),
   });
 }
 /** Litres of fuel for so many kilowatt-hours given. */
@@ -121,7 +123,7 @@ export const surveyFigures = {
     label: 'Falls short below',
     unit: '°C',
     decimals: 0,
-    formula: 'inside − most / loss',
+    formula: 'inside − most at its highest place / loss',
     source: 'heat balance',
     compute: (read: Reader): number => bandOf(read).shortBelowC,
   },

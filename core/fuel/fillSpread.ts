@@ -34,7 +34,8 @@ export function fillSpread({ ranges, ...facts }: FillSpreadFacts, options: DrawO
           doseMl: facts.doseMl * drawn.dose,
           dryShare: drawn.dryShare,
           chambers: facts.chambers.map((chamber) => {
-            const volumeMl = chamber.volumeMl * (!chamber.isLine && chamber.trapMl === 0 ? drawn.filter : drawn.lengths);
+            const volumeMl =
+              chamber.volumeMl * (!chamber.isLine && !chamber.isPipe && chamber.trapMl === 0 ? drawn.filter : drawn.lengths);
             return { ...chamber, volumeMl, trapMl: Math.min(volumeMl, chamber.trapMl * drawn.lengths * drawn.gaps) };
           }),
         }).strokes,

@@ -8,6 +8,7 @@ export interface Chamber {
   side: 'suction' | 'pressure';
   /** whole, mL */ volumeMl: number;
   /** a stretch of line, and not a gap or the filter */ isLine: boolean;
+  /** the pickup's own pipe, which is measured like a line */ isPipe?: true;
   /** of it, air that stays behind as the front goes by, mL */ trapMl: number;
 }
 export interface FillFacts {

@@ -1,5 +1,5 @@
 /**
- * Share of each stroke that is air come out of solution: L (p₀/p − 1), with Ostwald coefficient L about 0.1.
+ * Air come out of solution, volume for volume of fuel: L (p₀/p − 1), with Ostwald coefficient L about 0.1.
  * Fuel that stood in air at p₀ is saturated at p₀; at a lower pressure p it gives the difference off.
  * @param ambientPa Pa, above 0
  * @param suctionPa absolute, Pa
@@ -9,4 +9,14 @@
 export function gasShare(ambientPa: number, suctionPa: number): number {
   if (suctionPa <= 0) return Infinity;
   return Math.max(0, 0.1 * (ambientPa / suctionPa - 1));
+}
+
+/**
+ * Share of a stroke that is gas: g / (1 + g), never more than all of it.
+ * @returns 0 to 1
+ * @source definition; Henry's law by `gasShare`
+ */
+export function gasOfStroke(ambientPa: number, suctionPa: number): number {
+  const gas = gasShare(ambientPa, suctionPa);
+  return Number.isFinite(gas) ? gas / (1 + gas) : 1;
 }

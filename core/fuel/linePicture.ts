@@ -8,9 +8,9 @@ import { densityKgM3 } from './densityKgM3';
 import { gasTraps, type GasTrap } from './gasTraps';
 import { lineVolumeMl } from './lineVolumeMl';
 import { pressureAlong, segmentDropPa, type PressureNode } from './pressureAlong';
-import { peakFlowMlS } from './peakFlowMlS';
+import { peakFlowMlS, peakInLineMlS } from './peakFlowMlS';
 import { fuelState, goodDownToC, type MapFacts } from './pressureMap';
-import { mapFacts } from './runFacts';
+import { coldestFuelC, mapFacts } from './runFacts';
 
 /** What a person may try out: other weather, other place, other level. */
 export interface Trial {
@@ -31,7 +31,7 @@ export function linePicture(build: Build): LinePicture | { missing: readonly str
   const read = makeReader(build, { inputs: [], rules: [] });
   try {
     const facts = mapFacts(read);
-    const { cold } = read.all({ cold: 'heater.coldestFuelC' });
+    const cold = coldestFuelC(read);
     return {
       facts,
       asBuilt: {
@@ -52,9 +52,8 @@ export interface Profile {
   nodes: PressureNode[];
   /** The lowest before the pump. */
   lowest: PressureNode;
+  /** Of each stroke, what is gas, %. */
   gasPercent: number;
-  /** Of each stroke, what gas costs, %. */
-  lostPercent: number;
   ambientPa: number;
 }
 /** Pressures along the line as tried. */
@@ -73,25 +72,21 @@ export function profileAt(facts: MapFacts, trial: Trial): Profile {
     nodes,
     lowest,
     gasPercent: lowest.gas * 100,
-    lostPercent: Number.isFinite(lowest.gas) ? (100 * lowest.gas) / (1 + lowest.gas) : 100,
     ambientPa: air,
   };
 }
 
 /** What the profile comes to, in a sentence. */
 export function profileSentence(facts: MapFacts, trial: Trial): string {
-  const { nodes, lowest, gasPercent, lostPercent } = profileAt(facts, trial);
+  const { nodes, lowest, gasPercent } = profileAt(facts, trial);
   const last = nodes.filter(({ side }) => side === 'suction').pop();
   const where = lowest === last ? 'the pump' : lowest.name;
   if (trial.levelMm <= facts.pickupMm)
     return `The fuel stands at ${show(trial.levelMm)} mm, below the pickup at ${show(facts.pickupMm)} mm: nothing comes.`;
   if (lowest.peakPa <= 0)
-    return `The pump can’t draw this fuel at ${show(trial.temperatureC)} °C: at ${where} the line would need ${show(-lowest.peakPa / 1000, 1)} kPa more than the air gives.`;
-  const cost =
-    gasPercent < 0.05
-      ? 'and no air comes out there'
-      : `${show(gasPercent, 1)} % air comes out there, which costs ${show(lostPercent, 1)} % of each stroke`;
-  return `Lowest at ${where}: ${show(lowest.peakPa / 1000, 1)} kPa absolute at the height of the stroke, ${cost}.`;
+    return `The pump can’t draw this fuel at ${show(trial.temperatureC)} °C: at ${where} the line would need ${show(-lowest.peakPa / 1000)} kPa more than the air gives.`;
+  const cost = gasPercent < 0.5 ? 'and no air comes out there' : `and ${show(gasPercent)} % of each stroke is gas there`;
+  return `Lowest at ${where}: ${show(lowest.peakPa / 1000)} kPa absolute at the height of the stroke, ${cost}.`;
 }
 
 const shares = [
@@ -138,6 +133,7 @@ export function boresTried(
   const fuel = fuelState(facts.fuel, temperatureC);
   const carriesMm = bubbleBoreLimitMm(densityKgM3(facts.fuel.densityKgM3At15C, 15));
   const mean = facts.doseMl * facts.frequencyHz;
+  const peak = peakInLineMlS(mean, peakFlowMlS(facts.doseMl, facts.strokeS), facts.softening);
   return boresMm.map((boreMm) => {
     const all = facts.route.segments.map((segment) => ({ ...segment, boreMm }));
     const volumeMl = all.reduce((sum, { lengthM }) => sum + lineVolumeMl(boreMm, lengthM), 0);
@@ -145,9 +141,7 @@ export function boresTried(
       boreMm,
       volumeMl,
       dropKPa:
-        all
-          .filter(({ side }) => side === 'suction')
-          .reduce((sum, segment) => sum + segmentDropPa(segment, fuel, peakFlowMlS(facts.doseMl)), 0) / 1000,
+        all.filter(({ side }) => side === 'suction').reduce((sum, segment) => sum + segmentDropPa(segment, fuel, peak), 0) / 1000,
       speedMmS: mean / lineVolumeMl(boreMm, 0.001),
       carries: boreMm < carriesMm,
       strokes: Math.round(volumeMl / facts.doseMl),

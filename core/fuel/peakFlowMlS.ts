@@ -1,12 +1,21 @@
-/** How long a solenoid pump takes to draw in one stroke, s. Assumption of ours: common practice, no source. */
+/** How long a solenoid pump may take to draw in one stroke, s: likely, and the least and most that are plausible. Assumption of ours: common practice, no source. */
 export const strokeSeconds = 0.06;
+export const plausibleStrokeS = [0.04, 0.06, 0.1] as const;
 
 /**
  * Flow at the height of one stroke, if the stroke is drawn in as half a sine: (π/2) V / t.
  * @param strokeVolumeMl mL
+ * @param strokeS how long it draws, s
  * @returns mL/s
- * @source geometry of a half sine; the length of the stroke is an assumption (`strokeSeconds`)
+ * @source geometry of a half sine; the length of the stroke is an assumption where nobody has measured it
  */
-export function peakFlowMlS(strokeVolumeMl: number): number {
-  return (Math.PI / 2) * (strokeVolumeMl / strokeSeconds);
+export function peakFlowMlS(strokeVolumeMl: number, strokeS: number = strokeSeconds): number {
+  return (Math.PI / 2) * (strokeVolumeMl / strokeS);
 }
+
+/**
+ * What of that peak reaches the line: rubber and gas take part of each swing about the mean.
+ * @param softening share of the swing that is left over, 0 to 1
+ */
+export const peakInLineMlS = (meanMlS: number, peakMlS: number, softening: number): number =>
+  meanMlS + softening * Math.max(0, peakMlS - meanMlS);

@@ -1,6 +1,6 @@
-import { gasShare } from './gasShare';
+import { gasOfStroke } from './gasShare';
 import { lineDropPa } from './lineDropPa';
-import { peakFlowMlS, strokeSeconds } from './peakFlowMlS';
+import { peakFlowMlS, peakInLineMlS } from './peakFlowMlS';
 import { fittingZeta, type Route, type Segment } from './Route';
 import { gravityMS2 } from './gravityMS2';
 
@@ -19,8 +19,9 @@ export interface RunFacts {
   pickupTopMm: number;
   doseMl: number;
   frequencyHz: number;
-  /** Share of the column's acceleration that rubber and gas leave over, 0 to 1. */
+  /** Share of each stroke's swing, in flow and in acceleration, that rubber and gas leave over; 0 to 1. */
   softening: number;
+  /** how long the pump draws in one stroke, s */ strokeS: number;
 }
 export interface PressureNode {
   /** along the line from the pickup's end, m */ atM: number;
@@ -31,7 +32,7 @@ export interface PressureNode {
   restPa: number;
   flowPa: number;
   peakPa: number;
-  /** Dissolved air that comes out there at the peak, volume for volume of fuel. */
+  /** Dissolved air that comes out there at the peak, as a share of the stroke, 0 to 1. */
   gas: number;
 }
 
@@ -48,9 +49,9 @@ export function segmentDropPa(segment: Segment, fuel: FuelState, flowMlS: number
  * Pressure that it takes to speed up the column of a segment at the start of a stroke: (ρ L / A) dQ/dt, with Q half a sine.
  * @source Newton; half-sine stroke is an assumption (`peakFlowMlS`)
  */
-export function accelerationPa(segment: Segment, fuel: FuelState, peakMlS: number): number {
+export function accelerationPa(segment: Segment, fuel: FuelState, peakMlS: number, strokeS: number): number {
   const areaM2 = (Math.PI * (segment.boreMm / 1000) ** 2) / 4;
-  return ((fuel.densityKgM3 * segment.lengthM) / areaM2) * peakMlS * 1e-6 * (Math.PI / strokeSeconds);
+  return ((fuel.densityKgM3 * segment.lengthM) / areaM2) * peakMlS * 1e-6 * (Math.PI / strokeS);
 }
 
 /** The worst of a loss that goes with sin and one that goes with cos of the stroke: √(R² + I²). */
@@ -64,13 +65,15 @@ const worst = (frictionPa: number, inertiaPa: number) => Math.hypot(frictionPa, 
 export function pressureAlong(facts: RunFacts): PressureNode[] {
   const { route, fuel, ambientPa, softening, doseMl, frequencyHz } = facts;
   const mean = doseMl * frequencyHz;
-  const peak = peakFlowMlS(doseMl);
+  const { strokeS } = facts;
+  const pumpPeak = peakFlowMlS(doseMl, strokeS);
+  const peak = peakInLineMlS(mean, pumpPeak, softening);
   const suction = route.segments.filter(({ side }) => side === 'suction');
   const pressure = route.segments.filter(({ side }) => side === 'pressure');
   const head = (zMm: number) => (fuel.densityKgM3 * gravityMS2 * (facts.levelMm - zMm)) / 1000;
   const nodes: PressureNode[] = [];
   const add = (atM: number, zMm: number, name: string, side: Segment['side'], rest: number, flow: number, peakPa: number) =>
-    nodes.push({ atM, zMm, name, side, restPa: rest, flowPa: flow, peakPa, gas: gasShare(ambientPa, peakPa) });
+    nodes.push({ atM, zMm, name, side, restPa: rest, flowPa: flow, peakPa, gas: gasOfStroke(ambientPa, peakPa) });
 
   let at = 0;
   const first = ambientPa + head(facts.pickupMm);
@@ -91,7 +94,7 @@ export function pressureAlong(facts: RunFacts): PressureNode[] {
     if (i === suction.length - 1) z += lift - known;
     flow += segmentDropPa(segment, fuel, mean);
     friction += segmentDropPa(segment, fuel, peak);
-    inertia += accelerationPa(segment, fuel, peak);
+    inertia += accelerationPa(segment, fuel, pumpPeak, strokeS);
     const rest = ambientPa + head(z);
     add(at, z, segment.name, 'suction', rest, rest - flow, rest - worst(friction, inertia * softening));
   });
@@ -111,7 +114,7 @@ export function pressureAlong(facts: RunFacts): PressureNode[] {
     .map(({ segment }) => ({
       flow: segmentDropPa(segment, fuel, mean),
       friction: segmentDropPa(segment, fuel, peak),
-      inertia: accelerationPa(segment, fuel, peak) * softening,
+      inertia: accelerationPa(segment, fuel, pumpPeak, strokeS) * softening,
     }))
     .reverse()
     .map((one) => {

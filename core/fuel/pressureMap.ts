@@ -1,7 +1,7 @@
 import { ambientPa } from '../air/ambientPa';
 import { densityKgM3 } from './densityKgM3';
 import type { Fuel } from './fuels';
-import { gasShare } from './gasShare';
+import { gasOfStroke } from './gasShare';
 import { lowestSuctionPa, type FuelState, type RunFacts } from './pressureAlong';
 import { gravityMS2 } from './gravityMS2';
 import { viscosityMm2S } from './viscosityMm2S';
@@ -35,10 +35,12 @@ export interface PressureMap {
   borderC: (number | null)[];
 }
 
-/** Gas in each stroke, % of the fuel's volume, at a temperature and a level. */
+/** Gas in each stroke, % of it, at a temperature and a level. */
 export function gasPercentAt(facts: MapFacts, temperatureC: number, levelMm: number): number {
   const air = ambientPa(facts.altitudeM);
-  return 100 * gasShare(air, lowestSuctionPa({ ...facts, fuel: fuelState(facts.fuel, temperatureC), ambientPa: air, levelMm }));
+  return (
+    100 * gasOfStroke(air, lowestSuctionPa({ ...facts, fuel: fuelState(facts.fuel, temperatureC), ambientPa: air, levelMm }))
+  );
 }
 
 /** The coldest at which the gas stays within the limit and the filter is not plugged, °C; null where there is none within the bounds. */
@@ -74,7 +76,7 @@ export function pressureMap(facts: MapFacts, size = 60): PressureMap {
     const empty = lowestSuctionPa({ ...facts, fuel, ambientPa: air, levelMm: 0 });
     levelsMm.forEach((level, row) => {
       const suction = empty + (fuel.densityKgM3 * gravityMS2 * level) / 1000;
-      gasPercent[row * size + column] = level <= facts.pickupMm ? Infinity : 100 * gasShare(air, suction);
+      gasPercent[row * size + column] = level <= facts.pickupMm ? Infinity : 100 * gasOfStroke(air, suction);
     });
   });
   return { temperaturesC, levelsMm, gasPercent, borderC: levelsMm.map((level) => goodDownToC(facts, level)) };

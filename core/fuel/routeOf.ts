@@ -90,12 +90,14 @@ function readRoute(read: Reader): Route {
 /** How far a standpipe's outlet stands above the tank's top, mm: usual flange, common practice, no source. */
 export const flangeAboveMm = 40;
 
+/** Where the pickup takes its fuel, mm above the tank's floor: an outlet at the bottom lies at the floor. */
+export function pickupEndMm(read: Reader): number {
+  const { kind } = read.all({ kind: 'fuel.pickupKind' });
+  return kind === 'bottomOutlet' ? 0 : read.all({ clear: 'fuel.pickupClearanceMm' }).clear;
+}
+
 /** The highest point of the fuel's way out of the tank, mm above its floor: a standpipe goes over the top, an outlet does not. */
 export function pickupTopMm(read: Reader): number {
-  const { kind, clear, height } = read.all({
-    kind: 'fuel.pickupKind',
-    clear: 'fuel.pickupClearanceMm',
-    height: 'fuel.tankHeightMm',
-  });
-  return kind === 'standpipe' ? height + flangeAboveMm : kind === 'bottomOutlet' ? 0 : clear;
+  const { kind } = read.all({ kind: 'fuel.pickupKind' });
+  return kind === 'standpipe' ? read.all({ height: 'fuel.tankHeightMm' }).height + flangeAboveMm : pickupEndMm(read);
 }

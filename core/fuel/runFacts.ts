@@ -3,8 +3,9 @@ import type { Reader } from '../calls/Call';
 import { blendFuels } from './blendFuels';
 import { fuels, type Fuel } from './fuels';
 import type { RunFacts } from './pressureAlong';
+import { strokeSeconds } from './peakFlowMlS';
 import { fuelState, type MapFacts } from './pressureMap';
-import { pickupTopMm, routeOf } from './routeOf';
+import { pickupEndMm, pickupTopMm, routeOf } from './routeOf';
 
 /** The fuel of a build, blended where it is. */
 export const fuelOf = (read: Reader): Fuel => read.shared('fuel', readFuel);
@@ -14,6 +15,19 @@ function readFuel(read: Reader): Fuel {
   const share = read.maybe('tank.blendPercent') ?? 0;
   const other = share > 0 ? read.maybe('tank.blendFuel') : null;
   return other ? blendFuels(fuel, fuels[other], share / 100) : fuel;
+}
+
+/** A tank that stands here follows the air of the night; one inside keeps warmer. */
+const warmPlaces: readonly string[] = ['living', 'heaterBay'];
+
+/**
+ * The coldest that the fuel gets, °C: as given, but outside never warmer than the coldest night.
+ * @source the fuel follows the air in a long night: common practice, no source
+ */
+export function coldestFuelC(read: Reader): number {
+  const { given } = read.all({ given: 'heater.coldestFuelC' });
+  const [night, place] = [read.maybe('survey.coldestC'), read.maybe('tank.place')];
+  return night === null || (place !== null && warmPlaces.includes(place)) ? given : Math.min(given, night);
 }
 
 /** What a map of temperature against level needs; the tank drawn down to its pickup is its lowest. */
@@ -32,8 +46,6 @@ function readFacts(read: Reader): LineFacts {
     frequencyHz: 'heater.pumpMaxHz',
     altitudeM: 'heater.altitudeM',
     fullMm: 'fuel.tankHeightMm',
-    clear: 'fuel.pickupClearanceMm',
-    kind: 'fuel.pickupKind',
   });
   return {
     route: routeOf(read),
@@ -41,11 +53,12 @@ function readFacts(read: Reader): LineFacts {
     altitudeM: f.altitudeM,
     pumpMm: f.pumpMm,
     heaterMm: f.heaterMm,
-    pickupMm: f.kind === 'bottomOutlet' ? 0 : f.clear,
+    pickupMm: pickupEndMm(read),
     pickupTopMm: pickupTopMm(read),
     doseMl: read.derived('fuel.doseMl'),
     frequencyHz: f.frequencyHz,
     softening: read.limit('columnSofteningPercent').value / 100,
+    strokeS: (read.maybe('line.strokeMs') ?? strokeSeconds * 1000) / 1000,
     fullMm: f.fullMm,
     fromC: -45,
     toC: 30,
@@ -55,7 +68,7 @@ function readFacts(read: Reader): LineFacts {
 /** The run as it stands: at a temperature and a level, by default the coldest and drawn down to the pickup. */
 export function runFacts(read: Reader, { temperatureC, levelMm }: { temperatureC?: number; levelMm?: number } = {}): RunFacts {
   const facts = lineFacts(read);
-  const cold = temperatureC ?? read.all({ t: 'heater.coldestFuelC' }).t;
+  const cold = temperatureC ?? coldestFuelC(read);
   return {
     ...facts,
     fuel: fuelState(facts.fuel, cold),

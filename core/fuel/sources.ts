@@ -8,6 +8,8 @@ interface Source {
   cautions: readonly string[];
   /** Draws on the vehicle's own fuel. */
   vehicle: boolean;
+  /** Taken out of a line of the vehicle’s: it stands under that line’s pressure. */
+  open: boolean;
 }
 
 const lowered = [
@@ -35,6 +37,7 @@ export const sources = {
     ],
     cautions: ['A filler inside where people live spills and breathes vapour on them.', emptied],
     vehicle: false,
+    open: false,
   },
   ownTank: {
     label: 'a separate tank',
@@ -51,6 +54,7 @@ export const sources = {
     ],
     cautions: ['A home-made tank is pressure-tested with soapy water. Never weld one that has held fuel or gas.', emptied],
     vehicle: false,
+    open: false,
   },
   standpipe: {
     label: 'a standpipe in the vehicle’s tank',
@@ -67,6 +71,7 @@ export const sources = {
     ],
     cautions: ['A full tank is too heavy to hold: never lie under it while it is being lowered.', emptied],
     vehicle: true,
+    open: false,
   },
   returnBranch: {
     label: 'a branch in the vehicle’s return',
@@ -82,6 +87,7 @@ export const sources = {
     ],
     cautions: ['A return that stands under pressure while the engine runs floods the heater.', emptied],
     vehicle: true,
+    open: true,
   },
   feedTee: {
     label: 'a tee in the vehicle’s feed',
@@ -100,6 +106,7 @@ export const sources = {
       emptied,
     ],
     vehicle: true,
+    open: true,
   },
 } as const satisfies Record<string, Source>;
 

@@ -2,7 +2,8 @@ import type { Build } from '../build/Build';
 import { makeReader, NotMeasured } from '../calls/reader';
 import { doseRuns, doseTest } from '../fuel/doseTest';
 import type { FillSpreadFacts } from '../fuel/fillSpread';
-import { fillChambers } from './fillChambers';
+import { chambersToFill } from './fillChambers';
+import { dryMedian, dryShares } from './strokesToFill';
 
 /**
  * What the first fill rests on, with how surely each is known; or what is missing.
@@ -12,29 +13,22 @@ import { fillChambers } from './fillChambers';
 export function fillPicture(build: Build): FillSpreadFacts | { missing: readonly string[] } {
   const read = makeReader(build, { inputs: [], rules: [] });
   try {
-    const chambers = fillChambers(read);
+    const chambers = chambersToFill(read);
     const doseMl = read.derived('fuel.doseMl');
     const test = doseTest(doseRuns(read));
     const off = test ? Math.max(0.02, (2 * (test.scatterPercent ?? 5)) / 100) : 0.1;
     const around = (share: number) => ({ least: 1 - share, likely: 1, most: 1 + share });
-    const filled = read.maybe('priming.preFilledMl') ?? 0;
-    let left = filled;
     return {
       doseMl,
-      dryShare: 1,
+      dryShare: dryMedian,
       gasShare: 0,
-      // What a syringe filled is not filled again: it goes from the pump onwards, filter first, as it is done.
-      chambers: chambers.map((chamber) => {
-        const taken = Math.min(left, chamber.volumeMl - chamber.trapMl);
-        left -= taken;
-        return { ...chamber, volumeMl: chamber.volumeMl - taken };
-      }),
+      chambers,
       ranges: {
         dose: around(Math.min(off, 0.5)),
         lengths: around(0.05),
         filter: around(0.2),
         gaps: { least: 0.5, likely: 1, most: 1.25 },
-        dryShare: { least: 0.75, likely: 0.95, most: 1 },
+        dryShare: dryShares,
       },
     };
   } catch (error) {

@@ -2,6 +2,7 @@ import type { Build } from '../build/Build';
 import { valueAt } from '../build/sheets';
 import { makeReader, NotMeasured } from '../calls/reader';
 import { fillChambers } from './fillChambers';
+import { dryMedian } from './strokesToFill';
 
 /**
  * How far the fuel has come after so many strokes: the filled share of what lies before the pump and of what lies after it.
@@ -11,13 +12,19 @@ import { fillChambers } from './fillChambers';
 export function frontShares(build: Build, strokes: number): { suction: number; line: number } | null {
   const read = makeReader(build, { inputs: [], rules: [] });
   try {
-    let left = strokes * read.derived('fuel.doseMl') + (valueAt(build.sheets, 'priming.preFilledMl') ?? 0);
+    let pumped = strokes * read.derived('fuel.doseMl');
+    let syringe = valueAt(build.sheets, 'priming.preFilledMl') ?? 0;
     // The drawing shows line; what a filter or a gap takes holds the front back there.
     const shown = { suction: { filled: 0, whole: 0 }, pressure: { filled: 0, whole: 0 } };
     for (const { side, volumeMl, trapMl, isLine } of fillChambers(read)) {
       const takes = volumeMl - trapMl;
-      const filled = Math.min(Math.max(left, 0), takes);
-      left -= takes;
+      const given = Math.min(syringe, takes);
+      syringe -= given;
+      // Before the pump it draws dry: the same share as in the count of strokes.
+      const share = side === 'suction' ? dryMedian : 1;
+      const drawn = Math.min(pumped * share, takes - given);
+      pumped -= (takes - given) / share;
+      const filled = given + Math.max(0, drawn);
       if (!isLine) continue;
       shown[side].filled += filled;
       shown[side].whole += takes;

@@ -30,6 +30,12 @@ export interface SitingPlan {
 
 /** Things that heat harms or sets on fire. */
 export const harmedByHeat: readonly string[] = ['tank', 'fuelPipe', 'brakePipe', 'waterPipe', 'wiring'];
+/** Holes that pass a hot pipe: a turret holds the exhaust. */
+export const hotHoles: readonly string[] = ['exhaust', 'turret'];
+/** Holes that pass what heat harms. */
+export const heatShyHoles: readonly string[] = ['fuel', 'loom'];
+/** Things that are hot themselves. */
+export const hotThings: readonly string[] = ['engineExhaust'];
 /** Things that must never be cut: each can burn, flood or leave a vehicle without brakes. */
 export const neverCut: readonly string[] = ['tank', 'fuelPipe', 'brakePipe'];
 

@@ -1,5 +1,5 @@
 import { distanceToRect, type Place } from './frame';
-import { harmedByHeat, type Hole, type SitingPlan, type Thing } from './SitingPlan';
+import { harmedByHeat, heatShyHoles, hotHoles, hotThings, type Hole, type SitingPlan, type Thing } from './SitingPlan';
 import { clearAhead, reachInStrip, turnPlan, type Turned } from './turned';
 
 /** A hole that comes too near to something below. */
@@ -11,6 +11,7 @@ export interface Foul {
 }
 export const sitingLimits = {
   floor: 'the floor’s edge',
+  walls: 'room beside it to the walls',
   holes: 'what lies below the holes',
   above: 'what stands on the floor',
   inlet: 'room before the cold-air inlet',
@@ -20,7 +21,11 @@ export type SitingLimit = keyof typeof sitingLimits;
 export const siteLimits = Object.keys(sitingLimits) as SitingLimit[];
 
 const wantedFor = (plan: SitingPlan, hole: Hole, thing: Thing): number =>
-  hole.kind === 'exhaust' && harmedByHeat.includes(thing.kind) ? plan.limits.hotHole : plan.limits.cut;
+  // Heat harms both ways: what passes a hot hole's neighbour, and what passes a hole beside a hot thing.
+  (hotHoles.includes(hole.kind) && harmedByHeat.includes(thing.kind)) ||
+  (heatShyHoles.includes(hole.kind) && hotThings.includes(thing.kind))
+    ? Math.max(plan.limits.hotHole, plan.limits.cut)
+    : plan.limits.cut;
 const turnedTo = (plan: SitingPlan, place: Place) => turnPlan(plan, place.turnDeg);
 
 /** Holes that come too near to what lies below, the worst first. */
@@ -64,6 +69,25 @@ function onFloor({ plan, ux, uy, end, half, holes }: Turned, x: number, y: numbe
   return true;
 }
 
+/** Free beside both flanks to the nearest wall, mm; the floor's edges are walls. */
+function besideWalls({ plan, ux, uy, end, half }: Turned, x: number, y: number): number {
+  // The corners of a flank are its nearest points to any wall.
+  const { length, width } = plan.floor;
+  let free = Infinity;
+  for (const side of [-half, half]) {
+    const [nx, ny] = [(uy * side) / half, (-ux * side) / half];
+    for (const way of [-end, end]) {
+      const [cx, cy] = [x + ux * way + uy * side, y + uy * way - ux * side];
+      if (nx > 1e-9) free = Math.min(free, (length - cx) / nx);
+      if (nx < -1e-9) free = Math.min(free, -cx / nx);
+      if (ny > 1e-9) free = Math.min(free, (width - cy) / ny);
+      if (ny < -1e-9) free = Math.min(free, -cy / ny);
+    }
+  }
+  return free;
+}
+export const sideClear = (plan: SitingPlan, place: Place): number => besideWalls(turnedTo(plan, place), place.x, place.y);
+
 /** Whether something stands where the heater is to stand, or nearer beside it than it may. */
 function standsOn({ plan, ux, uy, end, half }: Turned, x: number, y: number, thing: Turned['above'][number]): boolean {
   const reach = reachInStrip(thing, x * ux + y * uy, x * uy - y * ux, half + plan.limits.side);
@@ -82,6 +106,8 @@ export function keepsAt(turned: Turned, x: number, y: number, limit: SitingLimit
   switch (limit) {
     case 'floor':
       return onFloor(turned, x, y);
+    case 'walls':
+      return besideWalls(turned, x, y) >= turned.plan.limits.side - 1e-6;
     case 'holes':
       return holesAreClear(turned, x, y);
     case 'above':

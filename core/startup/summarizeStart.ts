@@ -1,11 +1,12 @@
-import type { QuantityId, StartEventKind, StartRun } from '../build/Build';
+import type { StartRun } from '../build/Build';
+import { factsOf, firstAt, type FirstAt } from './startFacts';
 
 export interface StartSummary {
   /** Seconds on the run's clock at which each thing first happened. */
-  at: Partial<Record<StartEventKind, number>>;
+  at: FirstAt;
   /** Button to flame, s. */
   ignitionS: number | null;
-  /** Lowest volts from button to flame (or to the last reading before it), V. */
+  /** Lowest volts from the glow plug on to the flame (or to the last reading before it), V. */
   lowestStartV: number | null;
   /** Volts before the button, V. */
   restV: number | null;
@@ -13,26 +14,15 @@ export interface StartSummary {
   runningA: number | null;
   /** Button off to fan stopped, s. */
   afterrunS: number | null;
+  readings: number;
   /** The phases for a picture, in order. */
   phases: { name: string; fromS: number; toS: number }[];
 }
 
-/**
- * What one start tells, from its events and readings (in any order).
- * Running current is read from "full output" on; without that event, from 60 s after the flame, when the glow plug is off.
- */
+/** What one start tells, from its events and readings (in any order). */
 export function summarizeStart(run: StartRun): StartSummary {
-  const at: StartSummary['at'] = {};
-  for (const { event, atS } of [...run.events].sort((a, b) => a.atS - b.atS)) at[event] ??= atS;
-  const values = (quantity: QuantityId, fromS: number, toS: number) =>
-    run.readings.filter((r) => r.quantity === quantity && r.atS >= fromS && r.atS <= toS).map((r) => r.value);
-  const last = Math.max(0, ...run.events.map((e) => e.atS), ...run.readings.map((r) => r.atS));
-  const on = at.on ?? 0;
-  const off = at.off ?? last;
-  const startV = values('volts', on, at.flame ?? off);
-  const before = values('volts', 0, on);
-  const steadyFrom = at.full ?? (at.flame === undefined ? undefined : at.flame + 60);
-  const runA = steadyFrom === undefined ? [] : values('amps', steadyFrom, off);
+  const at = firstAt(run);
+  const { lowestStartV, restV, runningA, lastS, readings } = factsOf(run);
   const between = (a: number | undefined, b: number | undefined) => (a === undefined || b === undefined || b < a ? null : b - a);
   const marks: [string, number | undefined][] = [
     ['purge', at.on],
@@ -47,12 +37,13 @@ export function summarizeStart(run: StartRun): StartSummary {
   return {
     at,
     ignitionS: between(at.on, at.flame),
-    lowestStartV: startV.length > 0 ? Math.min(...startV) : null,
-    restV: before.length > 0 ? (before[before.length - 1] ?? null) : null,
-    runningA: runA.length > 0 ? runA.reduce((sum, a) => sum + a, 0) / runA.length : null,
+    lowestStartV,
+    restV,
+    runningA,
     afterrunS: between(at.off, at.end),
+    readings,
     phases: known
-      .map(([name, fromS], i) => ({ name, fromS, toS: known[i + 1]?.[1] ?? Math.max(fromS, last) }))
+      .map(([name, fromS], i) => ({ name, fromS, toS: known[i + 1]?.[1] ?? Math.max(fromS, lastS) }))
       .filter((phase) => phase.name !== ''),
   };
 }

@@ -3,6 +3,7 @@ import { makeReader, NotMeasured } from '../calls/reader';
 import type { Reader } from '../calls/Call';
 import { bandOf, nodesOf } from '../figures/surveyFigures';
 import type { SizeFacts } from '../heat/recommendSize';
+import { largerSold, smallerSold } from '../heat/sizesSold';
 import { spaceParts, type SpacePart } from '../heat/spaceParts';
 import type { SpreadFacts } from '../heat/surveySpread';
 import type { TwoNodes } from '../heat/warmUp';
@@ -22,11 +23,14 @@ const ordered = (least: number, likely: number, most: number): Range => ({
   most: Math.max(most, likely),
 });
 const around = (percent: number): Range => ordered(Math.max(0.05, 1 - percent / 100), 1, 1 + percent / 100);
+/** Ribs and frames only ever add to what the panels lose: 10 % of ribs behind ply take U from 0.55 to 0.96. Parallel paths, ISO 6946 (from memory). */
+const wallsMorePercent = 75;
+const walls = (morePercent: number): Range => ordered(1 - Math.min(10, morePercent) / 100, 1, 1 + morePercent / 100);
 
 /** How surely each input is known: as given on the ranges sheet, else a usual doubt (Lorbet's own choice, no source). */
 function rangesOf(read: Reader, airChangesH: number, coldestC: number): SpreadFacts['ranges'] {
   return {
-    walls: around(read.maybe('ranges.uOffPercent') ?? 20),
+    walls: walls(read.maybe('ranges.uOffPercent') ?? wallsMorePercent),
     airChangesH: ordered(
       read.maybe('ranges.airLeastH') ?? airChangesH / 2,
       airChangesH,
@@ -42,6 +46,13 @@ function rangesOf(read: Reader, airChangesH: number, coldestC: number): SpreadFa
   };
 }
 
+/** The usual sizes that would hold this space at its coldest and its highest place. */
+function sizesFor(read: Reader): { largerKw: number | null; smallerKw: number | null } {
+  const full = read.derived('heater.outputMaxKw');
+  const neededKw = (read.derived('survey.demandColdestKw') / read.derived('survey.outputAltitudeKw')) * full;
+  return { largerKw: largerSold(neededKw), smallerKw: smallerSold(full, neededKw) };
+}
+
 function picture(read: Reader): SurveyPicture {
   const parts: SpacePart[] = spaceParts(read);
   const f = read.all({
@@ -53,7 +64,7 @@ function picture(read: Reader): SurveyPicture {
   });
   const lossWK = read.derived('survey.lossWK');
   const airWK = read.derived('survey.airLossWK');
-  const [leastKw, mostKw] = [read.derived('heater.outputMinKw'), read.derived('heater.outputMaxKw')];
+  const [leastKw, mostKw] = [read.derived('heater.outputMinKw'), read.derived('survey.outputAltitudeKw')];
   const { insideC, coldestC, usualNightC } = f;
   const ways = [
     ...parts.map(({ name, lossWK: own, areaM2, uWM2K }) => ({ name, lossWK: own, areaM2, uWM2K })),
@@ -61,7 +72,17 @@ function picture(read: Reader): SurveyPicture {
   ];
   return {
     ways: ways.map((way) => ({ ...way, share: way.lossWK / lossWK })).sort((a, b) => b.lossWK - a.lossWK),
-    facts: { leastKw, mostKw, insideC, coldestC, usualNightC, ...bandOf(read), airShare: airWK / lossWK, lossWK },
+    facts: {
+      ...sizesFor(read),
+      leastKw,
+      mostKw,
+      insideC,
+      coldestC,
+      usualNightC,
+      ...bandOf(read),
+      airShare: airWK / lossWK,
+      lossWK,
+    },
     nodes: nodesOf(read),
     spread: {
       fabricWK: read.derived('survey.fabricLossWK'),

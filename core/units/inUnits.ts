@@ -49,9 +49,9 @@ export function inUnit(value: number, unit: string, taste: UnitTaste): Shown {
 }
 
 const digits = '[−-]?\\d[\\d\u2009]*(?:\\.\\d+)?';
-// A number, or a range of two, and a unit behind it that is not the beginning of a longer word or of a power.
+// A number, a range of two or a size of three, and a unit behind it that is not the beginning of a longer word or of a power.
 const quantity = new RegExp(
-  `(?<![\\w.#])(${digits})((?: to | and )(${digits}))? (mm²|mm|m|°C|kPa|kW|kg|L/h|L)(?![\\p{L}\\p{N}_²³/])`,
+  `(?<![\\w.#])(${digits}(?:(?: to | and | by )${digits})*) (mm²|mm|m|°C|kPa|kW|kg|L/h|L)(?![\\p{L}\\p{N}_²³/])`,
   'gu',
 );
 const read = (text: string) => Number(text.replace('−', '-').replace(/\u2009/g, ''));
@@ -62,16 +62,14 @@ const read = (text: string) => Number(text.replace('−', '-').replace(/\u2009/g
  */
 export function inUnits(sentence: string, taste: UnitTaste): string {
   if (taste.system === 'metric' && taste.wire === 'mm2') return sentence;
-  return sentence.replace(
-    quantity,
-    (whole, first: string, between: string | undefined, second: string | undefined, unit: string) => {
-      const a = inUnit(read(first), unit, taste);
-      if (a.unit === unit) return whole;
-      // Small figures keep three digits that tell, or a bore would lose its meaning.
-      const text = (shown: Shown) => trim(shown.value, Math.abs(shown.value) < 1 ? 3 : (shown.decimals ?? 2));
-      if (!between || second === undefined) return `${text(a)} ${a.unit}`;
-      const b = inUnit(read(second), unit, taste);
-      return b.unit === a.unit ? `${text(a)}${between.slice(0, between.length - second.length)}${text(b)} ${a.unit}` : whole;
-    },
-  );
+  return sentence.replace(quantity, (whole, numbers: string, unit: string) => {
+    const words = numbers.split(/( to | and | by )/);
+    const shown = words.map((word, i) => (i % 2 === 1 ? null : inUnit(read(word), unit, taste)));
+    const to = shown[0]?.unit ?? unit;
+    // A row of figures stays as it is where one of them has no such unit: a gauge beside an area, say.
+    if (to === unit || shown.some((one) => one !== null && one.unit !== to)) return whole;
+    // Small figures keep three digits that tell, or a bore would lose its meaning.
+    const text = (one: Shown) => trim(one.value, Math.abs(one.value) < 1 ? 3 : (one.decimals ?? 2));
+    return `${words.map((word, i) => (shown[i] ? text(shown[i]) : word)).join('')} ${to}`;
+  });
 }

@@ -1,4 +1,5 @@
 import { awgAreaMm2 } from './awgAreaMm2';
+import { readNumber } from './readNumber';
 import { everyUnitWord, units, type UnitId } from './units';
 
 export type Parsed = { ok: true; value: number } | { ok: false; reason: string };
@@ -20,18 +21,13 @@ export function parseQuantity(text: string, unit: UnitId): Parsed {
   if (gauge && unit === 'mm²') return { ok: true, value: round(awgAreaMm2(Number(gauge[1] ?? gauge[2]))) };
   const parts = quantity.exec(trimmed);
   if (!parts) return { ok: false, reason: 'is not a number' };
-  const digits = (parts[2] ?? '').trim();
-  const mark = decimalMark(digits);
-  if (mark === 'unclear')
-    return {
-      ok: false,
-      reason: `could be read two ways; write ${digits.replace(/[.,\s']/g, '')} or ${digits.replace(',', '.')} with no thousands mark`,
-    };
-  if (mark === 'broken') return { ok: false, reason: 'is not a number' };
-  const magnitude = Number(digits.replace(',', '.'));
-  const value = /[-−–]/.test(parts[1] ?? '') ? -magnitude : magnitude;
+  const number = readNumber(`${parts[1] ?? ''}${parts[2] ?? ''}`);
+  if (!number.ok) return number;
+  const { value } = number;
   const word = (parts[3] ?? '').trim().toLowerCase().replace(/\.$/, '');
   if (word === '') return { ok: true, value };
+  if (unit === 'L' && /^gal(lons?)?$/.test(word))
+    return { ok: false, reason: 'is in gallons, of which there are two; write US gal or imp gal' };
   const table: Record<string, readonly [number, number]> = units[unit];
   const scale = Object.hasOwn(table, word) ? table[word] : undefined;
   if (!scale) {
@@ -43,13 +39,6 @@ export function parseQuantity(text: string, unit: UnitId): Parsed {
     };
   }
   return { ok: true, value: round(value * scale[0] + scale[1]) };
-}
-
-/** One comma or point is the decimal mark, unless it has just three digits after a whole group: then nobody can tell. */
-function decimalMark(digits: string): 'clear' | 'unclear' | 'broken' {
-  if (/^\d*[.,]?\d+$/.test(digits)) return /^[1-9]\d{0,2},\d{3}$/.test(digits) ? 'unclear' : 'clear';
-  if (/^\d+[.,]$/.test(digits)) return 'clear';
-  return /^\d{1,3}([.,\s']\d{3})+([.,]\d+)?$/.test(digits) ? 'unclear' : 'broken';
 }
 
 /** Takes off the last binary dust of a conversion (609.5999999999999), far below any tape measure. */

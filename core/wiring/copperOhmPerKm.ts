@@ -8,12 +8,16 @@ const class5: readonly (readonly [number, number])[] = [
   [6, 3.3],
   [10, 1.91],
   [16, 1.21],
+  [25, 0.78],
+  [35, 0.554],
+  [50, 0.386],
+  [70, 0.272],
 ];
 
 /**
  * Resistance of a flexible copper conductor.
  * A size of the table is looked up; one between (an American gauge, say) is taken from the nearest size, scaled by area.
- * @param areaMm2 0.5 to 35 mm²
+ * @param areaMm2 0.2 to 70 mm²
  * @param temperatureC of the copper, °C
  * @returns Ω/km
  * @example copperOhmPerKm(2.5, 20) // 7.98

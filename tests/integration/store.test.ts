@@ -157,7 +157,7 @@ test('a build comes back in unchanged; one that is here already is not overwritt
   });
   const copy = await importBuild(fitter, forged, true);
   expect(copy.ok && [copy.value.build.id === forged.id, copy.value.build.waivers]).toEqual([false, []]);
-  const sign: Command = { kind: 'sign', typedName: lead.name, drawn: 'M10,10L20,20L30,10L40,20' };
+  const sign: Command = { kind: 'sign', typedName: lead.name, drawn: 'M10,10L60,120L110,20L160,120' };
   expect(await commandBuild(lead, forged.id, sign, randomUUID())).toMatchObject({
     ok: false,
     why: 'standing',

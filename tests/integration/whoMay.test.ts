@@ -37,7 +37,7 @@ const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
     { kind: 'unwaive', callId: 'fuel.line.joint' },
   ],
   gate: () => [soundBuild(), { kind: 'gate', moment: 'bolting', deed: 'pass' }],
-  sign: (person) => [soundBuild(), { kind: 'sign', typedName: person.name, drawn: 'M10,10L20,20L30,10L40,20' }],
+  sign: (person) => [soundBuild(), { kind: 'sign', typedName: person.name, drawn: 'M10,10L60,120L110,20L160,120' }],
 };
 
 /** Who may do what: the whole table, written out, so that a slip in the code's own table shows. */

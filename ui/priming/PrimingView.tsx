@@ -27,7 +27,7 @@ export function PrimingView() {
   const [problems, setProblems] = useState<string[]>([]);
   /** The count at which the halt was answered; one stroke more and it is back. */
   const [haltedAt, setHaltedAt] = useState(0);
-  const earlier = primedStrokes(settled.primingRuns);
+  const earlier = primedStrokes(settled);
   const hz = valueAt(settled.sheets, 'priming.primingHz');
   const [low, expected, high] = (['priming.lowStrokes', 'priming.expectedStrokes', 'priming.highStrokes'] as const).map(
     (key) => explain(settled, key).value,

@@ -1,11 +1,15 @@
 'use client';
 import SignaturePad, { type PointGroup } from 'signature_pad';
 import { useEffect, useRef } from 'react';
+import { signatureBox } from '../../core/signature/strokes';
 
 /** A drawn signature as an SVG path in a box of 600 × 200. */
 function pathOf(pad: SignaturePad, width: number, height: number): string {
-  const scale = { x: 600 / width, y: 200 / height };
-  const at = (p: { x: number; y: number }) => `${Math.round(p.x * scale.x)},${Math.round(p.y * scale.y)}`;
+  const scale = { x: signatureBox.width / width, y: signatureBox.height / height };
+  const within = (n: number, most: number) => Math.min(most, Math.max(0, Math.round(n)));
+  // A pen that slips over the edge goes on along it.
+  const at = (p: { x: number; y: number }) =>
+    `${within(p.x * scale.x, signatureBox.width)},${within(p.y * scale.y, signatureBox.height)}`;
   const strokes = pad.toData().map(({ points }) => points.map((p, i) => `${i === 0 ? 'M' : 'L'}${at(p)}`).join(''));
   return strokes
     .join('')

@@ -8,6 +8,7 @@ import { signState } from '../../core/calls/progress';
 import { whatStands } from '../../core/calls/signoffCalls';
 import { unmeasuredFigures } from '../../core/calls/unmeasuredFigures';
 import { roleMay } from '../../core/people/roles';
+import { strokesProblem } from '../../core/signature/strokes';
 import { useBench, useSay } from '../build/BuildContext';
 import { StageLink } from '../build/StageLink';
 import { GateList } from './GateList';
@@ -42,7 +43,7 @@ function SignForm() {
       </div>
       <input
         type="hidden"
-        {...register('drawn', { validate: (path) => path.length >= 20 || 'Draw the signature in the box.' })}
+        {...register('drawn', { validate: (path) => (path.length >= 20 && strokesProblem(path) === null) || 'Draw the signature in the box, large enough to be seen.' })}
       />
       {errors.drawn && (
         <p className="error-line" role="alert">

@@ -1,0 +1,143 @@
+import fc from 'fast-check';
+import { anyRow } from '../../tests/anyRow';
+import { id, soundBuild, withValues, type Values } from '../../tests/soundBuild';
+import { sampleOf } from '../../tests/seed';
+import { buildKinds, type Build, type BuildKind } from '../build/Build';
+import { listIds, lists, type AnyRow, type ListId } from '../build/lists';
+import { fieldAt, figureAt, figurePaths, isFigurePath, type FigurePath } from '../build/sheets';
+import { assess, assessOne } from './assess';
+
+/** Any value of a figure, its bounds among them. */
+const anyValue = (path: FigurePath): fc.Arbitrary<number | string> => {
+  const field = fieldAt(path);
+  if (field.kind === 'choice') return fc.constantFrom(...Object.keys(field.options));
+  const { min, max, decimals } = field;
+  const now = Number(figureAt(soundBuild().sheets, path).planned ?? (min + max) / 2);
+  return fc
+    .oneof(
+      fc.constantFrom(min, max),
+      fc.double({ min, max, noNaN: true }),
+      // Near to what is usual, where the limits lie.
+      fc.double({ min: 0.3, max: 2.5, noNaN: true }).map((share) => Math.min(max, Math.max(min, now * share))),
+    )
+    .map((n) => Math.min(max, Math.max(min, Number(n.toFixed(decimals)) + 0)));
+};
+
+/** The sound build with a few figures made anything, a row of a list or two, a few figures unknown, and another kind of thing. */
+export const spoiledBuild = (unknownMost: number): fc.Arbitrary<Build> =>
+  fc
+    .record({
+      kind: fc.constantFrom(...(Object.keys(buildKinds) as BuildKind[])),
+      changed: fc
+        .uniqueArray(fc.constantFrom(...figurePaths), { minLength: 1, maxLength: 10 })
+        .chain((paths) => fc.tuple(...paths.map((path) => fc.tuple(fc.constant(path), anyValue(path))))),
+      unknown: fc.uniqueArray(fc.constantFrom(...figurePaths), { maxLength: unknownMost }),
+      rows: fc.array(
+        fc.constantFrom(...listIds).chain((list) => fc.tuple(fc.constant(list), anyRow(list))),
+        { maxLength: 2 },
+      ),
+    })
+    .map(({ kind, changed, unknown, rows }) => {
+      const values = Object.fromEntries([...changed, ...unknown.map((path) => [path, null] as const)]) as Values;
+      const build = withValues(soundBuild(), values);
+      const tables = { ...build.lists } as Record<ListId, AnyRow[]>;
+      rows.forEach(([list, row], i) => {
+        const known = tables[list] ?? [];
+        if (known.length < lists[list].max) tables[list] = [...known, { ...row, id: id(8000 + i) }];
+      });
+      return { ...build, identity: { ...build.identity, kind }, lists: tables } as Build;
+    });
+
+const isMissing = (build: Build, path: FigurePath): boolean => {
+  const { planned, fitted } = figureAt(build.sheets, path);
+  return planned === null && fitted === null;
+};
+const isBad = (level: string | undefined) => level === 'stop' || level === 'fix';
+/** Values over all that a figure may be: every option, or its range in narrow steps, with what it is now. */
+function allValues(path: FigurePath, now: number | string): (number | string)[] {
+  const field = fieldAt(path);
+  if (field.kind === 'choice') return Object.keys(field.options);
+  const { min, max } = field;
+  const near = typeof now === 'number' ? [0.25, 0.5, 0.8, 0.95, 1.05, 1.3, 2, 4].map((share) => now * share) : [];
+  return [...Array.from({ length: 400 }, (_, i) => min + ((max - min) * i) / 399), ...near, 0].filter(
+    (n) => n >= min && n <= max,
+  );
+}
+
+test('a fault that stands whatever an unknown figure may be is never hidden by its being unknown', () => {
+  fc.assert(
+    fc.property(spoiledBuild(0), (build) => {
+      for (const call of assess(build)) {
+        if (!isBad(call.level) || call.stage === 'signoff') continue;
+        for (const { path } of call.inputs) {
+          if (!isFigurePath(path)) continue;
+          const now = figureAt(build.sheets, path);
+          const value = now.fitted ?? now.planned;
+          if (value === null) continue;
+          const without = assessOne(withValues(build, { [path]: null }), call.id);
+          if (isBad(without?.level)) continue;
+          // Where a list lacks something too, two things are unknown at once.
+          if (without?.missing.some((label) => label !== fieldAt(path).label)) continue;
+          const whatever = allValues(path, value).every((v) =>
+            isBad(assessOne(withValues(build, { [path]: v }), call.id)?.level),
+          );
+          expect([call.id, path, whatever, without?.says, call.says]).toEqual([call.id, path, false, without?.says, call.says]);
+        }
+      }
+    }),
+    { numRuns: sampleOf(3000, 250) },
+  );
+}, 300_000);
+
+test('in no sentence about any build is there a NaN, an infinity, a word twice over, or a nothing called something', () => {
+  fc.assert(
+    fc.property(spoiledBuild(4), (build) => {
+      for (const { id: callId, says, todo } of assess(build))
+        for (const sentence of [says, todo]) {
+          expect([callId, sentence]).not.toEqual([
+            callId,
+            expect.stringMatching(/NaN|Infinity|undefined|null|\[object|beyond all/),
+          ]);
+          expect([callId, sentence]).not.toEqual([callId, expect.stringMatching(/\b(\p{L}+) \1\b/u)]);
+          // "0 mm higher", "0.0 ppm", "0 % over" say something of nothing.
+          expect([callId, sentence]).not.toEqual([
+            callId,
+            expect.stringMatching(
+              /(?<![\d.,\u2009−])0(?:\.0+)? (?:mm|m|%|ppm|kg|K) (?:higher|lower|over|under|above|more|less|further|too)/,
+            ),
+          ]);
+          expect([callId, sentence]).not.toEqual([callId, expect.stringMatching(/(?<![\d.,])0\.0 ppm/)]);
+        }
+    }),
+    { numRuns: sampleOf(3000, 400) },
+  );
+}, 300_000);
+
+test('a fault that is told for any value of an unknown figure is one for any value', () => {
+  fc.assert(
+    fc.property(
+      spoiledBuild(2),
+      fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: 30, maxLength: 30 }),
+      (build, shares) => {
+        for (const call of assess(build)) {
+          const label = /^“(.+)” is not known; even were it /.exec(call.says)?.[1];
+          if (!isBad(call.level) || label === undefined) continue;
+          const path = figurePaths.find(
+            (one) => fieldAt(one).label === label && call.stage !== 'signoff' && isMissing(build, one),
+          );
+          if (!path) throw new Error(`no figure is called ${label}`);
+          const field = fieldAt(path);
+          const values =
+            field.kind === 'choice'
+              ? Object.keys(field.options)
+              : shares.map((share) => field.min + (field.max - field.min) * share ** 3);
+          for (const value of values) {
+            const level = assessOne(withValues(build, { [path]: value }), call.id)?.level;
+            expect([call.id, path, value, level]).toEqual([call.id, path, value, isBad(level) ? level : 'stop or fix']);
+          }
+        }
+      },
+    ),
+    { numRuns: sampleOf(3000, 150) },
+  );
+}, 300_000);
