@@ -61,6 +61,8 @@ export default ts.config(
         fetch: 'readonly',
         setTimeout: 'readonly',
         clearTimeout: 'readonly',
+        setInterval: 'readonly',
+        clearInterval: 'readonly',
         Buffer: 'readonly',
         performance: 'readonly',
         module: 'readonly',

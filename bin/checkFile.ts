@@ -1,6 +1,6 @@
 /** Prints each call of a build file as one line of JSON. Status 0: nothing at stop or fix; 1: some; 2: unreadable, with every error. */
 import { readFileSync, statSync } from 'node:fs';
-import { buildFileMaxBytes, parseBuildFile } from '../core/build/readBuild';
+import { buildFileMaxBytes, parseBuildFile } from '../core/build/buildFile';
 import { assess } from '../core/calls/assess';
 
 function readText(file: string): { text: string } | { error: string } {
@@ -24,7 +24,7 @@ else {
   const build = 'error' in read ? { ok: false as const, errors: [read.error] } : parseBuildFile(read.text);
   if (!build.ok) fail(build.errors);
   else {
-    const calls = assess(build.value);
+    const calls = assess(build.value.build);
     for (const { id, stage, moment, level, says, todo, source, rules, inputs, missing, waived } of calls)
       console.log(JSON.stringify({ id, stage, moment, level, says, todo, source, rules, inputs, missing, waived }));
     process.exitCode = calls.some((c) => !c.waived && (c.level === 'stop' || c.level === 'fix')) ? 1 : 0;

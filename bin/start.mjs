@@ -1,5 +1,5 @@
 // npm start and npm run dev: everything installed, database started, demo loaded, app served. Ctrl-C stops both.
-import { ensureBuilt } from './lib/build.mjs';
+import { buildTasks, ensureBuilt } from './lib/build.mjs';
 import { ensurePackages } from './lib/install.mjs';
 import { defaultData } from './lib/postgres.mjs';
 import { guarded, say, Trouble } from './lib/run.mjs';
@@ -12,7 +12,8 @@ await guarded(async () => {
   if (!Number.isInteger(port) || port < 0 || port > 65535)
     throw new Trouble(`PORT is ${process.env.PORT}; allowed is a whole number from 0 (any free port) to 65535.`);
   ensurePackages();
-  if (!dev) await ensureBuilt();
+  if (dev) await buildTasks();
+  else await ensureBuilt();
   say('starting the database …');
   let stopping = null;
   let running = null;

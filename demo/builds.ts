@@ -18,7 +18,7 @@ export interface DemoBuild {
   notes?: string[];
   lists?: DemoLists;
   /** joints wiped before the tank goes back up, and what was found at them later */ watched?: { name: string; warmFound?: 'dry' | 'damp'; nightFound?: 'dry' | 'damp' }[];
-  /** seals, in hours after the work began */ seals?: { name: string; kind: 'sealant' | 'hotSealant' | 'paint'; cureH: number; putOnH: number; hardH?: number }[];
+  /** seals, in hours after the work began */ seals?: { name: string; at: 'plate' | 'exhaust' | 'joint' | 'air' | 'fuel'; kind: 'sealant' | 'hotSealant' | 'paint'; cureH: number; putOnH: number; hardH?: number }[];
   /** a drawn data plate stands in for a photograph */ photographed?: boolean;
   primed?: { strokes: number; outcome: 'reached' | 'stopped'; frequencyHz: number };
   started?: { events: StartEvent[]; readings: StartReading[] };
@@ -88,7 +88,10 @@ const floor: DemoLists = {
 const place: Values = { 'siting.heaterXMm': 1350, 'siting.heaterYMm': 1070 };
 const kept: Pick<DemoBuild, 'lists' | 'seals' | 'watched'> = {
   lists: { ...floor, parts: parts('present'), segments, doseTests: dosed(4.4) },
-  seals: [{ name: 'round the plate', kind: 'sealant', cureH: 24, putOnH: 4, hardH: 29 }, { name: 'round the exhaust', kind: 'hotSealant', cureH: 12, putOnH: 4, hardH: 29 }],
+  seals: [
+    { name: 'round the plate', at: 'plate', kind: 'sealant', cureH: 24, putOnH: 4, hardH: 29 }, { name: 'round the exhaust', at: 'exhaust', kind: 'hotSealant', cureH: 12, putOnH: 4, hardH: 29 }, { name: 'at the burner', at: 'joint', kind: 'hotSealant', cureH: 12, putOnH: 4, hardH: 29 },
+    { name: 'round the combustion air', at: 'air', kind: 'sealant', cureH: 24, putOnH: 4, hardH: 29 }, { name: 'round the fuel line', at: 'fuel', kind: 'sealant', cureH: 24, putOnH: 4, hardH: 29 },
+  ],
   watched: ['at the tank', 'filter', 'pump, inlet', 'pump, outlet', 'at the heater'].map((name) => ({ name, warmFound: 'dry', nightFound: 'dry' })),
 };
 const all: Values = { ...heater, ...survey, ...people, ...kit, ...siting, ...place, ...fuel, ...tank, ...air, ...wiring, ...priming, ...proving };
@@ -117,7 +120,7 @@ function start(sagV: number, runA: number): { events: StartEvent[]; readings: St
 export const demoBuilds: readonly DemoBuild[] = [
   {
     gates: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', ...kept, photographed: true, identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
-    planned: all, fitted: { ...all, ...measured }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 528, outcome: 'reached', frequencyHz: 4 }, started: start(11.78, 1.38), coPpm: [0, 0, 0], signed: true,
+    planned: all, fitted: { ...all, ...measured }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 632, outcome: 'reached', frequencyHz: 4 }, started: start(11.78, 1.38), coPpm: [0, 0, 0], signed: true,
   },
   {
     id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e02', identity: { name: 'Fellgate Control', what: 'rescue team’s control trailer', kind: 'trailer', place: 'Fellgate, Isle of Merrow', heaterSerial: 'INV-5009-0112' }, daysAgo: 3,
@@ -136,15 +139,15 @@ export const demoBuilds: readonly DemoBuild[] = [
       parts: [...parts('present').filter((row) => row.kind !== 'alarm' && row.weak !== 'thinFilter'), { name: 'fuel filter', kind: 'filter', needed: 1, state: 'present', weak: 'thinFilter' }, { name: 'carbon monoxide alarm', kind: 'alarm', needed: 1, state: 'missing' }],
       stack: [{ name: 'plate', kind: 'plate', thicknessMm: 3 }, { name: 'gasket', kind: 'gasket', thicknessMm: 3 }, { name: 'ply overlay', kind: 'timber', thicknessMm: 6 }, { name: 'steel floor', kind: 'metal', thicknessMm: 1.2 }, { name: 'ribs', kind: 'rib', thicknessMm: 25 }],
     },
-    seals: [{ name: 'round the plate', kind: 'sealant', cureH: 24, putOnH: 3 }],
+    seals: [{ name: 'round the plate', at: 'plate', kind: 'sealant', cureH: 24, putOnH: 3 }],
     notes: ['Came in from another shed with the heater “fitted”. Nothing of it was written down.'],
   },
   {
     gates: ['cutting', 'bolting', 'closing', 'power'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e03', ...kept,
     lists: { ...kept.lists, segments: [stretch(1000, 'tank to filter', 'suction', 0.3, -200, { end: 'filter' }), stretch(2000, 'filter to pump', 'suction', 0.34, -120), stretch(3000, 'along the bulkhead', 'pressure', 1.4, 90, { near: 'inside' }), stretch(4000, 'up to the heater', 'pressure', 0.86, 240, { near: 'inside' })] },
     watched: [{ name: 'pump, inlet' }, { name: 'at the heater' }], identity: { name: 'Sedge Otter', what: 'canal workboat', kind: 'boat', place: 'Long Lock, Isle of Merrow', heaterSerial: 'INV-2207-0044' }, daysAgo: 2,
-    planned: { ...all, 'heater.altitudeM': 120, 'tank.spaceLengthMm': 700, 'tank.spaceHeightMm': 480, 'tank.lowered': 'stays', 'tank.depthAtSpotMm': 342, 'fuel.pressureLengthM': 2.2, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 210 },
-    fitted: { ...siting, ...place, ...fuel, ...tank, ...air, ...wiring, ...measured, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' },
+    planned: { ...all, 'heater.altitudeM': 120, 'air.mufflerHole': 'closed', 'tank.spaceLengthMm': 700, 'tank.spaceHeightMm': 480, 'tank.lowered': 'stays', 'tank.depthAtSpotMm': 342, 'fuel.pressureLengthM': 2.2, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 210 },
+    fitted: { ...siting, ...place, ...fuel, ...tank, ...air, ...wiring, ...measured, 'air.mufflerHole': 'closed', 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' },
     notes: ['Skin fitting for the exhaust bedded; leave it till tomorrow.'],
   },
   {
@@ -158,12 +161,12 @@ export const demoBuilds: readonly DemoBuild[] = [
       parts: parts(undefined), surfaces: shapeSurfaces('longVan', 'thin', 'acrylic'),
       candidates: [{ name: 'five-kilowatt class', claimedOutputKw: 5, strokeVolumeMl: 0.028, pumpMinHz: 1.6, pumpMaxHz: 5.4, runCurrentA: 1.6, altitudeMaxM: 2200 }, { name: 'sold as eight', claimedOutputKw: 8, strokeVolumeMl: 0.028, pumpMinHz: 1.4, pumpMaxHz: 5.6, runCurrentA: 1.7 }],
     },
-    planned: { ...all, 'siting.heaterXMm': 1640, 'siting.heaterYMm': 1000, 'siting.lookedBelow': 'no', 'survey.volumeM3': 14.2, 'survey.airChangesH': 1.5, 'people.asleep': 2, 'heater.coldestFuelC': -18, 'fuel.suctionLengthM': 2.6, 'fuel.pumpAngleDeg': 20, 'fuel.pressureLengthM': 3.4, 'air.exhaustLengthM': 0.6, 'air.exhaustPastOutlineMm': -60 }, fitted: {},
+    planned: { ...all, 'siting.heaterXMm': 1640, 'siting.heaterYMm': 1000, 'siting.lookedBelow': 'no', 'survey.volumeM3': 14.2, 'survey.airChangesH': 1.5, 'people.asleep': 2, 'heater.coldestFuelC': -18, 'line.strokeMs': 45, 'fuel.suctionLengthM': 2.6, 'fuel.pumpAngleDeg': 20, 'fuel.pressureLengthM': 3.4, 'air.exhaustLengthM': 0.6, 'air.exhaustPastOutlineMm': -60 }, fitted: {},
     notes: ['Puppets hang over the heater’s place: ask where the warm air goes.'],
   },
   {
     gates: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e05', ...kept, identity: { name: 'Moss Wagon', what: 'lichen survey’s field laboratory', kind: 'trailer', place: 'Upper Fen, Isle of Merrow', heaterSerial: 'INV-2207-0052' }, daysAgo: 4,
     planned: all, fitted: { ...all, ...measured, 'wiring.fuseFromBatteryMm': 310 }, notes: ['Battery box leaves no room nearer the post; cable to the fuse runs in its own conduit.'],
-    primed: { strokes: 519, outcome: 'reached', frequencyHz: 4 }, started: start(11.6, 1.44), coPpm: [0, 0], waived: { callId: 'wiring.fuse.place', why: 'The battery box ends 300 mm from the post; the cable lies sheathed in its own conduit up to the fuse.' },
+    primed: { strokes: 619, outcome: 'reached', frequencyHz: 4 }, started: start(11.6, 1.44), coPpm: [0, 0], waived: { callId: 'wiring.fuse.place', why: 'The battery box ends 300 mm from the post; the cable lies sheathed in its own conduit up to the fuse.' },
   },
 ];

@@ -51,7 +51,7 @@ async function loadOne(
   const next = (hours = 0.4) => new Date((atMs += hours * hourMs));
   const kept = await importBuild(
     fitter,
-    emptyBuild(demo.id, { ...demo.identity, invented: true }, defaultSchools),
+    { build: emptyBuild(demo.id, { ...demo.identity, invented: true }, defaultSchools) },
     false,
     next(),
     transaction,
@@ -139,16 +139,28 @@ async function loadOne(
   for (const moment of gates.filter((gate) => gate !== 'fire')) await pass(moment);
   if (demo.primed) await run(fitter, { kind: 'priming', run: { id: randomUUID(), fromEmpty: true, ...demo.primed } });
   if (gates.includes('fire')) await pass('fire');
-  if (demo.started) await run(fitter, { kind: 'start', id: randomUUID(), source: 'csv', ...demo.started });
+  if (demo.started) await run(fitter, { kind: 'start', id: randomUUID(), source: 'csv', ...demo.started }, 1);
   for (const [i, ppm] of (demo.coPpm ?? []).entries())
     await run(
       fitter,
-      { kind: 'co', reading: { id: randomUUID(), ppm, place: (['pillow', 'floor', 'outlet'] as const)[i] ?? 'pillow' } },
+      {
+        kind: 'co',
+        reading: {
+          id: randomUUID(),
+          ppm,
+          place: (['pillow', 'floor', 'outlet'] as const)[i] ?? 'pillow',
+          state: 'after',
+          doors: 'closed',
+          wind: 'exhaust',
+        },
+      },
       0.05,
     );
+  // Warm while it ran on after its log, and again twelve hours later.
+  const [warmAt, nightAt] = [new Date(atMs).toISOString(), new Date(atMs + 12 * hourMs).toISOString()];
   const looked = watched.flatMap(({ id, warmFound, nightFound }): RowChange[] =>
-    Object.entries({ warmFound, nightFound }).flatMap(([column, to]) =>
-      to === undefined ? [] : [{ list: 'leaks', row: id, deed: 'set', column, from: null, to }],
+    Object.entries({ warmFound, warmAt: warmFound && warmAt, nightFound, nightAt: nightFound && nightAt }).flatMap(
+      ([column, to]) => (to === undefined ? [] : [{ list: 'leaks', row: id, deed: 'set', column, from: null, to }]),
     ),
   );
   // After a night.

@@ -1,5 +1,6 @@
 import QRCode from 'qrcode';
-import { buildKinds, coPlaces, primingOutcomes, type Build } from '../core/build/Build';
+import { buildKinds, primingOutcomes, type Build } from '../core/build/Build';
+import { claimLines } from '../core/build/claimLines';
 import { lists, partKinds, rowsOf } from '../core/build/lists';
 import { fieldAt, figureAt, figurePaths, sheetIds, type FigurePath } from '../core/build/sheets';
 import { assess } from '../core/calls/assess';
@@ -22,6 +23,8 @@ import { toFloor } from '../core/siting/frame';
 import { placeOf, sitingLists } from '../core/siting/SitingPlan';
 import { fittedStarts } from '../core/startup/fittedStarts';
 import { summarizeStart } from '../core/startup/summarizeStart';
+import { coText } from '../core/proving/coText';
+import { signatureBox } from '../core/signature/strokes';
 import { show, trim } from '../core/units/show';
 import { CertificatePage, hair, ink, levelInk, soft } from './certificatePage';
 
@@ -168,16 +171,22 @@ function tests(page: CertificatePage, build: Build): void {
     page.row([
       { text: day(run.at), share: 0.22 },
       {
-        text: `${run.bench ? 'Dry run on the bench' : `Start ${fitted.indexOf(run) + 1}`}: ${told} (${run.readings.length} readings)`,
+        text: `${run.bench ? 'Dry run on the bench' : `Start ${fitted.indexOf(run) + 1}`}: ${told} (${s.readings} readings)`,
         share: 0.58,
       },
       { text: run.by, share: 0.2 },
     ]);
   }
+  for (const r of build.repairs ?? [])
+    page.row([
+      { text: day(r.at), share: 0.22 },
+      { text: `${r.callId}: ${r.found} Cause: ${r.cause}. Done: ${r.repair}.`, share: 0.58 },
+      { text: r.by, share: 0.2 },
+    ]);
   for (const r of build.coReadings)
     page.row([
       { text: day(r.at), share: 0.22 },
-      { text: `Carbon monoxide ${trim(r.ppm)} ppm, ${coPlaces[r.place]}`, share: 0.58 },
+      { text: `Carbon monoxide ${trim(r.ppm)} ppm, ${coText(r)}`, share: 0.58 },
       { text: r.by, share: 0.2 },
     ]);
   if (build.primingRuns.length + build.starts.length + build.coReadings.length === 0) page.paragraph('None recorded.');
@@ -435,7 +444,18 @@ export async function writeCertificate(
   for (const signature of build.signatures) {
     page.room(62);
     const top = doc.y;
-    doc.save().translate(page.left, top).scale(0.28).path(signature.drawn).lineWidth(4).strokeColor(ink).stroke().restore();
+    // Whatever is drawn stays within its box.
+    doc
+      .save()
+      .translate(page.left, top)
+      .scale(0.28)
+      .rect(0, 0, signatureBox.width, signatureBox.height)
+      .clip()
+      .path(signature.drawn)
+      .lineWidth(4)
+      .strokeColor(ink)
+      .stroke()
+      .restore();
     page
       .face('bold', signature.typedName)
       .text(signature.typedName, page.left + 190, top + 6)
@@ -461,6 +481,14 @@ export async function writeCertificate(
       page.paragraph(
         `${momentSteps[gate.moment]}: passed by ${gate.by}, ${day(gate.at)}${gate.open.length > 0 ? `, with ${gate.open.join(', ')} open` : ''}`,
       );
+  }
+  for (const claim of build.claims ?? []) {
+    page.heading('Claimed in a file, not seen here');
+    page.paragraph(
+      `Brought in by ${claim.by}, ${day(claim.at)}. Nobody of this workshop has seen any of it; it counts for nothing here.`,
+      { bold: true, colour: levelInk.stop },
+    );
+    for (const line of claimLines(claim)) page.paragraph(`• ${line}`, { colour: soft });
   }
   const corrections = rows.filter((row) => typeof (row.body as { reason?: unknown }).reason === 'string' && row.kind !== 'waive');
   if (corrections.length > 0) {

@@ -24,9 +24,15 @@ function tighten(node: Node): Node {
 
 /** JSON Schema of the build document, made from the Yup schema that validates it. */
 export function buildJsonSchema(): Node {
+  const schema = tighten(convertSchema(buildSchema) as Node);
   return {
     $schema: 'http://json-schema.org/draft-07/schema#',
     title: 'Lorbet build, version 1',
-    ...tighten(convertSchema(buildSchema) as Node),
+    ...schema,
+    properties: {
+      ...schema.properties,
+      // Beside the document: long logs of starts, by their fingerprint.
+      logs: { type: 'object', additionalProperties: { type: 'string' } },
+    },
   };
 }

@@ -1,10 +1,9 @@
 import { createHash } from 'node:crypto';
 import sharp from 'sharp';
+import { photoProblem } from './photoHeader';
 
-export const photoMaxBytes = 12 * 1024 * 1024;
 const largestPx = 2400;
 const smallPx = 360;
-const kinds: readonly string[] = ['jpeg', 'png', 'webp'];
 
 export type ReadPhoto =
   | { ok: true; value: { sha256: string; widthPx: number; heightPx: number; picture: Buffer; small: Buffer } }
@@ -16,11 +15,10 @@ export type ReadPhoto =
  * @returns a JPEG, a small one, and the fingerprint of the first
  */
 export async function readPhoto(bytes: Buffer): Promise<ReadPhoto> {
+  const problem = photoProblem(bytes);
+  if (problem) return { ok: false, error: problem };
   try {
-    const image = sharp(bytes, { failOn: 'error', limitInputPixels: 80_000_000 });
-    const { format } = await image.metadata();
-    if (!format || !kinds.includes(format))
-      return { ok: false, error: `The file is ${format ?? 'no picture'}; allowed is JPEG, PNG or WebP.` };
+    const image = sharp(bytes, { failOn: 'error', limitInputPixels: 64_000_000 });
     const upright = image.autoOrient().flatten({ background: '#ffffff' });
     const { data, info } = await upright
       .clone()

@@ -59,7 +59,9 @@ export function readRowsCsv(list: ListId, text: string, only?: readonly string[]
       if (!column || typed === '') continue;
       const number = column.kind === 'number' ? parseQuantity(typed, column.unit) : null;
       if (number && !number.ok) {
-        errors.push(`Line ${i + 2}: ${lists[list].label}, ${column.label.toLowerCase()}: “${typed.slice(0, 30)}” ${number.reason}.`);
+        errors.push(
+          `Line ${i + 2}: ${lists[list].label}, ${column.label.toLowerCase()}: “${typed.slice(0, 30)}” ${number.reason}.`,
+        );
         continue;
       }
       const value = number ? number.value : column.kind === 'choice' ? choiceOf(column.options, typed) : typed;

@@ -1,7 +1,9 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { Op, Sequelize, Transaction, type FindOptions, type WhereOptions } from 'sequelize';
-import type { Build, Identity } from '../core/build/Build';
+import type { Build, Claim, Identity } from '../core/build/Build';
 import { identitySchema } from '../core/build/buildSchema';
+import type { BuildFile } from '../core/build/buildFile';
+import { asClaims, asCopy } from '../core/build/claims';
 import { emptyBuild } from '../core/build/emptyBuild';
 import { validate, type ReadResult } from '../core/build/readBuild';
 import { assess } from '../core/calls/assess';
@@ -18,6 +20,7 @@ import { database } from './database';
 import type { BuildRow, LedgerEntryRow } from './models';
 import { unknownPhotos } from './photos';
 import { workshopOf, type Person } from './people';
+import { keepStartLog } from './startLogs';
 
 export interface KeptBuild {
   build: Build;
@@ -122,21 +125,30 @@ export interface CheckedLedger {
   rows: LedgerRow[];
   verification: Verification;
 }
+type LedgerState = Parameters<typeof verifyLedger>[1];
+/** How rows are gone through: at once, or elsewhere by whoever serves others meanwhile. */
+export type Verify = (rows: LedgerRow[], state: LedgerState) => Verification | Promise<Verification>;
+const atOnce: Verify = (rows, state) => verifyLedger(rows, state, hashText);
+
 /** The whole ledger of a build, with every row checked, and the build against its last row. */
-export async function checkedLedger(buildId: string): Promise<CheckedLedger | null> {
+export async function checkedLedger(buildId: string, verify: Verify = atOnce): Promise<CheckedLedger | null> {
   const { sequelize, models } = database();
   // One snapshot for both, or a row written between would look like an added one.
-  return sequelize.transaction({ isolationLevel: Transaction.ISOLATION_LEVELS.REPEATABLE_READ }, async (transaction) => {
-    const row = await models.BuildRow.findByPk(buildId, { transaction });
-    if (!row) return null;
-    const rows = await findRows({ where: { buildId }, order: [['seq', 'ASC']], transaction });
-    const { lastSeq, lastHash } = row;
-    const state = { lastSeq, lastHash, documentHash: hashDocument(row.document) };
-    return { rows, verification: verifyLedger(rows, state, hashText) };
-  });
+  const read = await sequelize.transaction(
+    { isolationLevel: Transaction.ISOLATION_LEVELS.REPEATABLE_READ },
+    async (transaction) => {
+      const row = await models.BuildRow.findByPk(buildId, { transaction });
+      if (!row) return null;
+      const rows = await findRows({ where: { buildId }, order: [['seq', 'ASC']], transaction });
+      const { lastSeq, lastHash } = row;
+      const state = { lastSeq, lastHash, documentHash: hashDocument(row.document) };
+      return { rows, state };
+    },
+  );
+  return read && { rows: read.rows, verification: await verify(read.rows, read.state) };
 }
-export const verifyBuild = async (buildId: string): Promise<Verification | null> =>
-  (await checkedLedger(buildId))?.verification ?? null;
+export const verifyBuild = async (buildId: string, verify: Verify = atOnce): Promise<Verification | null> =>
+  (await checkedLedger(buildId, verify))?.verification ?? null;
 
 /** Ids of all builds, for a verification of everything. */
 export const everyBuildId = async (): Promise<string[]> =>
@@ -199,14 +211,11 @@ export async function commandBuild(
     if (await models.LedgerEntryRow.findOne({ where: { buildId, commandId }, transaction })) return { ok: true, kept: kept(row) };
     const entered = entryTime(command, madeAt, at);
     const author: Author = { name: person.name, role: person.role, at: entered.toISOString() };
-    if (command.kind === 'sign') {
-      const stray = await straysOf(row, transaction);
-      if (stray.length > 0) return { ok: false, why: 'standing', errors: stray };
-    }
     const unknown = await unknownPhotos(buildId, command, transaction);
     if (unknown.length > 0) return { ok: false, why: 'invalid', errors: unknown };
     const applied = applyCommand(row.document, command, author);
     if (!applied.ok) return 'clashes' in applied ? { ...applied, clashes: whoClashed(applied.clashes, row.origins) } : applied;
+    if (applied.log) await keepStartLog(row.id, applied.log.sha256, applied.log.text, person.name, at, transaction);
     row.set(besides(applied.build));
     row.changed('document', true);
     const body = {
@@ -230,20 +239,6 @@ const whoClashed = (clashes: readonly Clash[], origins: Origins): Clash[] =>
     const from = originAt(origins, clash.key);
     return from ? { ...clash, from } : clash;
   });
-
-/** Waivers that came in with a file: nobody of this workshop has given them, so nothing may be signed on them. */
-async function straysOf(row: BuildRow, transaction: Transaction): Promise<string[]> {
-  const given = await database().models.LedgerEntryRow.findAll({ where: { buildId: row.id, kind: 'waive' }, transaction });
-  const known = new Set(
-    given.map((entry) => {
-      const body = JSON.parse(entry.body) as { callId: string; says: string };
-      return `${body.callId}\n${body.says}`;
-    }),
-  );
-  return row.document.waivers
-    .filter((w) => !known.has(`${w.callId}\n${w.says}`))
-    .map((w) => `${w.callId}: its waiver came in with a file; a lead of this workshop has to give it here, or take it back.`);
-}
 
 async function insert(
   person: Person,
@@ -294,32 +289,42 @@ export async function createBuild(person: Person, value: unknown, at = new Date(
   );
 }
 
-/** Keeps a build that came as a file. As a copy it gets an id of its own; else it stays as it is to the letter. */
+/**
+ * Keeps a build that came as a file. As a copy it gets an id of its own and no history.
+ * Else what it says that people did, saw and signed stands in it as a claim, and counts for nothing (`asClaims`).
+ */
 export async function importBuild(
   person: Person,
-  build: Build,
-  asCopy: boolean,
+  { build, logs = new Map() }: Pick<BuildFile, 'build'> & Partial<BuildFile>,
+  copy: boolean,
   at = new Date(),
   outer?: Transaction,
 ): Promise<ReadResult<KeptBuild>> {
   if (!roleMay(person.role, 'work'))
     return { ok: false, errors: [`${person.name} signs in as ${person.role}; this is not for that role.`] };
-  const document: Build = asCopy ? { ...build, id: randomUUID(), waivers: [], signatures: [] } : build;
-  // Who passed a gate did so on the one build, not on its copy.
-  if (asCopy) delete document.gates;
-  return insert(
-    person,
-    document,
-    {
-      kind: 'imported',
-      body: {
-        fileHash: sha256Hex(canonicalJson(build)),
-        copyOf: asCopy ? build.id : null,
-        waivers: document.waivers.length,
-        signatures: document.signatures.length,
+  const document = copy ? asCopy(build, randomUUID()) : asClaims(build, person.name, at.toISOString());
+  const claim = document.claims?.at(-1);
+  const { sequelize } = database();
+  return sequelize.transaction({ transaction: outer }, async (transaction): Promise<ReadResult<KeptBuild>> => {
+    const kept = await insert(
+      person,
+      document,
+      {
+        kind: 'imported',
+        body: {
+          fileHash: sha256Hex(canonicalJson(build)),
+          copyOf: copy ? build.id : null,
+          claims: claim && claim.at === at.toISOString() ? claimCounts(claim) : {},
+        },
       },
-    },
-    at,
-    outer,
-  );
+      at,
+      transaction,
+    );
+    if (kept.ok && !copy)
+      for (const [sha256, log] of logs) await keepStartLog(document.id, sha256, log, person.name, at, transaction);
+    return kept;
+  });
 }
+
+const claimCounts = ({ by: _by, at: _at, ...deeds }: Claim): Record<string, number> =>
+  Object.fromEntries(Object.entries(deeds).map(([name, some]) => [name, some.length]));

@@ -4,7 +4,7 @@ const rights = `
   REVOKE ALL ON ALL TABLES IN SCHEMA public FROM :role;
   GRANT USAGE ON SCHEMA public TO :role;
   GRANT SELECT ON ALL TABLES IN SCHEMA public TO :role;
-  GRANT INSERT ON ledger, sign_ins, photos TO :role;
+  GRANT INSERT ON ledger, sign_ins, photos, start_logs TO :role;
   GRANT INSERT, UPDATE ON builds, people, workshops, part_lists TO :role;
   GRANT INSERT, UPDATE, DELETE ON sessions, invites, rate_limits TO :role;
 `;

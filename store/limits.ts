@@ -3,10 +3,13 @@ import { database } from './database';
 
 /** How often, in the time of `seconds`; counted in the database, so that it holds for all processes together. */
 const allowed = {
-  /** wrong passwords for one sign-in name */ login: { points: 10, seconds: 15 * 60 },
-  /** wrong passwords from one address */ address: { points: 50, seconds: 15 * 60 },
+  /** tries at one sign-in name from one address */ login: { points: 10, seconds: 15 * 60 },
+  /** tries at one sign-in name from devices that nobody knows, wherever they are */ name: { points: 100, seconds: 15 * 60 },
+  /** tries from one address */ address: { points: 50, seconds: 15 * 60 },
+  /** tries on a device on which that person has signed in before */ device: { points: 10, seconds: 15 * 60 },
   /** files sent by one person */ upload: { points: 60, seconds: 10 * 60 },
-  /** photographs sent by one person */ photo: { points: 120, seconds: 10 * 60 },
+  /** photographs sent by one person */ photo: { points: 60, seconds: 10 * 60 },
+  /** and in an hour */ photoHour: { points: 180, seconds: 3600 },
 } as const;
 export type LimitName = keyof typeof allowed;
 
@@ -33,12 +36,6 @@ function limiter(name: LimitName): RateLimiterPostgres {
 }
 const minutes = (ms: number) => Math.max(1, Math.ceil(ms / 60000));
 
-/** Whether a limit is used up already, without counting. @returns minutes to wait, or null */
-export async function waitFor(name: LimitName, key: string): Promise<number | null> {
-  const now = await limiter(name).get(key);
-  return now && now.consumedPoints >= allowed[name].points ? minutes(now.msBeforeNext) : null;
-}
-
 /** Counts one. @returns minutes to wait where that was one too many, else null */
 export async function count(name: LimitName, key: string): Promise<number | null> {
   try {
@@ -48,6 +45,11 @@ export async function count(name: LimitName, key: string): Promise<number | null
     if (refusal instanceof RateLimiterRes) return minutes(refusal.msBeforeNext);
     throw refusal;
   }
+}
+
+/** Gives one back that turned out to be none. */
+export async function giveBack(name: LimitName, key: string): Promise<void> {
+  await limiter(name).reward(key, 1);
 }
 
 /** Forgets what was counted, once the person has proven to be who was meant. */

@@ -6,6 +6,7 @@ import { grantAppRole } from './grantAppRole';
 import { firstTables } from './migrations/0001-first-tables';
 import { firmGround } from './migrations/0002-firm-ground';
 import { photosAndPartLists } from './migrations/0003-photos-and-part-lists';
+import { logsAndClaims } from './migrations/0004-logs-and-claims';
 
 /**
  * Brings the database to the newest form, as its owner; each migration runs once, in order, and of two processes at the same moment one waits.
@@ -17,7 +18,7 @@ export async function migrate(): Promise<string[]> {
   const sequelize = new Sequelize(ownerUrl, { dialect: 'postgres', dialectModule: pg, logging: false, pool: { max: 2 } });
   try {
     const umzug = new Umzug({
-      migrations: [firstTables, firmGround, photosAndPartLists],
+      migrations: [firstTables, firmGround, photosAndPartLists, logsAndClaims],
       context: sequelize.getQueryInterface(),
       storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
       logger: undefined,

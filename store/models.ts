@@ -97,6 +97,14 @@ export class PhotoRow extends Model<InferAttributes<PhotoRow>, InferCreationAttr
   declare by: string;
   declare at: Date;
 }
+export class StartLogRow extends Model<InferAttributes<StartLogRow>, InferCreationAttributes<StartLogRow>> {
+  declare buildId: string;
+  declare sha256: string;
+  /** a line a reading, as `packLog` writes it */
+  declare log: string;
+  declare by: string;
+  declare at: Date;
+}
 export class PartListRow extends Model<InferAttributes<PartListRow>, InferCreationAttributes<PartListRow>> {
   declare workshopId: string;
   declare family: Family;
@@ -112,6 +120,7 @@ export interface Models {
   BuildRow: typeof BuildRow;
   LedgerEntryRow: typeof LedgerEntryRow;
   PhotoRow: typeof PhotoRow;
+  StartLogRow: typeof StartLogRow;
   PartListRow: typeof PartListRow;
 }
 
@@ -219,6 +228,16 @@ export function defineModels(sequelize: Sequelize): Models {
     },
     table('photos'),
   );
+  StartLogRow.init(
+    {
+      buildId: { type: UUID, primaryKey: true },
+      sha256: { ...text(64), primaryKey: true },
+      log: { type: TEXT, allowNull: false },
+      by: { ...text(80), field: 'by_name' },
+      at: time(),
+    },
+    table('start_logs'),
+  );
   PartListRow.init(
     {
       workshopId: { type: UUID, primaryKey: true },
@@ -228,5 +247,16 @@ export function defineModels(sequelize: Sequelize): Models {
     },
     table('part_lists'),
   );
-  return { WorkshopRow, PersonRow, SessionRow, InviteRow, SignInRow, BuildRow, LedgerEntryRow, PhotoRow, PartListRow };
+  return {
+    WorkshopRow,
+    PersonRow,
+    SessionRow,
+    InviteRow,
+    SignInRow,
+    BuildRow,
+    LedgerEntryRow,
+    PhotoRow,
+    StartLogRow,
+    PartListRow,
+  };
 }

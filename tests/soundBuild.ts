@@ -151,9 +151,9 @@ export const soundLists: ListValues = {
   parts: [
     { id: id(21), name: 'heater', kind: 'heater', needed: 1, state: 'present', mark: 'invented mark 7', serial: 'T-1' },
     { id: id(22), name: 'filter', kind: 'filter', needed: 1, state: 'replaced', weak: 'thinFilter' },
-    ...(
-      ['pump', 'line', 'joiner', 'clip', 'tank', 'airHose', 'exhaust', 'harness', 'controller', 'alarm'] as const
-    ).map((kind, i) => ({ id: id(230 + i), name: kind, kind, needed: 1, state: 'present' as const })),
+    ...(['pump', 'line', 'joiner', 'clip', 'tank', 'airHose', 'exhaust', 'harness', 'controller', 'alarm'] as const).map(
+      (kind, i) => ({ id: id(230 + i), name: kind, kind, needed: 1, state: 'present' as const }),
+    ),
   ],
   obstacles: [
     { id: id(31), name: 'left rail', kind: 'rail', xMm: 0, yMm: 300, lengthMm: 3000, widthMm: 80 },

@@ -1,4 +1,5 @@
 import { NextResponse } from 'next/server';
+import { jsonObject } from '../../formats/jsonObject';
 
 export const refused = (status: number, ...errors: string[]) => NextResponse.json({ errors }, { status });
 
@@ -21,24 +22,17 @@ export function fromElsewhere(request: Request): boolean {
   return origin !== null && URL.canParse(origin) && new URL(origin).host !== request.headers.get('host');
 }
 
-/** Reads the body as text of bounded size and valid encoding, without ever holding more than that. */
-async function readText(request: Request, maxBytes: number): Promise<string | { status: number; error: string }> {
-  const tooLong = { status: 413, error: `The request is longer than the ${maxBytes} bytes that are allowed.` };
-  if (Number(request.headers.get('content-length') ?? 0) > maxBytes) return tooLong;
-  const decoder = new TextDecoder('utf-8', { fatal: true });
-  let [text, bytes] = ['', 0];
-  try {
-    const chunks = (request.body ?? []) as unknown as AsyncIterable<Uint8Array>;
-    for await (const chunk of chunks) {
-      bytes += chunk.byteLength;
-      if (bytes > maxBytes) return tooLong;
-      text += decoder.decode(chunk, { stream: true });
-    }
-    return text + decoder.decode();
-  } catch (error) {
-    if (error instanceof TypeError) return { status: 400, error: 'The request is not text in UTF-8.' };
-    throw error;
+/** The body, never holding more than is allowed; null where it is longer. */
+async function bytesOf(request: Request, maxBytes: number): Promise<Buffer | null> {
+  if (Number(request.headers.get('content-length') ?? 0) > maxBytes) return null;
+  const chunks: Uint8Array[] = [];
+  let bytes = 0;
+  for await (const chunk of (request.body ?? []) as unknown as AsyncIterable<Uint8Array>) {
+    bytes += chunk.byteLength;
+    if (bytes > maxBytes) return null;
+    chunks.push(chunk);
   }
+  return Buffer.concat(chunks);
 }
 
 /** Reads the body as bytes, never holding more than are allowed. */
@@ -46,46 +40,27 @@ export async function readBytes(
   request: Request,
   maxBytes: number,
 ): Promise<{ ok: true; bytes: Buffer } | { ok: false; response: NextResponse }> {
-  const tooLong = () => ({
-    ok: false as const,
-    response: refused(413, `The file is larger than the ${Math.floor(maxBytes / 1024 / 1024)} MB that are allowed.`),
-  });
-  if (Number(request.headers.get('content-length') ?? 0) > maxBytes) return tooLong();
-  const chunks: Uint8Array[] = [];
-  let bytes = 0;
-  for await (const chunk of (request.body ?? []) as unknown as AsyncIterable<Uint8Array>) {
-    bytes += chunk.byteLength;
-    if (bytes > maxBytes) return tooLong();
-    chunks.push(chunk);
-  }
-  return bytes === 0
-    ? { ok: false, response: refused(400, 'The request holds no file.') }
-    : { ok: true, bytes: Buffer.concat(chunks) };
+  const bytes = await bytesOf(request, maxBytes);
+  if (bytes === null)
+    return {
+      ok: false,
+      response: refused(413, `The file is larger than the ${Math.floor(maxBytes / 1024 / 1024)} MB that are allowed.`),
+    };
+  return bytes.length === 0 ? { ok: false, response: refused(400, 'The request holds no file.') } : { ok: true, bytes };
 }
 
-/** How deep a request may be nested; a build file needs six. */
-const deepest = 40;
-const tooDeep = (value: unknown, left = deepest): boolean =>
-  typeof value === 'object' && value !== null && (left === 0 || Object.values(value).some((inner) => tooDeep(inner, left - 1)));
-
-/** Reads a JSON object of bounded size and depth. */
+/**
+ * Reads a JSON object of bounded size, count and depth. What is too large is refused before it is read through.
+ * @param marks how many values it may hold; by default what its bytes could want of a form
+ */
 export async function readBody(
   request: Request,
   maxBytes: number,
+  marks = 2000,
 ): Promise<{ ok: true; value: Record<string, unknown> } | { ok: false; response: NextResponse }> {
-  const text = await readText(request, maxBytes);
-  if (typeof text !== 'string') return { ok: false, response: refused(text.status, text.error) };
-  const wrong = (sentence: string) => ({ ok: false as const, response: refused(400, sentence) });
-  let value: unknown;
-  try {
-    value = JSON.parse(text);
-  } catch {
-    return wrong('The request is not JSON.');
-  }
-  if (typeof value !== 'object' || value === null || Array.isArray(value))
-    return wrong('The request holds no JSON object; one is wanted.');
-  if (tooDeep(value)) return wrong(`The request is nested deeper than the ${deepest} levels that are allowed.`);
-  // Postgres keeps no such character, and no sheet needs one.
-  if (text.includes('\\u0000')) return wrong('The request holds the character U+0000, which is not allowed.');
-  return { ok: true, value: value as Record<string, unknown> };
+  const sent = await bytesOf(request, maxBytes);
+  if (sent === null)
+    return { ok: false, response: refused(413, `The request is longer than the ${maxBytes} bytes that are allowed.`) };
+  const read = jsonObject(sent, { marks });
+  return read.ok ? read : { ok: false, response: refused(400, read.error) };
 }

@@ -2,13 +2,14 @@ import { randomUUID } from 'node:crypto';
 import type { NextResponse } from 'next/server';
 import { roleMay, type Deed } from '../../core/people/roles';
 import { loadBuild, type KeptBuild } from '../../store/builds';
-import { config } from '../../store/config';
 import { isDatabaseAway } from '../../store/database';
 import { count, type LimitName } from '../../store/limits';
 import { log } from '../../store/log';
+import { TooManyAtOnce } from '../../store/passwords';
 import type { Person } from '../../store/people';
 import { rotateSession } from '../../store/sessions';
 import type { Caller } from '../../store/signIns';
+import { Overloaded } from './offLoop';
 import { fromElsewhere, isUuid, refused, tooOften } from './answers';
 import { currentPerson, keepToken, session } from './session';
 
@@ -23,10 +24,10 @@ export interface AskedBy extends Asked {
 }
 type Handler = (request: Request, context: { params: Promise<Params> }) => Promise<Response>;
 
-/** Where a request comes from. Only a proxy of our own is believed about it. */
+/** Where a request comes from: by the socket, or by the last proxy, which is our own. */
 export function callerOf(request: Request): Caller {
-  const forwarded = (request.headers.get('x-forwarded-for') ?? '').split(',').map((part) => part.trim());
-  const address = (config().behindProxy ? forwarded[0] : forwarded[forwarded.length - 1]) ?? '';
+  // Without a proxy of our own bin/server.mjs writes the socket's own address there, whatever was sent; a proxy adds its caller last.
+  const address = (request.headers.get('x-forwarded-for') ?? '').split(',').at(-1)?.trim() ?? '';
   return { address, agent: request.headers.get('user-agent') ?? '' };
 }
 
@@ -45,6 +46,7 @@ function guarded(handler: (asked: Asked) => Promise<Response>): Handler {
     } catch (error) {
       // What Next throws to redirect is no failure.
       if (error instanceof Error && 'digest' in error) throw error;
+      if (error instanceof Overloaded || error instanceof TooManyAtOnce) return refused(503, error.message);
       const away = isDatabaseAway(error);
       log().error({ ...about, err: error instanceof Error ? error : new Error(String(error)) }, 'request failed');
       response = away
@@ -61,19 +63,21 @@ export const openRoute = guarded;
 
 /**
  * A route for people who are signed in and may do a deed. The session's token is renewed here when it is an hour old.
- * @param limit counts each request against a limit of the person
+ * @param limit counts each request against limits of the person
  */
 export function route(
   deed: Deed,
   handler: (asked: AskedBy) => Promise<Response>,
-  { limit }: { limit?: LimitName } = {},
+  { limit = [] }: { limit?: LimitName | readonly LimitName[] } = {},
 ): Handler {
   return guarded(async (asked) => {
     const person = await currentPerson();
     if (!person) return refused(401, 'You are signed out; sign in again.');
     if (!roleMay(person.role, deed)) return refused(403, `${person.name} signs in as ${person.role}; this is not for that role.`);
-    const wait = limit ? await count(limit, person.id) : null;
-    if (wait !== null) return tooOften('That was too often', wait);
+    for (const name of [limit].flat()) {
+      const wait = await count(name, person.id);
+      if (wait !== null) return tooOften('That was too often', wait);
+    }
     const { token } = await session();
     const next = token && asked.request.method !== 'GET' ? await rotateSession(token) : null;
     if (next) await keepToken(next);
@@ -87,7 +91,7 @@ export const noBuild = (): NextResponse => refused(404, 'There is no such build 
 export function buildRoute(
   deed: Deed,
   handler: (asked: AskedBy & { kept: KeptBuild }) => Promise<Response>,
-  options: { limit?: LimitName } = {},
+  options: { limit?: LimitName | readonly LimitName[] } = {},
 ): Handler {
   const found = async (asked: AskedBy) => {
     const { id = '' } = asked.params;

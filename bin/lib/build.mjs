@@ -16,9 +16,27 @@ const sources = [
   'proxy.ts',
   'instrumentation.ts',
   'bin/lib/serviceWorker.mjs',
+  'bin/lib/build.mjs',
   'tsconfig.json',
   'package-lock.json',
 ];
+/** What works beside the app, in threads and processes of its own, is bundled for itself: packages stay where they are. */
+export async function buildTasks() {
+  const { build } = await import('esbuild');
+  await build({
+    absWorkingDir: root,
+    entryPoints: { 'lorbet-tasks': 'workers/server/tasks.ts', 'lorbet-picture': 'workers/server/picture.ts' },
+    outdir: path.join(root, '.next'),
+    outExtension: { '.js': '.cjs' },
+    bundle: true,
+    platform: 'node',
+    format: 'cjs',
+    target: 'node20',
+    packages: 'external',
+    logLevel: 'warning',
+  });
+}
+
 const stamp = path.join(root, '.next/lorbet-sources');
 
 /** Builds the app for production, when its sources aren't those of the last build. */
@@ -30,5 +48,6 @@ export async function ensureBuilt() {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
   });
   await writeServiceWorker();
+  await buildTasks();
   writeFileSync(stamp, wanted);
 }

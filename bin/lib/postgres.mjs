@@ -5,6 +5,29 @@ import path from 'node:path';
 import { ensurePostgres } from './install.mjs';
 import { ask, isRoot, root, say, Trouble } from './run.mjs';
 
+/**
+ * What the database writes down of itself: that it failed, and never a statement, a parameter or a value that somebody typed.
+ * For its owner alone, an hour a file, a day in all.
+ */
+const quietLog = [
+  "unix_socket_directories=''",
+  'log_min_messages=fatal',
+  'log_min_error_statement=panic',
+  'log_statement=none',
+  'log_min_duration_statement=-1',
+  'log_error_verbosity=terse',
+  'log_parameter_max_length=0',
+  'log_parameter_max_length_on_error=0',
+  'log_checkpoints=off',
+  'logging_collector=on',
+  'log_directory=log',
+  'log_filename=lorbet-%H.log',
+  'log_file_mode=0600',
+  'log_rotation_age=60',
+  'log_rotation_size=0',
+  'log_truncate_on_rotation=on',
+];
+
 /** PostgreSQL refuses to run as root, so there it runs under the user that Debian makes for it. */
 const as = (program, args) => (isRoot ? ['runuser', ['-u', 'postgres', '--', program, ...args]] : [program, args]);
 const runAs = (program, args) => ask(...as(program, args), { cwd: '/' });
@@ -88,10 +111,10 @@ export async function startPostgres(data) {
       );
     }
   }
-  if (isRoot && !existsSync(log)) {
-    writeFileSync(log, '');
-    chownSync(log, Number(ask('id', ['-u', 'postgres']).out), Number(ask('id', ['-g', 'postgres']).out));
-  }
+  // Anew at each start, and readable by its owner alone: it holds only what keeps it from starting.
+  writeFileSync(log, '', { mode: 0o600 });
+  chmodSync(log, 0o600);
+  if (isRoot) chownSync(log, Number(ask('id', ['-u', 'postgres']).out), Number(ask('id', ['-g', 'postgres']).out));
   // One that a killed start left behind is stopped first: whoever holds the lock on the data folder owns it.
   if (runAs(program('pg_ctl'), ['-D', cluster, 'status']).status === 0)
     runAs(program('pg_ctl'), ['-D', cluster, '-m', 'fast', '-w', 'stop']);
@@ -105,7 +128,7 @@ export async function startPostgres(data) {
     '-t',
     '60',
     '-o',
-    `-p ${port} -h 127.0.0.1 -c unix_socket_directories=''`,
+    [`-p ${port} -h 127.0.0.1`, ...quietLog.map((setting) => `-c ${setting}`)].join(' '),
     'start',
   ]);
   if (started.status !== 0)

@@ -1,37 +1,46 @@
-import { closeSync, existsSync, mkdirSync, openSync, readFileSync, rmSync, writeFileSync, writeSync } from 'node:fs';
+import { closeSync, mkdirSync, openSync, readFileSync, rmSync, writeFileSync, writeSync } from 'node:fs';
 import path from 'node:path';
 import { freePort, startPostgres } from './postgres.mjs';
-import { next, runOrFail, start, Trouble, tsx } from './run.mjs';
+import { appUser, identify, stillRuns } from './process.mjs';
+import { runOrFail, start, Trouble, tsx } from './run.mjs';
 
-const alive = (pid) => {
+/** What was written down of who runs on a data folder; nothing of it where it can't be read. */
+function readLock(file) {
   try {
-    process.kill(pid, 0);
-    return true;
-  } catch (error) {
-    return error.code === 'EPERM';
+    const known = JSON.parse(readFileSync(file, 'utf8'));
+    return typeof known === 'object' && known !== null ? known : {};
+  } catch {
+    return {};
   }
-};
+}
 
 /** Only one Lorbet may run on a data folder; a lock left by a dead one is taken over. */
 function lock(data) {
   mkdirSync(data, { recursive: true });
   const file = path.join(data, 'running.pid');
-  const [other = 0, app = 0] = existsSync(file) ? readFileSync(file, 'utf8').split(' ').map(Number) : [];
-  if (other && other !== process.pid && alive(other))
-    throw new Trouble(`Lorbet runs on ${data} already (process ${other}); stop that one, or set LORBET_DATA to another folder.`);
-  // A start that was killed outright leaves its app behind: end it, or it keeps the port.
-  if (app && alive(app)) {
+  const { main, app } = readLock(file);
+  if (main && main.pid !== process.pid && stillRuns(main))
+    throw new Trouble(
+      `Lorbet runs on ${data} already (process ${main.pid}); stop that one, or set LORBET_DATA to another folder.`,
+    );
+  // A start that was killed outright leaves its app behind: end it, or it keeps the port. Only that very process, never one of its number.
+  if (app && stillRuns(app)) {
     try {
-      process.kill(-app, 'SIGKILL');
+      process.kill(-app.pid, 'SIGKILL');
     } catch {
       /* gone */
     }
   }
   rmSync(file, { force: true });
+  const keep = (children = {}) => JSON.stringify({ main: identify(process.pid), ...children });
   const handle = openSync(file, 'wx', 0o600);
-  writeSync(handle, String(process.pid));
+  writeSync(handle, keep());
   closeSync(handle);
-  return { file, release: () => rmSync(file, { force: true }) };
+  return {
+    file,
+    release: () => rmSync(file, { force: true }),
+    name: (child) => writeFileSync(file, keep({ app: identify(child.pid) }), { mode: 0o600 }),
+  };
 }
 
 /** Waits until an address answers well. @returns false where the program behind it ended, or after a minute */
@@ -51,13 +60,21 @@ export async function answers(url, child) {
 /** Starts one process of the app. @returns its address, and how to end it */
 export async function startApp({ port, dev = false, quiet = false, env }) {
   const usedPort = port || (await freePort());
-  const app = start(next, [dev ? 'dev' : 'start', '-H', '127.0.0.1', '-p', String(usedPort)], {
-    env: { ...env, NODE_ENV: dev ? 'development' : 'production' },
+  // In development the app writes all over its own folder; served for good it needs to write nothing and be nobody.
+  const as = dev ? null : appUser();
+  const app = start(process.execPath, ['bin/server.mjs', ...(dev ? ['--dev'] : [])], {
+    env: {
+      ...env,
+      PORT: String(usedPort),
+      NODE_ENV: dev ? 'development' : 'production',
+      ...(as ? { HOME: '/nonexistent', USER: as.name } : {}),
+    },
     stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'inherit'],
     detached: true,
+    ...(as ? { uid: as.uid, gid: as.gid } : {}),
   });
   const signal = (name) => {
-    // Next starts its server as a child of its own: the whole group has to go.
+    // What unpacks pictures is a child of it: the whole group has to go.
     try {
       process.kill(-app.pid, name);
     } catch {
@@ -104,7 +121,7 @@ export async function serve({ data, port, dev = false, demo = true, quiet = fals
       { env: { ...env, ...database.ownerEnv }, stdio: quiet ? 'pipe' : 'inherit' },
     );
     const { app, address, end } = await startApp({ port, dev, quiet, env });
-    writeFileSync(held.file, `${process.pid} ${app.pid}`);
+    held.name(app);
     const stop = async () => {
       await end();
       database.stop();

@@ -4,7 +4,8 @@ import { assess } from '../calls/assess';
 import { signState } from '../calls/progress';
 import { applyCommand } from '../commands/applyCommand';
 import { buildHash } from '../ledger/hash';
-import { parseBuildFile, readBuild } from './readBuild';
+import { parseBuildFile } from './buildFile';
+import { readBuild } from './readBuild';
 import { figureAt } from './sheets';
 
 const json = () => JSON.parse(JSON.stringify(soundBuild())) as Record<string, never>;

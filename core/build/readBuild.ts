@@ -2,6 +2,7 @@ import { ValidationError, type AnySchema } from 'yup';
 import { formatName, formatVersion, type Build } from './Build';
 import { buildSchema } from './buildSchema';
 import { fieldAt, isFigurePath } from './sheets';
+import { sizeProblem } from './sizeProblem';
 
 export type ReadResult<T> = { ok: true; value: T } | { ok: false; errors: string[] };
 
@@ -11,14 +12,19 @@ export type ReadResult<T> = { ok: true; value: T } | { ok: false; errors: string
  */
 const raise: Record<number, (document: Record<string, unknown>) => Record<string, unknown>> = {};
 
+/** So many errors are told of one document; nobody reads more. */
+const errorsMost = 40;
+
 /** Validates any value against a schema and names every error by its field. */
 export function validate<T>(schema: AnySchema, value: unknown): ReadResult<T> {
+  const tooLarge = sizeProblem(schema, value);
+  if (tooLarge) return { ok: false, errors: [tooLarge] };
   try {
-    return { ok: true, value: schema.validateSync(value, { abortEarly: false, strict: true }) as T };
+    return { ok: true, value: schema.validateSync(value, { abortEarly: false, strict: true, disableStackTrace: true }) as T };
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
     const each = error.inner.length > 0 ? error.inner : [error];
-    return { ok: false, errors: [...new Set(each.slice(0, 200).map(sentence))] };
+    return { ok: false, errors: [...new Set(each.slice(0, errorsMost).map(sentence))] };
   }
 }
 
@@ -37,8 +43,12 @@ function sentence(error: ValidationError): string {
   return `${message.replace(/\.$/, '').replace('${unknown}', '')}${/ is | holds /.test(message) ? '' : ` (it is ${shown})`}.`;
 }
 
+/** A value for a sentence, never more of it than is shown. */
 function show(value: unknown): string {
-  const text = value === undefined ? 'missing' : (JSON.stringify(value) ?? typeof value);
+  if (value === undefined) return 'missing';
+  if (Array.isArray(value)) return `a list of ${value.length}`;
+  if (typeof value === 'object' && value !== null) return 'an object';
+  const text = (typeof value === 'string' ? JSON.stringify(value.slice(0, 60)) : JSON.stringify(value)) ?? typeof value;
   return text.length > 60 ? `${text.slice(0, 57)}…` : text;
 }
 
@@ -63,20 +73,4 @@ export function readBuild(value: unknown): ReadResult<Build> {
     };
   for (let version = document.version; version < formatVersion; version += 1) document = raise[version]?.(document) ?? document;
   return validate<Build>(buildSchema, document);
-}
-
-/** The longest build file taken, bytes. */
-export const buildFileMaxBytes = 8 * 1024 * 1024;
-
-/** Reads a build file's text. */
-export function parseBuildFile(text: string): ReadResult<Build> {
-  if (text.length > buildFileMaxBytes)
-    return { ok: false, errors: [`The file holds ${text.length} characters; at most ${buildFileMaxBytes} are allowed.`] };
-  try {
-    return readBuild(JSON.parse(text));
-  } catch (error) {
-    if (error instanceof SyntaxError) return { ok: false, errors: ['The file is not JSON; it may be damaged or cut off.'] };
-    if (error instanceof RangeError) return { ok: false, errors: ['The file is nested too deeply to be a build.'] };
-    throw error;
-  }
 }

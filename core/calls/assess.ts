@@ -70,6 +70,9 @@ function call(judge: Judge, build: Build, others: readonly Call[], known: Figure
   }
 }
 
+/** Whether a finding is cleared by a recorded repair and a new proof. */
+export const isAnswered = (id: string): boolean => stageJudges.some((judge) => judge.id === id && judge.answered === true);
+
 /** One call alone, judged without the others; null where there is none of that id, or it is the sign-off's. */
 export function assessOne(build: Build, id: string): Call | null {
   const judge = stageJudges.find((one) => one.id === id);

@@ -22,10 +22,36 @@ test('on the sound build every call holds, each with a source', () => {
 /** id, what is changed, the level that must follow, words (with this build's figures) that the sentence must hold. */
 const cases: [string, Values, Level, RegExp][] = [
   // Loss of the sound space, worked by hand after ISO 6946 (from memory): 19.6 + 10.2 + 9.3 + 11.5 + 4.7 = 55.2 W/K
-  ['survey.size.under', { 'survey.coldestC': -40 }, 'fix', /−40 °C the space needs 3\.\d+ kW.*2\.51 kW at full.*below −2[78] °C/],
-  ['survey.size.under', { 'survey.coldestC': -26 }, 'watch', /nothing to spare/],
-  ['survey.size.over', { 'survey.usualNightC': 9 }, 'fix', /needs 0\.50 kW.*0\.75 kW at its lowest.*8\.0 of 8 hours/],
-  ['survey.size.over', { 'survey.usualNightC': 3 }, 'watch', /too low for/],
+  // ISO 2533 (from memory): at 500 m 1.167 of 1.225 kg/m³, so 2.39 of 2.51 kW.
+  [
+    'survey.size.under',
+    { 'survey.coldestC': -40 },
+    'fix',
+    /−40 °C the space needs 3\.20 kW.*2\.39 kW at full at 500 m.*below −25 °C/,
+  ],
+  ['survey.size.under', { 'survey.coldestC': -23 }, 'watch', /nothing to spare/],
+  // At 2,200 m 0.806 of the air (ISO 2533): 2.02 kW are left, and 2.05 are needed at −19 °C.
+  ['survey.size.under', { 'survey.coldestC': -19, 'heater.altitudeM': 2200 }, 'fix', /2\.0[45] kW.*2\.02 kW at full at 2200 m/],
+  // No smaller size is sold than one of 2 kW: then how it is run is what counts.
+  [
+    'survey.size.over',
+    { 'survey.usualNightC': 9 },
+    'watch',
+    /needs 0\.50 kW.*0\.75 kW at its lowest.*8\.0 of 8 hours; no smaller size holds −8 °C/,
+  ],
+  ['survey.size.over', { 'survey.usualNightC': 3 }, 'watch', /too low 5\.9 of 8 hours/],
+  [
+    'survey.size.over',
+    { 'survey.usualNightC': 3, 'heater.pumpMinHz': 2.4, 'heater.pumpMaxHz': 8 },
+    'fix',
+    /1\.51 kW at its lowest.*too low 8\.0/,
+  ],
+  [
+    'survey.size.over',
+    { 'survey.usualNightC': 3, 'heater.pumpMinHz': 2.4, 'heater.pumpMaxHz': 8, 'heater.thermostat': 'pauses' },
+    'watch',
+    /pause it.*2 kW would do/,
+  ],
   ['survey.size.label', { 'heater.claimedOutputKw': 5 }, 'watch', /50 % less|5 kW.*% less/],
   ['survey.size.label', { 'heater.claimedOutputKw': 8 }, 'fix', /8 kW; pump and fuel make it 2\.51 kW, 69 % less/],
   ['survey.altitude', { 'heater.altitudeM': 2600 }, 'fix', /2600 m.*7\d % of the fuel.*made for 2200 m/],
@@ -68,13 +94,30 @@ const cases: [string, Values, Level, RegExp][] = [
   ['fuel.line.bore', { 'fuel.suctionBoreMm': 4 }, 'fix', /4 mm bore.*4 times/],
   ['fuel.line.bore', { 'fuel.pressureBoreMm': 1.5 }, 'fix', /3\.2 times the pressure/],
   ['fuel.line.bore', { 'fuel.suctionBoreMm': 2.5, 'fuel.pressureBoreMm': 2.5 }, 'watch', /2\.5 mm/],
-  ['fuel.line.change', { 'fuel.pressureBoreMm': 3 }, 'fix', /from 2 mm.*to 3 mm/],
+  ['fuel.line.change', { 'fuel.pressureBoreMm': 3 }, 'watch', /from 2 mm before the pump to 3 mm after it/],
   ['fuel.bubbles', { 'fuel.suctionBoreMm': 3.5 }, 'fix', /3\.34 mm/], // Bretherton 1961
   ['fuel.bubbles', { 'fuel.suctionBoreMm': 3.1 }, 'watch', /only just/],
   ['fuel.suction.length', { 'fuel.suctionLengthM': 2.4 }, 'fix', /2\.4 m.*2 m/],
-  ['fuel.suction.pressure', { 'fuel.suctionLengthM': 3.5, 'heater.coldestFuelC': -20 }, 'fix', /−20 °C|20 °C/],
+  // A stroke that nobody has measured is taken from 40 to 100 ms; where the verdict turns in between, that is told.
+  [
+    'fuel.suction.pressure',
+    { 'fuel.suctionLengthM': 3.5, 'heater.coldestFuelC': -20 },
+    'watch',
+    /hangs on how long a stroke lasts/,
+  ],
+  [
+    'fuel.suction.pressure',
+    { 'fuel.suctionLengthM': 3.5, 'heater.coldestFuelC': -20, 'line.strokeMs': 40 },
+    'fix',
+    /−20 °C.*at most 10 %/,
+  ],
   ['fuel.suction.pressure', { 'fuel.suctionLengthM': 12, 'heater.coldestFuelC': -40 }, 'fix', /can’t draw/],
-  ['fuel.suction.pressure', { 'fuel.suctionLengthM': 2, 'heater.coldestFuelC': -16 }, 'watch', /worth watching/],
+  [
+    'fuel.suction.pressure',
+    { 'fuel.suctionLengthM': 2, 'heater.coldestFuelC': -16, 'line.strokeMs': 40 },
+    'watch',
+    /worth watching/,
+  ],
   ['fuel.filter.place', { 'fuel.filterPlace': 'afterPump' }, 'fix', /after the pump/],
   ['fuel.filter.place', { 'fuel.filterPlace': 'none' }, 'fix', /No filter/],
   ['fuel.filter.direction', { 'fuel.filterDirection': 'againstFlow' }, 'fix', /against/],
@@ -82,7 +125,10 @@ const cases: [string, Values, Level, RegExp][] = [
   ['fuel.pump.angle', { 'fuel.pumpAngleDeg': 8 }, 'fix', /8°.*15 to 35°/],
   ['fuel.pump.angle', { 'fuel.pumpAngleDeg': -5 }, 'fix', /down by 5°/],
   ['fuel.pump.angle', { 'fuel.pumpAngleDeg': 45 }, 'watch', /about 45°/],
-  ['fuel.pump.angle', { 'fuel.pumpAngleDeg': 60 }, 'fix', /steeper/],
+  // A bubble needs a way up: from 15° on it has one, between the practices and beyond them too.
+  ['fuel.pump.angle', { 'fuel.pumpAngleDeg': 37 }, 'watch', /gas can rise out of it/],
+  ['fuel.pump.angle', { 'fuel.pumpAngleDeg': 60 }, 'watch', /gas can rise out of it/],
+  ['fuel.pump.angle', { 'fuel.pumpAngleDeg': 85 }, 'watch', /others accept upright/],
   ['fuel.line.joint', { 'fuel.jointGapMm': 3 }, 'fix', /3 mm/],
   ['fuel.line.joint', { 'fuel.jointGapMm': 0.4 }, 'watch', /0\.4 mm/],
   ['air.intake.inside', { 'air.intakeFrom': 'cabin' }, 'stop', /where people are/],
@@ -92,7 +138,7 @@ const cases: [string, Values, Level, RegExp][] = [
   ['air.separation', { 'air.endsFacing': 'sameWay' }, 'watch', /opposite ways/],
   ['exhaust.end.underneath', { 'air.exhaustPastOutlineMm': -180 }, 'stop', /180 mm inside/],
   ['exhaust.end.underneath', { 'air.exhaustPastOutlineMm': 5 }, 'watch', /5 mm past/],
-  ['exhaust.drain', { 'air.exhaustLowPoint': 'undrilled' }, 'fix', /without a drain hole/],
+  ['exhaust.drain', { 'air.exhaustLowPoint': 'undrilled' }, 'fix', /that nothing drains/],
   ['exhaust.drain', { 'air.mufflerHole': 'notLowest' }, 'fix', /Muffler/],
   ['exhaust.drain', { 'air.exhaustFallMm': -30 }, 'fix', /30 mm higher/],
   ['wiring.source', { 'wiring.feedSource': 'starter' }, 'fix', /starter/],
@@ -102,8 +148,11 @@ const cases: [string, Values, Level, RegExp][] = [
   // 2 × 9 m × 13.3 Ω/km + 5 mΩ = 0.2444 Ω, 2.44 V at 10 A: Ohm and IEC 60228 (from memory), worked by hand
   ['wiring.drop.start', { 'wiring.feedLengthM': 9, 'wiring.cableAreaMm2': 1.5 }, 'fix', /2\.44 V.*20\.4 %/],
   ['wiring.drop.start', { 'wiring.feedLengthM': 8 }, 'watch', /0\.84 V/],
-  ['wiring.voltage.start', { 'wiring.batteryRestV': 11.9, 'wiring.batteryMohm': 120 }, 'fix', /11\.90 V at rest.*10\.5 V/],
-  ['wiring.voltage.start', { 'wiring.batteryRestV': 11.2 }, 'watch', /above its low-voltage fault/],
+  ['wiring.voltage.start', { 'wiring.batteryMohm': 200 }, 'fix', /12\.70 V at rest.*10\.5 V/],
+  ['wiring.voltage.start', { 'wiring.batteryMohm': 150 }, 'watch', /above its low-voltage fault/],
+  ['wiring.voltage.start', { 'wiring.batteryRestV': 11.9 }, 'fix', /11\.90 V holds about 20 %/],
+  ['wiring.voltage.start', { 'wiring.batteryRestV': 12.1 }, 'watch', /holds about 40 %/],
+  ['wiring.voltage.start', { 'wiring.batteryRestV': 16.8 }, 'fix', /over 13\.3 V none of its kind rests/],
   ['wiring.fuse.rating', { 'wiring.fuseA': 10 }, 'fix', /loaded to 100 %/],
   ['wiring.fuse.rating', { 'wiring.fuseA': 40, 'wiring.cableAreaMm2': 10 }, 'fix', /guards nothing/],
   ['wiring.fuse.rating', { 'wiring.fuseA': 0 }, 'stop', /no fuse/],
@@ -111,8 +160,11 @@ const cases: [string, Values, Level, RegExp][] = [
   ['wiring.fuse.place', { 'wiring.fuseA': 0 }, 'stop', /no fuse/],
   ['wiring.cable.ampacity', { 'wiring.cableAreaMm2': 0.75 }, 'stop', /12 A.*15 A/], // ISO 10133 Annex A, 90 °C
   ['wiring.cable.ampacity', { 'wiring.fuseA': 0 }, 'stop', /no fuse limits/],
-  ['wiring.battery.night', { 'wiring.batteryCapacityAh': 20 }, 'fix', /11\.9 Ah.*10\.0 Ah/],
-  ['wiring.battery.night', { 'wiring.batteryCapacityAh': 30 }, 'watch', /79 %/],
+  // −8 °C: 0.85 − 0.25 × 8/18 = 0.739 of the capacity (handbooks, order of magnitude); half of that may be taken
+  ['wiring.battery.night', { 'wiring.batteryCapacityAh': 20 }, 'fix', /11\.9 Ah.*7\.4 Ah/],
+  ['wiring.battery.night', { 'wiring.batteryCapacityAh': 40 }, 'watch', /80 %/],
+  ['wiring.battery.night', { 'wiring.batteryRestV': 12.05 }, 'fix', /gives none in the cold: it has nothing to spare/],
+  ['wiring.battery.night', { 'wiring.batteryMohm': 160 }, 'fix', /next morning’s start/],
   ['priming.expected', { 'priming.primingHz': 0.5 }, 'watch', /more than ten minutes/],
   ['co.alarm', { 'proving.coAlarmFitted': 'no' }, 'stop', /no carbon monoxide alarm/],
   ['co.alarm', { 'proving.coAlarmTested': 'no' }, 'stop', /test button/],
@@ -156,9 +208,9 @@ const recorded: [string, Partial<Build>, Level, RegExp][] = [
   ['start.afterrun', events([5, 'on'], [100, 'flame'], [1000, 'off'], [1040, 'end']), 'fix', /40 s/],
   ['start.afterrun', events([5, 'on'], [100, 'flame'], [1000, 'off'], [1500, 'end']), 'watch', /500 s/],
   ['start.afterrun', events([5, 'on'], [100, 'flame'], [700, 'cut']), 'fix', /cut while hot/],
-  ['co.reading', co(12, 'floor'), 'stop', /12\.0 ppm.*floor/], // WHO 2010: 10 mg/m³ over 8 h is 8.6 ppm (from memory)
-  ['co.reading', co(2, 'outlet'), 'fix', /2\.0 ppm/],
-  ['co.reading', co(40, 'outside'), 'sound', /No carbon monoxide/],
+  ['co.reading', co(12, 'floor'), 'stop', /12 ppm.*floor/], // WHO 2010: 10 mg/m³ over 8 h is 8.6 ppm (from memory)
+  ['co.reading', co(2, 'outlet'), 'fix', /2 ppm.*outlet/],
+  ['co.reading', co(40, 'outside'), 'sound', /No rise of carbon monoxide/],
   ['co.reading', { coReadings: [] }, 'open', /pillow/],
 ];
 test.each(recorded)('%s on what was recorded (case %#) is at its level', (id, more, level, says) => {
@@ -167,7 +219,9 @@ test.each(recorded)('%s on what was recorded (case %#) is at its level', (id, mo
 });
 
 test('every call is open on an empty build, or says that nothing was waived, and names what is missing', () => {
-  const calls = assess(emptyBuild(soundBuild().id, soundBuild().identity)).filter((c) => c.stage !== 'signoff');
+  const calls = assess(emptyBuild(soundBuild().id, soundBuild().identity)).filter(
+    (c) => c.stage !== 'signoff' && c.id !== 'priming.lockout',
+  );
   expect(calls.filter((c) => c.level !== 'open').map((c) => c.id)).toEqual([]);
   for (const c of calls) expect(c.missing.length).toBeGreaterThan(0);
 });

@@ -123,11 +123,29 @@ const cases: [string, Values, Change, Level, RegExp][] = [
   ['siting.screw.length', { 'siting.screwLengthMm': 0 }, {}, 'sound', /No screws/],
   // ISO 68-1 (from memory): M8 after 6.8 mm has 89 %, after 7.5 mm 37 %.
   ['siting.tapdrill', { 'siting.tapThread': 'M8', 'siting.tapDrillMm': 7.5 }, {}, 'fix', /37 % of the thread of M8: it strips/],
-  ['siting.tapdrill', { 'siting.tapThread': 'M8', 'siting.tapDrillMm': 6.8 }, {}, 'sound', /89 %/],
+  // 1 mm of sheet holds 0.8 of a turn of M8 (pitch 1.25 mm, ISO 261); 3 mm of backing make it 3.2.
+  ['siting.tapdrill', { 'siting.tapThread': 'M8', 'siting.tapDrillMm': 6.8 }, {}, 'fix', /1 mm of metal hold 0\.8 turns of M8/],
+  [
+    'siting.tapdrill',
+    { 'siting.tapThread': 'M8', 'siting.tapDrillMm': 6.8 },
+    { stack: add({ name: 'backing plate', kind: 'metal', thicknessMm: 3 }) },
+    'sound',
+    /89 %/,
+  ],
   ['siting.tapdrill', { 'siting.tapThread': 'M6', 'siting.tapDrillMm': 4.5 }, {}, 'fix', /the tap breaks/],
   ['siting.edge.treatment', { 'siting.cutEdges': 'bare' }, {}, 'fix', /bare/],
   ['siting.edge.treatment', { 'siting.cutEdges': 'deburred' }, {}, 'fix', /not painted/],
-  ['siting.seal.cure', {}, { seals: none }, 'open', /sealant round the plate/],
+  ['siting.seal.cure', {}, { seals: none }, 'open', /seal round the plate.*at the exhaust’s joint.*round the fuel line’s hole/],
+  ['siting.seal.cure', {}, { seals: without(4) }, 'open', /the seal round the fuel line’s hole/],
+  [
+    'siting.seal.cure',
+    {},
+    { seals: set(2, { kind: 'sealant' }) },
+    'fix',
+    /round the exhaust’s hole, is sealant: the exhaust burns it away/,
+  ],
+  ['kit.missing', {}, { parts: without(11) }, 'open', /carbon monoxide alarm on the list of parts/],
+  ['kit.missing', {}, { parts: (rows) => rows.slice(0, 1) }, 'open', /pump on the list of parts, filter on the list/],
   ['siting.seal.cure', {}, { seals: set(0, { hardAt: undefined }) }, 'open', /found hard after its 24 h/],
   [
     'siting.seal.cure',

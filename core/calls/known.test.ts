@@ -45,7 +45,7 @@ export const spoiledBuild = (unknownMost: number): fc.Arbitrary<Build> =>
         const known = tables[list] ?? [];
         if (known.length < lists[list].max) tables[list] = [...known, { ...row, id: id(8000 + i) }];
       });
-      return { ...build, identity: { ...build.identity, kind }, lists: tables } as Build;
+      return { ...build, identity: { ...build.identity, kind }, lists: tables };
     });
 
 const isMissing = (build: Build, path: FigurePath): boolean => {

@@ -1,7 +1,7 @@
 import { coPlaces } from '../build/Build';
 import { coProof, goodAfterRepair, guidelinePpm, placesOf, type JudgedReading } from '../proving/coProof';
 import { repairsOf } from '../proving/stale';
-import { show, trim } from '../units/show';
+import { trim } from '../units/show';
 import type { Judge, Verdict } from './Call';
 import { weigh } from './weigh';
 

@@ -396,9 +396,7 @@ export const sitingCalls: readonly Judge[] = [
         ...rows.map((row) => () => sealVerdict(read, row, firstFire)),
         () => {
           const owed = sealsOwed(read).filter((place) => !rows.some(({ at }) => at === place));
-          return owed.length > 0
-            ? read.missing(...owed.map((place) => `the seal ${sealPlaces[place]}, and when it was put on`))
-            : null;
+          return owed.length > 0 ? read.missing(...owed.map((place) => `the seal ${sealPlaces[place]}`)) : null;
         },
         () => ({
           level: 'sound',

@@ -423,7 +423,9 @@ export const tankCalls: readonly Judge[] = [
         () => {
           const [hours, low] = [read.derived('fuel.rangeFullH'), read.derived('fuel.rangeLowH')];
           const { night } = read.all({ night: 'heater.nightHours' });
-          const says = `${show(read.derived('fuel.usableL'), 1)} L in reach last ${show(hours, 1)} h at full and ${show(low)} h at the lowest`;
+          const usable = read.derived('fuel.usableL');
+          if (usable < 0.05) return { level: 'watch', says: 'No fuel is in reach of the pickup.', todo: 'Fill the tank.' };
+          const says = `${show(usable, 1)} L in reach last ${show(hours, 1)} h at full and ${show(low)} h at the lowest`;
           return hours < night
             ? { level: 'watch', says: `${says}: less than a night of ${trim(night, 1)} h at full.` }
             : { level: 'sound', says: `${says}; a night is ${trim(night, 1)} h.` };

@@ -297,8 +297,8 @@ export const wiringCalls: readonly Judge[] = [
           const takes = read.derived('wiring.nightAh');
           const gives = read.derived('wiring.usableAh');
           const { hours, rest } = read.all({ hours: 'heater.nightHours', rest: 'wiring.batteryRestV' });
-          const says = `A night of ${trim(hours)} h takes ${show(takes, 1)} Ah; resting at ${show(rest, 2)} V the battery gives ${show(gives, 1)} Ah in the cold`;
-          if (gives <= 0)
+          const says = `A night of ${trim(hours)} h takes ${show(takes, 1)} Ah; resting at ${show(rest, 2)} V the battery gives ${gives < 0.05 ? 'none' : `${show(gives, 1)} Ah`} in the cold`;
+          if (gives < 0.05)
             return {
               level: 'fix',
               says: `${says}: it has nothing to spare.`,

@@ -102,12 +102,14 @@ export function applyCommand(build: Build, command: Command, author: Author): Ap
   return { ok: true, build: after, kind: command.kind, body, calls: changedCalls(build, after), ...log };
 }
 
-/** Parts at which a command changes what stands there: an as-fitted figure that was known already, the line's stretches, a repair. */
+/** Parts at which a command changes what stands there: an as-fitted figure of air, exhaust or fuel that was known already, the line's stretches, a repair. */
 function workedParts(build: Build, command: Command): Part[] {
   switch (command.kind) {
     case 'figures':
       return command.changes
-        .filter(({ slot, from, to }) => slot === 'fitted' && from !== null && from !== to)
+        .filter(
+          ({ path, slot, from, to }) => slot === 'fitted' && from !== null && from !== to && /^(air|fuel|line)\./.test(path),
+        )
         .map(({ path }) => fieldAt(path).part);
     case 'rows':
       return command.changes.some((c) => c.list === 'segments' && !(c.deed === 'set' && c.column === 'name')) ? ['line'] : [];

@@ -101,16 +101,13 @@ export const rowNames = (build: Build, changes: readonly RowChange[]): string[] 
 /** Why a joint that was found wet can't be made dry by writing over it; null where that is not done. */
 function wetProblem(row: AnyRow, change: RowChange): string | null {
   if (!isWet(row)) return null;
-  const clears =
-    change.deed === 'remove' ||
-    (change.deed === 'set' &&
-      (change.column === 'wipedAt' ||
-        ((change.column === 'warmFound' || change.column === 'nightFound') &&
-          wetness.includes(String(row[change.column])) &&
-          !wetness.includes(String(change.to)))));
-  return clears
-    ? `${rowName('leaks', row)} was found ${wetness.includes(String(row.nightFound)) ? String(row.nightFound) : String(row.warmFound)}; record its cause and repair first, then wipe it and look anew.`
-    : null;
+  const wet = (value: unknown): value is string => typeof value === 'string' && wetness.includes(value);
+  const dries = (column: string, to: unknown) =>
+    column === 'wipedAt' || ((column === 'warmFound' || column === 'nightFound') && wet(row[column]) && !wet(to));
+  const clears = change.deed === 'remove' || (change.deed === 'set' && dries(change.column, change.to));
+  if (!clears) return null;
+  const found = [row.nightFound, row.warmFound].find(wet) ?? '';
+  return `${rowName('leaks', row)} was found ${found}; record its cause and repair first, then wipe it and look anew.`;
 }
 
 /**

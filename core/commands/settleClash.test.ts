@@ -110,9 +110,9 @@ test('a lead’s other school judges the same figures otherwise, and the call na
 
 test.each<[Partial<Parameters<typeof recommendSize>[0]>, RegExp]>([
   [{}, /lie within\. A usual night above 7 °C, or one below −27 °C, would change that\.$/],
-  [{ coldestC: -30 }, /−30 °C, decides against it\. A larger heater would do, and insulating/],
+  [{ coldestC: -30 }, /−30 °C, decides against it\. A heater of 4 kW would do, and insulating/],
   [{ coldestC: -30, airShare: 0.6 }, /closing draughts would tell most\.$/],
-  [{ usualNightC: 9 }, /9 °C, decides against it\. A smaller one that works hard is the one school; spare capacity/],
+  [{ usualNightC: 9 }, /9 °C, decides against it\. No smaller size holds −12 °C: let a thermostat pause it/],
   [{ coldestC: -30, usualNightC: 9 }, /too small for the coldest night and too large for a usual one\. No size mends both/],
 ])('the recommendation in two sentences names what decides: %j', (more, words) => {
   const text = recommendSize({
@@ -123,6 +123,8 @@ test.each<[Partial<Parameters<typeof recommendSize>[0]>, RegExp]>([
     usualNightC: 1,
     shortBelowC: -27,
     sootAboveC: 7,
+    largerKw: 4,
+    smallerKw: null,
     airShare: 0.1,
     ...more,
   });

@@ -11,7 +11,7 @@ const valueOf = (key: DerivedKey, build: Build = soundBuild()) => explain(build,
 
 /**
  * The sound build worked by hand, with the formulas of the sources named in each figure.
- * 0.022 mL a stroke, 1.2 to 4 Hz, EN 590 diesel of 832 kg/m³ and 42.9 MJ/kg (from memory), −5 °C, 500 m.
+ * 0.022 mL a stroke, 1.2 to 4 Hz, EN 590 diesel of 832 kg/m³ and 42.9 MJ/kg (from memory), −8 °C (outside, as the coldest night), 500 m.
  */
 const byHand: [DerivedKey, number, number][] = [
   // 4 Hz × 0.022 mL × 832 kg/m³ × 42.9 MJ/kg = 3.141 kW; 80 % of it reaches the air
@@ -25,13 +25,21 @@ const byHand: [DerivedKey, number, number][] = [
   ['fuel.meanFlow', 0.088, 9],
   // π/2 × 0.022 mL / 0.06 s
   ['fuel.peakFlow', 0.57596, 4],
-  // 4 Q / (π d ν) = 4 × 0.57596e-6 / (π × 0.002 × 9.99e-6)
-  ['fuel.suctionReynolds', 36.7, 0],
+  // 0.088 + half of (0.57596 − 0.088)
+  ['fuel.peakInLine', 0.33198, 4],
+  ['fuel.coldestC', -8, 9],
+  // 4 Q / (π d ν) = 4 × 0.33198e-6 / (π × 0.002 × 11.2e-6)
+  ['fuel.suctionReynolds', 18.9, 0],
   // 2 mm line: (0.6 + 2.8) m × 3.1416 mL/m
   ['fuel.lineVolumeMl', 10.6814, 3],
-  ['priming.toFillMl', 11.1814, 3],
-  ['priming.expectedStrokes', 508, 0],
-  ['priming.expectedS', 127, 0],
+  // and 0.5 mL of filter, and 150 mm of standpipe of 4 mm above the fuel (290 − 140): 1.885 mL
+  ['priming.toFillMl', 13.0664, 3],
+  // (1.885 + 0.5 + 1.885) / 0.908 + 8.796 = 13.498 mL of 0.022 mL; 4 Hz
+  ['priming.expectedStrokes', 614, 0],
+  ['priming.expectedS', 153.5, 1],
+  // 13.066 × 0.95 / 0.0242, and (4.270 / 0.75 + 8.796) × 1.05 / 0.0198
+  ['priming.lowStrokes', 512, 0],
+  ['priming.highStrokes', 769, 0],
   // 2 × 2.5 m × 4.95 Ω/km + 5 mΩ
   ['wiring.loopMohm', 29.75, 6],
   ['wiring.dropStartV', 0.2975, 6],
@@ -41,7 +49,12 @@ const byHand: [DerivedKey, number, number][] = [
   ['wiring.ampacityA', 40, 9],
   // 2 × 10 A × 2 min + 1.4 A × 8 h
   ['wiring.nightAh', 11.8667, 3],
-  ['wiring.usableAh', 50, 9],
+  // 100 Ah × (0.85 − 0.25 × 8/18) at −8 °C × (1 − 0.5)
+  ['wiring.usableAh', 36.944, 2],
+  ['wiring.chargePercent', 100, 9],
+  ['wiring.startsNight', 1, 9],
+  // 1 − 11.867 / 73.889 = 0.839 left: 12.539 V; 10 A × (10 mΩ × (1 + 33/43) + 29.75 mΩ) off
+  ['wiring.morningV', 12.0648, 3],
 ];
 test.each(byHand)('%s is %d, worked by hand', (key, value, digits) => {
   expect(valueOf(key)).toBeCloseTo(value, digits);
@@ -49,7 +62,7 @@ test.each(byHand)('%s is %d, worked by hand', (key, value, digits) => {
 
 test('the suction pressure is air, column, friction and the column’s own mass put together', () => {
   // ISO 2533 at 500 m: 95,461 Pa; pump 30 mm above the pickup; friction as explained beside it.
-  const rho = 832 * (1 - 0.00083 * -20);
+  const rho = 832 * (1 - 0.00083 * -23);
   // Half a sine: friction is worst with sin, speeding the column up with cos; together √(R² + I²).
   const worst = Math.hypot(valueOf('fuel.suctionDropPeakKPa'), valueOf('fuel.suctionPushKPa')) * 1000;
   // ρ L/A × (π/2)(V/t)(π/t), half of it left by rubber and gas: Newton, worked by hand.
@@ -57,14 +70,18 @@ test('the suction pressure is air, column, friction and the column’s own mass 
   expect(valueOf('fuel.suctionPushKPa') * 1000).toBeCloseTo(push, 0);
   const expected = 95461 - rho * 9.80665 * 0.03 - worst;
   expect(valueOf('fuel.suctionKPa') * 1000).toBeCloseTo(expected, -1);
-  expect(valueOf('fuel.gasPercent')).toBeCloseTo(10 * (95461 / expected - 1), 2);
+  const gas = 0.1 * (95461 / expected - 1);
+  expect(valueOf('fuel.gasPercent')).toBeCloseTo((100 * gas) / (1 + gas), 2);
 });
 
 test('“good down to” is where the gas reaches its limit: a degree warmer holds, a degree colder does not', () => {
-  const long = soundBuild({ 'fuel.suctionLengthM': 2 });
+  const long = soundBuild({ 'fuel.suctionLengthM': 6 });
   const border = valueOf('fuel.goodDownToC', long);
   const gasAt = (coldest: number) =>
-    valueOf('fuel.gasPercent', soundBuild({ 'fuel.suctionLengthM': 2, 'heater.coldestFuelC': coldest }));
+    valueOf(
+      'fuel.gasPercent',
+      soundBuild({ 'fuel.suctionLengthM': 6, 'heater.coldestFuelC': coldest, 'survey.coldestC': Math.round(coldest) }),
+    );
   expect(border).toBeGreaterThan(-45);
   expect([gasAt(border + 1) < 10, gasAt(border - 1) > 10]).toEqual([true, true]);
 });

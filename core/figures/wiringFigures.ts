@@ -98,6 +98,7 @@ export const wiringFigures = {
     formula: '1 + hours run too low × restarts an hour, where its thermostat pauses',
     source: 'restarts an hour: Lorbet’s own choice, no source',
     compute: (read: Reader): number => {
+      read.all({ hours: 'heater.nightHours' });
       if (read.maybe('heater.thermostat') !== 'pauses') return 1;
       return 1 + read.derived('survey.hoursTooLow') * read.limit('restartsPerHour').value;
     },

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { anyRoute } from '../../tests/anyRoute';
 import { soundBuild } from '../../tests/soundBuild';
+import { explain } from '../figures/explain';
 import { fillPicture } from '../priming/fillPicture';
 import { fillSpread } from './fillSpread';
 import { chambersOf, firstFill } from './firstFill';
@@ -75,8 +76,12 @@ test('the spread is seeded, holds the closed form’s mean, and narrows with a d
   const width = (s: typeof spread) => (s ? s.strokes.p95 - s.strokes.p5 : NaN);
   expect(width(wide)).toBeGreaterThan(width(spread) * 1.3);
   // Σ V / dose, the suction side's strokes over the mean of the dry share: (0.75 + 0.95 + 1) / 3.
-  const [suction, pressure] = [lineVolumeMl(2, 0.6) + 0.5, lineVolumeMl(2, 2.8)];
+  const [suction, pressure] = [lineVolumeMl(2, 0.6) + 0.5 + lineVolumeMl(4, 0.15), lineVolumeMl(2, 2.8)];
   expect((spread?.strokes.mean ?? 0) / ((suction / 0.9 + pressure) / 0.022)).toBeCloseTo(1, 1.7);
+  // One model: the count that is told is the middle of what is drawn, and the band holds nearly all of it.
+  const told = (key: 'expected' | 'low' | 'high') => explain(soundBuild(), `priming.${key}Strokes`).value ?? NaN;
+  expect((spread?.strokes.median ?? 0) / told('expected')).toBeCloseTo(1, 1.7);
+  expect([(spread?.strokes.p5 ?? 0) > told('low'), (spread?.strokes.p95 ?? Infinity) < told('high')]).toEqual([true, true]);
   expect(fillSpread(picture, { draws: 2000, cancelled: () => true })).toBeNull();
   expect(fillPicture(soundBuild({ 'priming.filterVolumeMl': null }))).toEqual({ missing: ['Filter holds'] });
 });

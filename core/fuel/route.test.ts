@@ -32,6 +32,7 @@ const factsFor = (route: Route, more: Partial<RunFacts> = {}): RunFacts => ({
   doseMl: 0.022,
   frequencyHz: 5,
   softening: 0.5,
+  strokeS: 0.06,
   ...more,
 });
 const mapOf = (build: Build): MapFacts => {
@@ -96,7 +97,7 @@ describe('pressure along the run', () => {
   });
 
   test('the stroke’s worst, worked by hand for one plain stretch', () => {
-    // 0.6 m of 2 mm: friction 128 × (4e-6 × 832) × 0.6 × 0.576e-6 / (π × 0.002⁴) = 2,929 Pa; column 832 × 0.6 / 3.1416e-6 × 0.576e-6 × π/0.06 = 4,792 Pa, half of it.
+    // 0.6 m of 2 mm. In the line the peak is 0.11 + half of (0.576 − 0.11) = 0.343 mL/s: friction 128 × (4e-6 × 832) × 0.6 × 0.343e-6 / (π × 0.002⁴) = 1,744 Pa; column 832 × 0.6 / 3.1416e-6 × 0.576e-6 × π/0.06 = 4,792 Pa, half of it.
     const segment = (side: Segment['side']): Segment => ({
       id: null,
       name: side,
@@ -111,13 +112,14 @@ describe('pressure along the run', () => {
       factsFor({ own: true, segments: [segment('suction'), segment('pressure')] }, { pickupTopMm: 30, levelMm: 60 }),
     );
     const pump = nodes.find((n) => n.name === 'suction');
-    expect((pump?.restPa ?? 0) - (pump?.peakPa ?? 0)).toBeCloseTo(Math.hypot(2929, 4792 / 2), -1.5);
-    // Henry’s law by hand: 0.1 × (p₀/p − 1)
-    expect(pump?.gas).toBeCloseTo(0.1 * (95000 / (pump?.peakPa ?? 1) - 1), 9);
+    expect((pump?.restPa ?? 0) - (pump?.peakPa ?? 0)).toBeCloseTo(Math.hypot(1744, 4792 / 2), -1.5);
+    // Henry’s law by hand: g = 0.1 × (p₀/p − 1), of a stroke g / (1 + g)
+    const gas = 0.1 * (95000 / (pump?.peakPa ?? 1) - 1);
+    expect(pump?.gas).toBeCloseTo(gas / (1 + gas), 9);
   });
 
   test('every cell of the map is the run worked out there; its border is where it stops working', () => {
-    const facts = mapOf(soundBuild({ 'fuel.suctionLengthM': 3 }));
+    const facts = mapOf(soundBuild({ 'fuel.suctionLengthM': 6 }));
     const map = pressureMap(facts, 12);
     map.levelsMm.forEach((level, row) =>
       map.temperaturesC.forEach((temperature, column) => {

@@ -4,7 +4,10 @@ import { blendFuels } from './blendFuels';
 import { dipChart } from './dipChart';
 import { doseTest } from './doseTest';
 import { fuels, type FuelId } from './fuels';
-import { leakDue, nextLook } from './leakDue';
+import { soundBuild } from '../../tests/soundBuild';
+import type { Build } from '../build/Build';
+import { leakDue, nextLook as lookAfter, type LeakCheck, type LeakProof } from './leakDue';
+import { provingStart } from '../startup/fittedStarts';
 import { cutStandpipe, drillFor, holeFit, usualDrillsMm } from './standpipe';
 import { dipsProblem, levelForMm, tankHeightMm, volumeL, type TankShape } from './tankVolume';
 import { viscosityMm2S } from './viscosityMm2S';
@@ -169,17 +172,30 @@ test('a blend: mass adds up, viscosity lies between its parts, the worse pluggin
 test('a joint is wiped, then looked at warm after an hour, then after a night; the look due first is told', () => {
   const wiped = '2026-11-20T09:00:00.000Z';
   const at = (iso: string) => Date.parse(iso);
+  const [start] = [provingStart(soundBuild())];
+  if (!start) throw new Error('the sound build was lit');
+  // It began at 9:00 on the 20th, reached full output at 9:04:20, and its fan stopped at 9:28.
+  const proof = { start, workedMs: -Infinity };
+  const nextLook = (check: LeakCheck, more: Partial<LeakProof> = {}) => lookAfter(check, { ...proof, ...more });
   expect(nextLook({ id: 'a' })).toEqual({ look: 'wipe', dueMs: null });
   expect(nextLook({ id: 'a', wipedAt: wiped })).toEqual({ look: 'warm', dueMs: at('2026-11-20T10:00:00Z') });
-  expect(nextLook({ id: 'a', wipedAt: wiped, warmFound: 'dry' })).toEqual({ look: 'night', dueMs: at('2026-11-20T19:00:00Z') });
-  expect(nextLook({ id: 'a', wipedAt: wiped, warmFound: 'dry', nightFound: 'dry' })).toBeNull();
-  expect(leakDue([{ id: 'a', wipedAt: wiped, warmFound: 'dry' }, { id: 'b', wipedAt: wiped }, { id: 'c' }])).toEqual({
+  const warm = { id: 'a', wipedAt: wiped, warmFound: 'dry', warmAt: '2026-11-20T10:05:00.000Z' };
+  expect(nextLook(warm)).toEqual({ look: 'night', dueMs: at('2026-11-20T19:28:00Z') });
+  const night = { ...warm, nightFound: 'dry', nightAt: '2026-11-20T20:00:00.000Z' };
+  expect(nextLook(night)).toBeNull();
+  // Looked at before there was a fire, or with no start at all, or before the line was worked on: it counts for nothing.
+  expect(nextLook({ ...night, warmAt: '2026-11-19T10:05:00.000Z' })).toMatchObject({ look: 'warm' });
+  expect(nextLook(night, { start: null })).toEqual({ look: 'warm', dueMs: null });
+  expect(nextLook(night, { workedMs: at('2026-11-20T12:00:00Z') })).toEqual({ look: 'wipe', dueMs: null });
+  // Wiped when the fan had stopped: it has not been warm since.
+  expect(nextLook({ ...night, wipedAt: '2026-11-20T09:40:00.000Z' })).toEqual({ look: 'warm', dueMs: null });
+  const due = (...leaks: LeakCheck[]) => leakDue({ ...soundBuild(), lists: { leaks } } as Build);
+  expect(due(warm, { id: 'b', wipedAt: wiped }, { id: 'c' })).toEqual({
     look: 'warm',
     dueMs: at('2026-11-20T10:00:00Z'),
     joints: 1,
   });
-  expect(leakDue([{ id: 'c' }])).toBeNull();
+  expect(due({ id: 'c' })).toBeNull();
   // Dry after three hours is no night.
-  const early = { id: 'a', wipedAt: wiped, warmFound: 'dry', nightFound: 'dry', nightAt: '2026-11-20T12:00:00.000Z' };
-  expect([nextLook(early)?.look, nextLook({ ...early, nightAt: '2026-11-20T20:00:00.000Z' })]).toEqual(['night', null]);
+  expect(nextLook({ ...night, nightAt: '2026-11-20T12:00:00.000Z' })?.look).toBe('night');
 });

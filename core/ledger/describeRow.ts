@@ -6,6 +6,7 @@ import {
   type CoReading,
   type GateMoment,
   type PrimingRun,
+  type Repair,
   type StartEvent,
   type StartReading,
 } from '../build/Build';
@@ -48,6 +49,12 @@ function rowText(change: RowChange, was: string): string {
   return `${label}: ${rowName(change.list, change.values)} put in${told ? ` (${told})` : ''}`;
 }
 
+/** What a file claimed that nobody here has seen, as the end of a line. */
+function claimText(claims: unknown): string {
+  const counts = Object.values((claims ?? {}) as Record<string, number>).reduce((sum, n) => sum + n, 0);
+  return counts > 0 ? `; ${counts} ${counts === 1 ? 'thing' : 'things'} done, seen or signed elsewhere, kept as claims` : '';
+}
+
 /** One line for a ledger row, as it stands on the roll and in the certificate. */
 export function describeRow({ kind, body }: Pick<LedgerContent, 'kind' | 'body'>): string {
   const b = body as Record<string, unknown>;
@@ -56,7 +63,9 @@ export function describeRow({ kind, body }: Pick<LedgerContent, 'kind' | 'body'>
     case 'created':
       return 'build begun';
     case 'imported':
-      return b.copyOf ? 'build brought in from a file, as a copy' : 'build brought in from a file';
+      return `${b.copyOf ? 'build brought in from a file, as a copy' : 'build brought in from a file'}${claimText(b.claims)}`;
+    case 'raised':
+      return `kept in a newer form${claimText(b.claimed)}`;
     case 'figures': {
       const changes = b.changes as Change[];
       const shown = changes.slice(0, 3).map(changeText).join('; ');
@@ -96,6 +105,10 @@ export function describeRow({ kind, body }: Pick<LedgerContent, 'kind' | 'body'>
     case 'co': {
       const reading = b.reading as CoReading;
       return `${correction}carbon monoxide ${trim(reading.ppm)} ppm, ${coPlaces[reading.place]}`;
+    }
+    case 'repair': {
+      const repair = b.repair as Repair;
+      return `${correction}REPAIRED ${repair.callId}: ${repair.repair} (cause: ${repair.cause})`;
     }
     case 'waive':
       return `WAIVED ${String(b.callId)}: ${String(b.reason)}`;

@@ -1,5 +1,7 @@
 import fc from 'fast-check';
-import { soundBuild } from '../../tests/soundBuild';
+import { soundBuild, type Values } from '../../tests/soundBuild';
+import type { PrimingRun } from '../build/Build';
+import { explain } from '../figures/explain';
 import { summarizeStart } from '../startup/summarizeStart';
 import { soundStart } from '../../tests/soundBuild';
 import { frontShares } from './frontShares';
@@ -7,8 +9,20 @@ import { primedStrokes } from './primedStrokes';
 import { strokesCounted } from './strokesCounted';
 import { strokesToFill } from './strokesToFill';
 
-test('11 mL at 0.022 mL a stroke fills in 500, between 431 and 584 with both tolerances at their worst', () =>
-  expect(strokesToFill(11, 0.022)).toEqual({ expected: 500, low: 431, high: 584 }));
+// The dry pump's middle is 0.75 + √(0.5 × 0.25 × 0.2) = 0.908 of a dose: median of a triangle, by hand.
+test.each([
+  [0, 11, { expected: 500, low: 431, high: 584 }],
+  [11, 0, { expected: 551, low: 431, high: 778 }],
+])(
+  '%d mL before and %d mL after the pump, 0.022 mL a stroke: the count and its band, all doubts at their worst',
+  (suctionMl, pressureMl, band) => expect(strokesToFill({ suctionMl, pressureMl }, 0.022)).toEqual(band),
+);
+test('a standpipe of 4 mm that stands 230 mm above the fuel holds 2.9 mL: 131 strokes of 0.022 mL', () => {
+  const at = (values: Values) => explain(soundBuild(values), 'priming.toFillMl').value ?? NaN;
+  const pipe = at({ 'fuel.fuelLevelMm': 60 }) - at({ 'fuel.pickupKind': 'sideOutlet', 'fuel.fuelLevelMm': 60 });
+  expect(pipe).toBeCloseTo(Math.PI * 0.2 ** 2 * 23, 3);
+  expect(Math.round(pipe / 0.022)).toBe(131);
+});
 test('strokes follow the clock alone: a gap while the screen slept is counted, a pause is not', () => {
   expect(
     strokesCounted(
@@ -32,16 +46,17 @@ test('strokes follow the clock alone: a gap while the screen slept is counted, a
 test('runs add up until the line is emptied', () => {
   const run = soundBuild().primingRuns[0];
   if (!run) throw new Error('the sound build has a run');
-  expect(primedStrokes([run, { ...run, strokes: 30, fromEmpty: false }]).strokes).toBe(530);
-  expect(primedStrokes([run, { ...run, strokes: 30, fromEmpty: true }]).strokes).toBe(30);
+  const counted = (...primingRuns: PrimingRun[]) => primedStrokes({ primingRuns }).strokes;
+  expect(counted(run, { ...run, strokes: 30, fromEmpty: false })).toBe(630);
+  expect(counted(run, { ...run, strokes: 30, fromEmpty: true })).toBe(30);
 });
 test('the front fills the suction line first, holds at the filter, and reaches the heater with the expected stroke', () => {
   const build = soundBuild();
-  // suction 0.6 m holds 1.885 mL: 86 strokes of 0.022 mL
-  expect(frontShares(build, 43)).toEqual({ suction: expect.closeTo(0.502, 2), line: 0 });
-  expect(frontShares(build, 100)).toEqual({ suction: 1, line: 0 });
-  const full = strokesToFill(Math.PI * (0.6 + 2.8) + 0.5, 0.022).expected;
-  expect(frontShares(build, full)?.line).toBeCloseTo(1, 2);
+  // the standpipe takes 1.885 mL at 0.908 of 0.022 mL a stroke, 94.4 strokes; the suction line as much again
+  expect(frontShares(build, 94)).toEqual({ suction: 0, line: 0 });
+  expect(frontShares(build, 142)).toEqual({ suction: expect.closeTo(0.504, 2), line: 0 });
+  expect(frontShares(build, 200)).toEqual({ suction: 1, line: 0 });
+  expect(frontShares(build, 614)?.line).toBeCloseTo(1, 2);
 });
 test('a start tells its figures from events and readings in any order', () => {
   const run = soundStart();

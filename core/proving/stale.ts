@@ -4,7 +4,7 @@ import type { Part } from '../build/field';
 /** Parts on which each proof rests: when one of them was changed after it, the proof is stale. */
 export const provedBy = {
   co: ['heater', 'intake', 'exhaust'],
-  leak: ['tank', 'pickup', 'suction', 'filter', 'pump', 'line'],
+  leak: ['pickup', 'suction', 'filter', 'pump', 'line'],
 } as const satisfies Record<string, readonly Part[]>;
 export type Proof = keyof typeof provedBy;
 

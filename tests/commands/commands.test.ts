@@ -180,7 +180,12 @@ describe('npm start', () => {
       LORBET_SESSION_SECRET: 'short',
       NODE_ENV: 'production' as const,
     };
-    const app = spawnSync('npx', ['next', 'start', '-p', '0'], { cwd: root, encoding: 'utf8', env, timeout: 30000 });
+    const app = spawnSync('node', ['bin/server.mjs'], {
+      cwd: root,
+      encoding: 'utf8',
+      env: { ...env, PORT: '0' },
+      timeout: 30000,
+    });
     expect([app.status, app.stderr]).toEqual([
       78,
       expect.stringContaining('lorbet: LORBET_SESSION_SECRET is too short; it has to hold 32 characters or more.'),

@@ -5,7 +5,7 @@ import { assess } from '../../core/calls/assess';
 import { commandRules, type Command, type CommandKind } from '../../core/commands/Command';
 import type { Role } from '../../core/people/roles';
 import { commandBuild, importBuild, ledgerOf } from '../../store/builds';
-import { closeDatabase } from '../../store/database';
+import { closeDatabase, database } from '../../store/database';
 import { migrate } from '../../store/migrate';
 import { addPerson, addWorkshop, type Person } from '../../store/people';
 
@@ -37,6 +37,10 @@ const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
     { kind: 'unwaive', callId: 'fuel.line.joint' },
   ],
   gate: () => [soundBuild(), { kind: 'gate', moment: 'bolting', deed: 'pass' }],
+  repair: () => [
+    { ...soundBuild(), coReadings: [{ id: id(4), at: '2026-11-20T09:15:00.000Z', by: 'A', ppm: 12, place: 'floor' }] },
+    { kind: 'repair', repair: { id: id(8), callId: 'co.reading', cause: 'loose clamp', repair: 'new clamp' } },
+  ],
   sign: (person) => [soundBuild(), { kind: 'sign', typedName: person.name, drawn: 'M10,10L60,120L110,20L160,120' }],
 };
 
@@ -52,6 +56,7 @@ const may: Record<CommandKind, readonly Role[]> = {
   start: ['fitter', 'lead'],
   readings: ['fitter', 'lead'],
   co: ['fitter', 'lead'],
+  repair: ['fitter', 'lead'],
   waive: ['lead'],
   unwaive: ['lead'],
   gate: ['fitter', 'lead'],
@@ -81,9 +86,11 @@ test.each(kinds.flatMap((kind) => roles.map((role) => [kind, role] as const)))('
   const lead = people.get('lead');
   if (!person || !lead) throw new Error('The cast is not complete.');
   const [build, command] = commands[kind](person);
-  const kept = await importBuild(lead, { ...build, id: randomUUID() }, false);
+  const kept = await importBuild(lead, { build: { ...build, id: randomUUID() } }, false);
   if (!kept.ok) throw new Error(kept.errors.join(' '));
   const buildId = kept.value.build.id;
+  // As if it had all been done here: what a file says of deeds would be a claim, and count for nothing.
+  await database().models.BuildRow.update({ document: { ...build, id: buildId } }, { where: { id: buildId } });
   const outside = await commandBuild(stranger, buildId, command, randomUUID());
   expect(outside).toMatchObject({ ok: false, why: 'missing' });
   const done = await commandBuild(person, buildId, command, randomUUID());

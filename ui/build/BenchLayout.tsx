@@ -14,6 +14,7 @@ import { RunView } from '../run/RunView';
 import { ShortcutHelp } from './ShortcutHelp';
 import { ThemeSwitch } from '../theme/ThemeSwitch';
 import { Banners } from './Banners';
+import { ClaimsNotice } from './ClaimsNotice';
 import { useBench } from './BuildContext';
 import { GateDialog } from './GateDialog';
 import { StageLink } from './StageLink';
@@ -82,6 +83,7 @@ export function BenchLayout() {
         <div className="bench-work">
           <main className="bench-sheet">
             <Banners />
+            <ClaimsNotice />
             {stage !== 'siting' && <CureNotice />}
             {stage !== 'fuel' && <LeakNotice />}
             <StageView stage={stage} />

@@ -2,7 +2,7 @@
 import { useEffect, useRef, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { buildKinds } from '../../core/build/Build';
-import { buildFileMaxBytes, parseBuildFile } from '../../core/build/readBuild';
+import { buildFileMaxBytes, parseBuildFile } from '../../core/build/buildFile';
 import { postJson } from '../people/postJson';
 import { keepDraft, readDraft } from './useKeptText';
 import { AwakeForm } from '../people/AwakeForm';
@@ -103,12 +103,13 @@ export function BringInForm() {
       setProblems([`${chosen.name} holds ${chosen.size} bytes; at most ${buildFileMaxBytes} are allowed.`]);
       return;
     }
-    const read = parseBuildFile(await chosen.text());
+    const text = await chosen.text();
+    const read = parseBuildFile(text);
     if (!read.ok) {
       setProblems(read.errors);
       return;
     }
-    const answer = await postJson<{ id: string }>('/api/builds/import', { file: read.value, asCopy });
+    const answer = await postJson<{ id: string }>('/api/builds/import', { file: JSON.parse(text) as object, asCopy });
     if (answer.ok) window.location.assign(`/builds/${answer.value.id}/fuel`);
     else setProblems(answer.errors);
   };
@@ -138,7 +139,7 @@ export function BringInForm() {
           onChange={(event) => setAsCopy(event.target.checked)}
           style={{ width: 24, height: 24, flex: 'none' }}
         />{' '}
-        As a copy, with its own id, without its signatures, waivers and gates
+        As a copy, with its own id: figures and lists only, nothing that anybody did, saw or signed
       </label>
       {problems.length > 0 && (
         <div role="alert">

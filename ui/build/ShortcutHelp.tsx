@@ -15,6 +15,8 @@ export function ShortcutHelp() {
   const [open, setOpen] = useState(false);
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
+      // Nothing behind an open dialog is to be moved by a key.
+      if (document.querySelector('[aria-modal="true"], .MuiModal-root:not([aria-hidden="true"])')) return;
       if (isTyping(event.target) || event.ctrlKey || event.metaKey || event.altKey) return;
       // From the address, which is right at once; a sheet is drawn a moment later.
       const now = stageIds.findIndex((id) => id === window.location.pathname.split('/')[3]);

@@ -3,7 +3,9 @@ import type { Call } from '../../core/calls/Call';
 import { useBench, useSay } from '../build/BuildContext';
 import { InputList, RuleList } from '../sheet/Explanation';
 import { withOrigins } from '../../core/figures/explain';
+import { isAnswered } from '../../core/calls/assess';
 import { LevelMark } from './LevelMark';
+import { RepairKey } from './RepairKey';
 
 /** One call: level, sentence, what to do; on request why, by which rule, from which figures. */
 export function CallCard({ call, onWaive }: { call: Call; onWaive?: ((call: Call) => void) | undefined }) {
@@ -28,6 +30,7 @@ export function CallCard({ call, onWaive }: { call: Call; onWaive?: ((call: Call
         </p>
       )}
       {call.todo !== '' && !call.waived && <p className="todo">{say(call.todo)}</p>}
+      {(call.level === 'stop' || call.level === 'fix') && !call.waived && isAnswered(call.id) && <RepairKey callId={call.id} />}
       <details>
         <summary>
           {call.level === 'sound' ? (

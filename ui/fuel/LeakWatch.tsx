@@ -1,7 +1,9 @@
 'use client';
 import { format } from 'date-fns';
 import type { RowOf } from '../../core/build/lists';
-import { leakDue, nextLook, type LeakLook } from '../../core/fuel/leakDue';
+import { isWet, leakDue, leakProof, nextLook, type LeakLook } from '../../core/fuel/leakDue';
+import { useBench } from '../build/BuildContext';
+import { RepairKey } from '../calls/RepairKey';
 import { useNow } from '../build/useNow';
 import { useRows } from '../lists/useRows';
 import { RowList } from '../lists/RowList';
@@ -12,7 +14,15 @@ const joints = ['at the tank', 'filter', 'pump, inlet', 'pump, outlet', 'at the 
 function Next({ row }: { row: RowOf<'leaks'> }) {
   const { set, change, mayWork } = useRows('leaks');
   const now = useNow();
-  const next = nextLook(row);
+  const { settled } = useBench();
+  if (isWet(row))
+    return (
+      <span className="cure">
+        <strong>{row.nightFound && row.nightFound !== 'dry' ? row.nightFound : row.warmFound}</strong>
+        <RepairKey callId="fuel.leak" subject={row.id} name={row.name ?? 'joint'} />
+      </span>
+    );
+  const next = nextLook(row, leakProof(settled));
   if (!next) return <span className="cure">all seen</span>;
   if (next.look === 'wipe')
     return mayWork ? (
@@ -44,7 +54,7 @@ function Next({ row }: { row: RowOf<'leaks'> }) {
         {due ? (
           <strong>Due: {looks[next.look]}</strong>
         ) : (
-          `${looks[next.look]}, from ${next.dueMs === null ? '' : format(new Date(next.dueMs), 'd MMM HH:mm')}`
+          `${looks[next.look]}, ${next.dueMs === null ? 'once a start has reached full output' : `from ${format(new Date(next.dueMs), 'd MMM HH:mm')}`}`
         )}
       </span>
       {mayWork && (
@@ -89,9 +99,9 @@ export function LeakWatch() {
 
 /** What is due at the joints, on whatever sheet. */
 export function LeakNotice() {
-  const { rows } = useRows('leaks');
+  const { settled } = useBench();
   const now = useNow();
-  const due = leakDue(rows);
+  const due = leakDue(settled);
   if (!due || now === null || now < due.dueMs) return null;
   return (
     <div className="banner" role="note" aria-label="Joints to be looked at">

@@ -1,5 +1,6 @@
 'use client';
-import { useEffect, useRef } from 'react';
+import { Button, Dialog, Typography } from '@mui/material';
+import { useEffect } from 'react';
 import { show } from '../../core/units/show';
 
 /** Sounds and shakes until the pump is stopped. */
@@ -25,23 +26,28 @@ function useAlarm() {
   }, []);
 }
 
-/** The whole screen says stop: the line is full at the latest now, and fuel would go into the burner. */
-export function Halt({ strokes, high, onStopped }: { strokes: number; high: number; onStopped: () => void }) {
+/**
+ * The whole screen says stop: the line is full at the latest now, and fuel would go into the burner.
+ * It is left by its one button and by nothing else; what lies behind can't be reached.
+ */
+export function Halt({ strokes, high, name, onStopped }: { strokes: number; high: number; name: string; onStopped: () => void }) {
   useAlarm();
-  const button = useRef<HTMLButtonElement>(null);
-  useEffect(() => {
-    button.current?.focus();
-  }, []);
   return (
-    <div className="halt" role="alertdialog" aria-modal="true" aria-labelledby="halt-title">
+    <Dialog
+      open
+      fullScreen
+      aria-labelledby="halt-title"
+      aria-describedby="halt-text"
+      slotProps={{ paper: { role: 'alertdialog', className: 'halt' } }}
+    >
       <strong id="halt-title">STOP THE PUMP</strong>
-      <p style={{ fontSize: '1.4rem', maxWidth: 640 }}>
-        {show(strokes)} strokes. The line is full at {show(high)} at the latest: more fuel floods the burner, and the first fire
-        comes with flames.
-      </p>
-      <button ref={button} type="button" className="key" onClick={onStopped}>
+      <Typography id="halt-text" variant="h6" component="p">
+        {show(strokes)} strokes{name ? ` on ${name}` : ''}. The line is full at {show(high)} at the latest: more fuel floods the
+        burner, and the first fire comes with flames.
+      </Typography>
+      <Button autoFocus variant="contained" className="key" onClick={onStopped}>
         The pump is stopped
-      </button>
-    </div>
+      </Button>
+    </Dialog>
   );
 }

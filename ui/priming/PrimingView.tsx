@@ -15,7 +15,6 @@ import { FillSpreadView } from '../fuel/FirstFillView';
 import { Fold } from '../lists/Fold';
 import { DerivedFigures } from '../sheet/DerivedFigures';
 import { FigureTable } from '../sheet/FigureTable';
-import { Halt } from './Halt';
 import { StrokeBand } from './StrokeBand';
 import { usePrimingClock } from './usePrimingClock';
 
@@ -25,8 +24,6 @@ export function PrimingView() {
   const { settled, send, mayWork, setPrimedStrokes } = useBench();
   const clock = usePrimingClock(settled.id);
   const [problems, setProblems] = useState<string[]>([]);
-  /** The count at which the halt was answered; one stroke more and it is back. */
-  const [haltedAt, setHaltedAt] = useState(0);
   const earlier = primedStrokes(settled);
   const hz = valueAt(settled.sheets, 'priming.primingHz');
   const [low, expected, high] = (['priming.lowStrokes', 'priming.expectedStrokes', 'priming.highStrokes'] as const).map(
@@ -36,10 +33,20 @@ export function PrimingView() {
     low !== null && expected !== null && high !== null && low !== undefined && expected !== undefined && high !== undefined;
   const before = clock.count && !clock.count.fromEmpty ? earlier.strokes : 0;
   const total = before + clock.strokes;
-  const halted =
-    known && clock.count !== null && (clock.running || clock.count.by === 'taps') && total >= high && total > haltedAt;
   const fill = useMemo(() => fillPicture(settled), [settled]);
   const active = clock.count !== null;
+  /** What every other page needs to know of the count. */
+  const toKnow = (fromEmpty: boolean) => ({
+    before: fromEmpty ? 0 : earlier.strokes,
+    high: high ?? null,
+    name: settled.identity.name,
+  });
+  const wanted = clock.count ? toKnow(clock.count.fromEmpty) : null;
+  const told = clock.count;
+  useEffect(() => {
+    if (told && wanted && (told.high !== wanted.high || told.before !== wanted.before || told.name !== wanted.name))
+      clock.know(wanted);
+  });
   useEffect(() => {
     setPrimedStrokes(active ? total : null);
   }, [active, total, setPrimedStrokes]);
@@ -51,8 +58,7 @@ export function PrimingView() {
       return;
     }
     setProblems([]);
-    setHaltedAt(0);
-    clock.begin(by, hz, fromEmpty);
+    clock.begin({ by, frequencyHz: hz, fromEmpty, ...toKnow(fromEmpty) });
   };
   const keep = (outcome: PrimingRun['outcome']) => {
     if (!clock.count) return;
@@ -74,16 +80,6 @@ export function PrimingView() {
     <>
       <h2 className="sheet-title">{stages.priming}</h2>
       <p className="soft">Stop at the heater. Watch the line: bubbles that keep coming are air drawn in before the pump.</p>
-      {halted && (
-        <Halt
-          strokes={total}
-          high={high}
-          onStopped={() => {
-            clock.pause();
-            setHaltedAt(total);
-          }}
-        />
-      )}
       {known && <StrokeBand strokes={active ? total : earlier.strokes} low={low} expected={expected} high={high} />}
       {!known && (
         <p className="banner">

@@ -15,6 +15,7 @@ import { GateList } from './GateList';
 import { useKeptText } from '../build/useKeptText';
 import { LedgerCheck } from '../ledger/LedgerCheck';
 import { CallCard } from '../calls/CallCard';
+import { RepairList } from '../calls/RepairList';
 import { SignPad } from './SignPad';
 import { WaiveDialog } from './WaiveDialog';
 
@@ -43,7 +44,10 @@ function SignForm() {
       </div>
       <input
         type="hidden"
-        {...register('drawn', { validate: (path) => (path.length >= 20 && strokesProblem(path) === null) || 'Draw the signature in the box, large enough to be seen.' })}
+        {...register('drawn', {
+          validate: (path) =>
+            (path.length >= 20 && strokesProblem(path) === null) || 'Draw the signature in the box, large enough to be seen.',
+        })}
       />
       {errors.drawn && (
         <p className="error-line" role="alert">
@@ -211,13 +215,21 @@ export function SignoffView() {
           </ul>
         </section>
       )}
+      <RepairList />
       {settled.signatures.length > 0 && (
         <section style={{ marginTop: 14 }}>
           <h3 className="moment">Signatures</h3>
           <ul>
             {settled.signatures.map((s) => (
               <li key={s.at} className="inline">
-                <svg viewBox="0 0 600 200" width={210} height={70} role="img" aria-label={`Signature of ${s.typedName}`}>
+                <svg
+                  viewBox="0 0 600 200"
+                  width={210}
+                  height={70}
+                  overflow="hidden"
+                  role="img"
+                  aria-label={`Signature of ${s.typedName}`}
+                >
                   <path d={s.drawn} fill="none" stroke="var(--ink)" strokeWidth={4} />
                 </svg>
                 <span>

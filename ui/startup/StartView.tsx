@@ -14,8 +14,8 @@ import { cellUnit, parseTyped } from '../../core/units/parseTyped';
 import { FileKey } from '../sheet/FileKey';
 import { Problems } from '../sheet/Problems';
 import { DerivedFigures } from '../sheet/DerivedFigures';
-import { StartChart } from './StartChart';
-import { StartTable } from './StartTable';
+import { RepairList } from '../calls/RepairList';
+import { StartLog } from './StartLog';
 
 const eventKeys: readonly StartEventKind[] = ['on', 'glow', 'pump', 'flame', 'full', 'off', 'end'];
 const seconds = (s: number | undefined | null) => (s === null || s === undefined ? '—' : `${show(s)} s`);
@@ -25,7 +25,7 @@ const secondsInto = (run: StartRun) => Math.min(86400, Math.round(Math.max(0, Da
 
 /** Starts as they are logged: in the heater's place, or as a dry run on the bench before anything is cut. */
 export function StartView({ bench = false }: { bench?: boolean }) {
-  const { settled, calls, send, mayWork, who } = useBench();
+  const { settled, calls, send, mayWork, who, waiting } = useBench();
   const say = useSay();
   const { stops } = gateOf(settled, calls, bench ? 'cutting' : 'fire');
   const starts = bench ? benchStarts(settled) : fittedStarts(settled);
@@ -109,8 +109,7 @@ export function StartView({ bench = false }: { bench?: boolean }) {
             </span>
           </h3>
           {!bench && <DerivedFigures keys={stageFigures.startup ?? []} />}
-          <StartChart run={run} taste={who.taste} />
-          <StartTable run={run} taste={who.taste} />
+          <StartLog run={run} taste={who.taste} buildId={settled.id} sent={waiting.length === 0} />
           {summary.phases.length > 0 && (
             <p className="soft">
               Phases from: {summary.phases.map((phase) => `${phase.name} ${show(phase.fromS)} s`).join(' · ')}
@@ -191,8 +190,9 @@ export function StartView({ bench = false }: { bench?: boolean }) {
           </a>
         )}
       </div>
+      {!bench && <RepairList />}
       <p className="soft" style={{ marginTop: 6 }}>
-        Columns of a log: seconds, event, volts, amps, hertz, outlet_c, return_c.
+        A log counts as ended when it is brought in. Columns of a log: seconds, event, volts, amps, hertz, outlet_c, return_c.
       </p>
     </>
   );

@@ -1,11 +1,16 @@
 import { NextResponse } from 'next/server';
-import { count, forget, waitFor } from '../../../store/limits';
+import { count, forget, giveBack, type LimitName } from '../../../store/limits';
 import { signIn } from '../../../store/sessions';
 import { recordSignIn } from '../../../store/signIns';
 import { readBody, refused, tooOften } from '../../lib/answers';
+import { deviceFor, rememberDevice } from '../../lib/device';
 import { openRoute } from '../../lib/handle';
 import { keepToken } from '../../lib/session';
 
+/**
+ * Each try is counted before its password is looked at, so that many at once are no more than many in a row.
+ * On a device that knows the person only its own tries count: nobody else's wrong ones keep the owner out.
+ */
 export const POST = openRoute(async ({ request, caller }) => {
   const body = await readBody(request, 2000);
   if (!body.ok) return body.response;
@@ -13,17 +18,24 @@ export const POST = openRoute(async ({ request, caller }) => {
   if (typeof login !== 'string' || typeof password !== 'string' || login.trim() === '' || password === '')
     return refused(400, 'Sign-in name and password are both needed.');
   const name = login.trim().toLowerCase().slice(0, 60);
-  const wait = Math.max((await waitFor('login', name)) ?? 0, (await waitFor('address', caller.address)) ?? 0);
-  if (wait > 0) {
+  const device = await deviceFor(name);
+  const counted: readonly [LimitName, string][] = device
+    ? [['device', device]]
+    : [
+        ['address', caller.address],
+        ['login', `${name} ${caller.address}`],
+        ['name', name],
+      ];
+  for (const [limit, key] of counted) {
+    const wait = await count(limit, key);
+    if (wait === null) continue;
     await recordSignIn({ login: name, person: null, event: 'refused, too often', caller });
     return tooOften('Too many wrong passwords', wait);
   }
   const token = await signIn(name, password, caller);
-  if (!token) {
-    await Promise.all([count('login', name), count('address', caller.address)]);
-    return refused(401, 'Sign-in name and password don’t belong together.');
-  }
-  await forget('login', name);
+  if (!token) return refused(401, 'Sign-in name and password don’t belong together.');
+  for (const [limit, key] of counted) await (limit === 'login' || limit === 'device' ? forget(limit, key) : giveBack(limit, key));
+  await rememberDevice(name);
   await keepToken(token);
   return NextResponse.json({ signedIn: true });
 });

@@ -8,10 +8,12 @@ import { buildRoute } from '../../../../lib/handle';
 
 const statuses = { missing: 404, forbidden: 403, clash: 409, locked: 423, standing: 422, invalid: 400 } as const;
 const bodyMaxBytes = 4 * 1024 * 1024;
+/** A log of 20,000 readings with their three fields. */
+const valuesMost = 100_000;
 
-/** Carries out one command; the same `commandId` again is answered as the first time and changes nothing. */
-export const POST = buildRoute('look', async ({ request, person, kept }) => {
-  const body = await readBody(request, bodyMaxBytes);
+/** Carries out one command; who may only look is told so before anything of it is read; the same `commandId` again is answered as the first time and changes nothing. */
+export const POST = buildRoute('work', async ({ request, person, kept }) => {
+  const body = await readBody(request, bodyMaxBytes, valuesMost);
   if (!body.ok) return body.response;
   const { commandId, command, afterSeq = kept.lastSeq, madeAt = new Date().toISOString() } = body.value;
   if (typeof commandId !== 'string' || !isUuid(commandId)) return refused(400, 'commandId must be a UUID in small letters.');

@@ -1,8 +1,9 @@
 import { NextResponse } from 'next/server';
-import { photoMaxBytes, readPhoto } from '../../../../../formats/readPhoto';
+import { photoMaxBytes, photoProblem } from '../../../../../formats/photoHeader';
 import { keepPhoto } from '../../../../../store/photos';
 import { readBytes, refused } from '../../../../lib/answers';
 import { buildRoute } from '../../../../lib/handle';
+import { readPhotoApart } from '../../../../lib/offLoop';
 
 /** Takes a picture; it belongs to the build once a command puts it on its list of photographs. */
 export const POST = buildRoute(
@@ -10,11 +11,14 @@ export const POST = buildRoute(
   async ({ request, person, kept }) => {
     const body = await readBytes(request, photoMaxBytes);
     if (!body.ok) return body.response;
-    const photo = await readPhoto(body.bytes);
+    // What its first bytes say is enough to refuse most of what is none.
+    const problem = photoProblem(body.bytes);
+    if (problem) return refused(400, problem);
+    const photo = await readPhotoApart(body.bytes);
     if (!photo.ok) return refused(400, photo.error);
     await keepPhoto(person, kept.build.id, photo.value);
     const { sha256, widthPx, heightPx } = photo.value;
     return NextResponse.json({ sha256, widthPx, heightPx });
   },
-  { limit: 'photo' },
+  { limit: ['photo', 'photoHour'] },
 );

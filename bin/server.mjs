@@ -1,0 +1,38 @@
+// Serves the app. Its own small server, since only here the address of whoever asks is known for sure.
+import { createServer } from 'node:http';
+import next from 'next';
+
+const dev = process.argv.includes('--dev');
+const port = Number(process.env.PORT);
+const hostname = '127.0.0.1';
+const behindProxy = process.env.LORBET_PROXY === '1';
+
+const app = next({ dev, hostname, port });
+await app.prepare();
+const handle = app.getRequestHandler();
+
+const server = createServer((request, response) => {
+  if (!behindProxy) {
+    // Whatever was sent as an address is nobody's word; the socket's own is.
+    delete request.headers.forwarded;
+    delete request.headers['x-real-ip'];
+    request.headers['x-forwarded-for'] = request.socket.remoteAddress ?? '';
+  }
+  void handle(request, response);
+});
+server.requestTimeout = 120_000;
+server.headersTimeout = 20_000;
+if (dev) server.on('upgrade', app.getUpgradeHandler());
+server.listen(port, hostname);
+
+let ending = false;
+const end = () => {
+  if (ending) return;
+  ending = true;
+  // What is under way is answered; what only waits is let go.
+  server.close(() => process.exit(0));
+  server.closeIdleConnections();
+  setTimeout(() => process.exit(0), 6000).unref();
+};
+process.on('SIGTERM', end);
+process.on('SIGINT', end);

@@ -1,0 +1,34 @@
+'use client';
+import { Accordion, AccordionDetails, AccordionSummary, Typography } from '@mui/material';
+import { ChevronDown } from 'lucide-react';
+import { format } from 'date-fns';
+import { claimLines } from '../../core/build/claimLines';
+import { useBench } from './BuildContext';
+
+/** What a file brought along in other people's names: told on every sheet, and that it counts for nothing. */
+export function ClaimsNotice() {
+  const { settled } = useBench();
+  const claims = settled.claims ?? [];
+  if (claims.length === 0) return null;
+  return (
+    <>
+      {claims.map((claim) => (
+        <Accordion key={claim.at} className="claims" disableGutters square elevation={0}>
+          <AccordionSummary expandIcon={<ChevronDown size={20} />}>
+            <Typography>
+              <strong>Claimed in a file, not seen here.</strong> {claimLines(claim).length} things that people did, saw or signed
+              elsewhere; brought in by {claim.by}, {format(new Date(claim.at), 'd MMM yyyy')}. None of it counts.
+            </Typography>
+          </AccordionSummary>
+          <AccordionDetails>
+            <ul>
+              {claimLines(claim).map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </ul>
+          </AccordionDetails>
+        </Accordion>
+      ))}
+    </>
+  );
+}
