@@ -23,7 +23,10 @@ async function signedIn(address, login) {
     method: 'POST',
     body: JSON.stringify({ login, password: demoSignIn.password }),
   });
-  const cookie = answer.headers.get('set-cookie')?.split(';')[0] ?? '';
+  const cookie = answer.headers
+    .getSetCookie()
+    .map((one) => one.split(';')[0])
+    .find((one) => one.startsWith('lorbet='));
   return { cookie, ask: (way, init = {}) => fetch(address + way, { ...init, headers: { cookie } }) };
 }
 

@@ -1,5 +1,6 @@
 // Serves the app. Its own small server, since only here the address of whoever asks is known for sure.
 import { createServer } from 'node:http';
+import { monitorEventLoopDelay } from 'node:perf_hooks';
 import next from 'next';
 
 const dev = process.argv.includes('--dev');
@@ -11,7 +12,17 @@ const app = next({ dev, hostname, port });
 await app.prepare();
 const handle = app.getRequestHandler();
 
+// How long the loop that answers everybody was held; asked for by tests and the bench alone.
+const loop = process.env.LORBET_LOOP === '1' ? monitorEventLoopDelay({ resolution: 5 }) : null;
+loop?.enable();
+
 const server = createServer((request, response) => {
+  if (loop && request.url === '/health/loop') {
+    const maxMs = loop.max / 1e6;
+    loop.reset();
+    response.setHeader('content-type', 'application/json').end(JSON.stringify({ maxMs }));
+    return;
+  }
   if (!behindProxy) {
     // Whatever was sent as an address is nobody's word; the socket's own is.
     delete request.headers.forwarded;

@@ -65,6 +65,8 @@ const jest = (project) => [
 
 /** What needs the app: every route, by two processes of it against one database, then the browser. */
 async function withApp(data) {
+  // How long the loop is held is measured here; elsewhere nobody is told.
+  process.env.LORBET_LOOP = '1';
   const app = await serve({ data: path.join(data, 'e2e'), quiet: true });
   try {
     const second = await serveAnother(app);

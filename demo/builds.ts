@@ -161,7 +161,7 @@ export const demoBuilds: readonly DemoBuild[] = [
       parts: parts(undefined), surfaces: shapeSurfaces('longVan', 'thin', 'acrylic'),
       candidates: [{ name: 'five-kilowatt class', claimedOutputKw: 5, strokeVolumeMl: 0.028, pumpMinHz: 1.6, pumpMaxHz: 5.4, runCurrentA: 1.6, altitudeMaxM: 2200 }, { name: 'sold as eight', claimedOutputKw: 8, strokeVolumeMl: 0.028, pumpMinHz: 1.4, pumpMaxHz: 5.6, runCurrentA: 1.7 }],
     },
-    planned: { ...all, 'siting.heaterXMm': 1640, 'siting.heaterYMm': 1000, 'siting.lookedBelow': 'no', 'survey.volumeM3': 14.2, 'survey.airChangesH': 1.5, 'people.asleep': 2, 'heater.coldestFuelC': -18, 'line.strokeMs': 45, 'fuel.suctionLengthM': 2.6, 'fuel.pumpAngleDeg': 20, 'fuel.pressureLengthM': 3.4, 'air.exhaustLengthM': 0.6, 'air.exhaustPastOutlineMm': -60 }, fitted: {},
+    planned: { ...all, 'siting.heaterXMm': 1640, 'siting.heaterYMm': 1000, 'siting.lookedBelow': 'no', 'survey.volumeM3': 14.2, 'survey.airChangesH': 1.5, 'people.asleep': 2, 'heater.coldestFuelC': -18, 'line.strokeMs': 40, 'fuel.suctionLengthM': 2.6, 'fuel.pumpAngleDeg': 20, 'fuel.pressureLengthM': 3.4, 'air.exhaustLengthM': 0.6, 'air.exhaustPastOutlineMm': -60 }, fitted: {},
     notes: ['Puppets hang over the heater’s place: ask where the warm air goes.'],
   },
   {

@@ -40,6 +40,7 @@ export function sizeProblem(schema: AnySchema, value: unknown, path = ''): strin
   const most = Object.keys(fields).length + 50;
   if (keys.length > most) return `${name} holds ${keys.length} fields; at most ${most} are looked at.`;
   for (const key of keys) {
+    if (key.length > 100) return `${name} holds a field whose name has ${key.length} characters; at most 100 are looked at.`;
     const of = Object.hasOwn(fields, key) ? fields[key] : undefined;
     const problem = of ? sizeProblem(of, (value as Record<string, unknown>)[key], path === '' ? key : `${path}.${key}`) : null;
     if (problem) return problem;

@@ -98,6 +98,18 @@ const scalar = () =>
 const list = <T extends yup.ISchema<unknown>>(of: T, max: number, min = 0) => yup.array().of(of).defined().min(min).max(max);
 const changes = (fields: yup.ObjectShape) => list(yup.object(fields).defined().noUnknown().strict(), 200, 1);
 
+/** What a cell of a row can hold at the most; whether it may stand there is asked once it is known to be small. */
+const cell = () =>
+  yup
+    .mixed()
+    .nullable()
+    .optional()
+    .test('small', '${path} is too large for a cell', (value) => {
+      if (typeof value === 'string') return value.length <= 2000;
+      if (typeof value !== 'object' || value === null) return true;
+      return Array.isArray(value) && value.length <= 20 && value.every((one) => Object.keys(Object(one) as object).length <= 4);
+    });
+
 /** A log's readings: looked at one by one in a plain loop, and no further than the first that can't stand. */
 const manyReadings = () =>
   yup
@@ -147,8 +159,8 @@ export const commandRules: Record<CommandKind, { deed: Deed; schema: yup.AnySche
         deed: oneOf({ add: 1, set: 1, remove: 1 }),
         values: yup.object().strict().optional().default(undefined),
         column: text(60, 1).optional(),
-        from: yup.mixed().nullable().optional(),
-        to: yup.mixed().nullable().optional(),
+        from: cell(),
+        to: cell(),
       }).test('whole', '', function (all) {
         const wrong = (
           (all ?? []) as { deed?: string; values?: object; column?: string; from?: unknown; to?: unknown }[]

@@ -4,7 +4,7 @@ import path from 'node:path';
 import sharp from 'sharp';
 import { soundBuild } from '../soundBuild';
 import { closeDatabase } from '../../store/database';
-import { base, buildOf, cast, client, forgetLimits, password, signedIn, type Client } from './client';
+import { base, buildOf, cast, client, forgetLimits, password, signedIn, type Client, deviceCookieOf } from './client';
 
 type Who = 'nobody' | 'viewer' | 'fitter' | 'lead' | 'stranger';
 const everybody: readonly Who[] = ['nobody', 'viewer', 'fitter', 'lead', 'stranger'];
@@ -231,7 +231,64 @@ test('wrong passwords: after ten for one name there is a wait, for the right one
     expect(answer.status).toBe(429);
     expect(((await answer.json()) as { errors: string[] }).errors[0]).toMatch(/try again in \d+ minutes?\.$/);
   }
+  await forgetLimits();
 }, 30000);
+
+test('150 wrong passwords at once are no more than ten in a row; an address that was sent is nobody’s word', async () => {
+  const own = await cast('Storm Shed');
+  await forgetLimits();
+  const login = own.fitter.person?.login ?? '';
+  const guess = (i: number) =>
+    fetch(`${base}/api/sign-in`, {
+      method: 'POST',
+      headers: { 'x-forwarded-for': `203.0.113.${i}`, forwarded: `for=203.0.113.${i}` },
+      body: JSON.stringify({ login, password: `guess ${i}` }),
+    });
+  const statuses = (await Promise.all(Array.from({ length: 150 }, (_, i) => guess(i)))).map(({ status }) => status);
+  expect(statuses.filter((status) => status === 401).length).toBeLessThanOrEqual(10);
+  expect(new Set(statuses)).toEqual(new Set([401, 429]));
+  await forgetLimits();
+}, 60000);
+
+test('ten wrong tries by anybody keep the owner in on a device that knows the owner, and out on no other', async () => {
+  const own = await cast('Known Shed');
+  await forgetLimits();
+  const login = own.fitter.person?.login ?? '';
+  const sign = (word: string, cookie = '') =>
+    fetch(`${base}/api/sign-in`, { method: 'POST', headers: { cookie }, body: JSON.stringify({ login, password: word }) });
+  const device = deviceCookieOf(await sign(password));
+  for (let i = 0; i < 10; i += 1) await sign(`guess ${i}`);
+  expect((await sign(password)).status).toBe(429);
+  expect((await sign(password, device)).status).toBe(200);
+  // A device that knows somebody else is one that nobody knows.
+  const other = deviceCookieOf(
+    await fetch(`${base}/api/sign-in`, {
+      method: 'POST',
+      body: JSON.stringify({ login: own.lead.person?.login, password }),
+    }),
+  );
+  expect((await sign(password, other)).status).toBe(429);
+  // And its own wrong tries count on it.
+  const again = deviceCookieOf(await sign(password, device));
+  const tries = [];
+  for (let i = 0; i < 12; i += 1) tries.push((await sign(`guess ${i}`, again)).status);
+  expect(tries.slice(-2)).toEqual([429, 429]);
+  await forgetLimits();
+}, 60000);
+
+test('300 people who sign in at once keep nobody waiting who is in already', async () => {
+  const own = await cast('Gate Shed');
+  await forgetLimits();
+  const storm = Array.from({ length: 300 }, (_, i) =>
+    fetch(`${base}/api/sign-in`, { method: 'POST', body: JSON.stringify({ login: `nobody-${i % 45}`, password }) }),
+  );
+  const began = Date.now();
+  expect((await own.lead.ask('/api/part-lists')).status).toBe(200);
+  expect(Date.now() - began).toBeLessThan(5000);
+  const statuses = new Set((await Promise.all(storm)).map(({ status }) => status));
+  for (const status of statuses) expect([401, 429, 503]).toContain(status);
+  await forgetLimits();
+}, 90000);
 
 test('a disabled person, and one whose role was taken, are out at once; the last lead can’t be', async () => {
   const own = await cast('Crew Shed');

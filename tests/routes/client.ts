@@ -18,10 +18,22 @@ export function client(cookie: string, person: Person | null, address = base): C
   return { person, ask, post: (way, body) => ask(way, { method: 'POST', body: JSON.stringify(body) }) };
 }
 
+/** The session's cookie of an answer; that of the device is another. */
+export const cookieOf = (answer: Response): string =>
+  answer.headers
+    .getSetCookie()
+    .map((cookie) => cookie.split(';')[0] ?? '')
+    .find((cookie) => cookie.startsWith('lorbet=')) ?? '';
+export const deviceCookieOf = (answer: Response): string =>
+  answer.headers
+    .getSetCookie()
+    .map((cookie) => cookie.split(';')[0] ?? '')
+    .find((cookie) => cookie.startsWith('lorbet-device=')) ?? '';
+
 export async function signedIn(login: string, address = base, person: Person | null = null): Promise<Client> {
   const answer = await fetch(`${address}/api/sign-in`, { method: 'POST', body: JSON.stringify({ login, password }) });
   if (!answer.ok) throw new Error(`${login}: ${answer.status} ${await answer.text()}`);
-  return client(answer.headers.get('set-cookie')?.split(';')[0] ?? '', person, address);
+  return client(cookieOf(answer), person, address);
 }
 
 /** A workshop of one's own with somebody in each role, signed in. */

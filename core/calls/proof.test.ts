@@ -1,0 +1,338 @@
+import { id, soundBuild, soundStart } from '../../tests/soundBuild';
+import { set, withRows } from '../../tests/withRows';
+import type { Build, CoReading, StartRun } from '../build/Build';
+import { rowsOf } from '../build/lists';
+import { applyCommand, type Author } from '../commands/applyCommand';
+import type { Command } from '../commands/Command';
+import { assess, assessOne } from './assess';
+import { whatStands } from './signoffCalls';
+
+// What counts as proof, and how a danger that was put right is cleared: Lorbet's own rules, no source.
+// The sound build was lit at 9:00 on the 20th, at full output from 9:04:20, its fan stopped at 9:28.
+const on = (day: number, time: string) => `2026-11-${day}T${time}:00.000Z`;
+const author = (at: string): Author => ({ name: 'Test Fitter', role: 'fitter', at });
+function done(build: Build, command: Command, at: string): Build {
+  const applied = applyCommand(build, command, author(at));
+  if (!applied.ok) throw new Error(applied.errors.join(' '));
+  return applied.build;
+}
+const refused = (build: Build, command: Command, at: string): string => {
+  const applied = applyCommand(build, command, author(at));
+  return applied.ok ? '' : applied.errors.join(' ');
+};
+let next = 600;
+const read = (
+  build: Build,
+  at: string,
+  ppm: number,
+  place: CoReading['place'] = 'pillow',
+  more: Partial<CoReading> = {},
+): Build => done(build, { kind: 'co', reading: { id: id((next += 1)), ppm, place, ...more } }, at);
+const lit = (build: Build, at: string, run: Partial<StartRun> = {}): Build => {
+  const { events, readings } = soundStart(run);
+  return done(build, { kind: 'start', id: id((next += 1)), events, readings, source: 'csv', beganAt: at }, on(28, '20:00'));
+};
+const repair = (callId: string, subject?: string): Command => ({
+  kind: 'repair',
+  repair: { id: id((next += 1)), callId, ...(subject ? { subject } : {}), cause: 'clamp loose', repair: 'new clamp, sealed' },
+});
+const told = (build: Build, callId: string) => {
+  const call = assessOne(build, callId);
+  return [call?.level, call?.says];
+};
+const unread = (): Build => ({ ...soundBuild(), coReadings: [] });
+
+describe('carbon monoxide', () => {
+  test.each([
+    ['ten days before the only start', on(10, '09:00')],
+    ['before it had reached full output', on(20, '09:02')],
+  ])('a reading %s proves nothing', (_name, at) =>
+    expect(told(read(unread(), at, 0), 'co.reading')).toEqual([
+      'open',
+      expect.stringMatching(/once start 1 had reached full output/),
+    ]),
+  );
+  test('with no start, or with one that never reached full output, it proves nothing', () => {
+    for (const starts of [
+      [],
+      [
+        soundStart({
+          events: [
+            { atS: 5, event: 'on' },
+            { atS: 120, event: 'flame' },
+          ],
+        }),
+      ],
+    ])
+      expect(told({ ...read(unread(), on(20, '10:00'), 0), starts }, 'co.reading')).toEqual([
+        'open',
+        expect.stringMatching(/a start in its place that reached full output/),
+      ]);
+  });
+  test('a later start takes the place of the one before: what was read at that one counts no more', () =>
+    expect(told(lit(soundBuild(), on(22, '09:00')), 'co.reading')).toEqual(['open', expect.stringMatching(/once start 2 had/)]));
+  test('doors open, or the heater off, is no reading at the pillow that counts', () => {
+    for (const more of [{ doors: 'open' }, { state: 'off' }] as const)
+      expect(told(read(unread(), on(20, '09:15'), 0, 'pillow', more), 'co.reading')[0]).toBe('open');
+  });
+  test('a change of exhaust or intake after the start makes it stale; a figure that was only written down late does not', () => {
+    const changed = done(
+      soundBuild(),
+      { kind: 'figures', changes: [{ path: 'air.exhaustLengthM', slot: 'fitted', from: 0.8, to: 0.9 }] },
+      on(21, '10:00'),
+    );
+    expect(told(changed, 'co.reading')).toEqual(['open', expect.stringMatching(/a new start.*worked on since/)]);
+    const late = soundBuild();
+    late.sheets.air.exhaustLengthM.fitted = null;
+    const written = done(
+      late,
+      { kind: 'figures', changes: [{ path: 'air.exhaustLengthM', slot: 'fitted', from: null, to: 0.8 }] },
+      on(21, '10:00'),
+    );
+    expect(told(written, 'co.reading')[0]).toBe('sound');
+  });
+  test.each([
+    // outside, inside, the meter's step: rise over outside, by a whole step
+    [0, 0, 1, 'sound'],
+    [2, 2, 1, 'sound'],
+    [0, 2, 1, 'fix'],
+    [2, 4, 5, 'sound'],
+    [3, 2, 1, 'sound'],
+    [0, 0.4, 0.1, 'fix'],
+    [0, 9, 1, 'stop'],
+    // 10 mg/m³ is 8.6 ppm (WHO 2010, from memory): air that bad is bad wherever it comes from
+    [9, 9, 1, 'stop'],
+  ] as const)('outside %d ppm, inside %d ppm by a meter of %d ppm: %s', (outside, inside, resolutionPpm, level) => {
+    const aired = read(unread(), on(20, '09:10'), outside, 'outside', { resolutionPpm });
+    expect(told(read(aired, on(20, '09:15'), inside, 'pillow', { resolutionPpm }), 'co.reading')[0]).toBe(level);
+  });
+  test('air read outside hours before tells nothing of the air now', () =>
+    expect(told(read(read(unread(), on(20, '05:00'), 3, 'outside'), on(20, '09:15'), 3), 'co.reading')[0]).toBe('fix'));
+
+  test('12 ppm, repaired and proven by three good readings after a new start, is sound again, and both stay in the record', () => {
+    const found = read(soundBuild(), on(20, '09:20'), 12, 'floor');
+    expect(told(found, 'co.reading')).toEqual([
+      'stop',
+      expect.stringMatching(/^12 ppm of carbon monoxide were read at the floor/),
+    ]);
+    // Good readings alone do not answer it, however many.
+    const again = lit(found, on(21, '09:00'));
+    const more = ['09:10', '09:12', '09:14', '09:16'].reduce((b, t) => read(b, on(21, t), 0), again);
+    expect(told(more, 'co.reading')[0]).toBe('stop');
+    const repaired = done(found, repair('co.reading'), on(20, '12:00'));
+    expect(told(repaired, 'co.reading')).toEqual(['stop', expect.stringMatching(/has to be lit and read anew/)]);
+    let proving = lit(repaired, on(21, '09:00'));
+    for (const [time, place] of [
+      ['09:10', 'pillow'],
+      ['09:12', 'outlet'],
+      ['09:14', 'return'],
+    ] as const) {
+      expect(told(proving, 'co.reading')[0]).toBe('stop');
+      proving = read(proving, on(21, time), 0, place);
+    }
+    // Not where it was bad.
+    expect(told(proving, 'co.reading')).toEqual(['stop', expect.stringMatching(/3 of 3 good readings.*none at the floor/)]);
+    proving = read(proving, on(21, '09:16'), 0, 'floor');
+    expect(told(proving, 'co.reading')).toEqual([
+      'sound',
+      expect.stringMatching(
+        /rest on start 2\. 12 ppm of carbon monoxide at the floor before; new clamp, sealed \(Test Fitter\)\.$/,
+      ),
+    ]);
+    expect([proving.coReadings.filter(({ ppm }) => ppm === 12).length, proving.repairs?.[0]?.found]).toEqual([
+      1,
+      expect.stringMatching(/12 ppm/),
+    ]);
+    // Bad once more: the repair before it answers nothing.
+    expect(told(read(proving, on(21, '09:20'), 3, 'floor'), 'co.reading')[0]).toBe('fix');
+  });
+});
+
+describe('leaks', () => {
+  test.each([
+    ['before any fire', { warmAt: on(18, '12:00') }],
+    ['the night before it was lit', { nightAt: on(20, '05:00') }],
+    ['too soon after it was off', { nightAt: on(20, '15:00') }],
+  ])('a dry look %s counts for nothing', (_name, looks) =>
+    expect(told(withRows({}, { leaks: set(0, looks) }), 'leak.fuel')[0]).toBe('open'),
+  );
+  test('looked at, and never lit: nothing is proven', () =>
+    expect(told({ ...soundBuild(), starts: [] }, 'leak.fuel')).toEqual(['open', expect.stringMatching(/a start in its place/)]));
+  test('the looks say on which start they rest', () =>
+    expect(told(soundBuild(), 'leak.fuel')[1]).toMatch(/The looks rest on start 1\.$/));
+  test('a stretch of the line changed after the looks makes them stale', () => {
+    const row = rowsOf(soundBuild().lists, 'segments')[1];
+    const changed = done(
+      soundBuild(),
+      { kind: 'rows', changes: [{ list: 'segments', row: row?.id ?? '', deed: 'set', column: 'clips', from: 7, to: 8 }] },
+      on(22, '10:00'),
+    );
+    expect(told(changed, 'leak.fuel')).toEqual(['open', expect.stringMatching(/wiping dry/)]);
+  });
+  test('a drip can’t be written over; repaired, wiped and looked at anew it is sound, and the record holds both', () => {
+    const joint = id(93);
+    const write = (column: string, from: string | null, to: string | null): Command => ({
+      kind: 'rows',
+      changes: [{ list: 'leaks', row: joint, deed: 'set', column, from, to }],
+    });
+    const wet = withRows({}, { leaks: set(0, { nightFound: 'drips' }) });
+    expect(told(wet, 'fuel.leak')[0]).toBe('stop');
+    for (const command of [
+      write('nightFound', 'drips', 'dry'),
+      write('nightFound', 'drips', null),
+      { kind: 'rows', changes: [{ list: 'leaks', row: joint, deed: 'remove' }] } as Command,
+    ])
+      expect(refused(wet, command, on(22, '10:00'))).toMatch(/at the pump was found drips; record its cause and repair first/);
+    let mended = done(wet, repair('fuel.leak', joint), on(22, '10:00'));
+    expect([told(mended, 'fuel.leak')[0], told(mended, 'leak.fuel')[0]]).toEqual(['open', 'open']);
+    mended = done(mended, write('wipedAt', null, on(22, '10:05')), on(22, '10:05'));
+    expect(told(mended, 'fuel.leak')).toEqual(['sound', expect.stringMatching(/Mended before: new clamp, sealed/)]);
+    mended = lit(mended, on(22, '11:00'));
+    for (const [look, at] of [
+      ['warm', on(22, '12:00')],
+      ['night', on(23, '08:00')],
+    ] as const)
+      mended = done(done(mended, write(`${look}Found`, null, 'dry'), at), write(`${look}At`, null, at), at);
+    expect(told(mended, 'leak.fuel')).toEqual(['sound', expect.stringMatching(/rest on start 2/)]);
+    expect(mended.repairs?.[0]).toMatchObject({ callId: 'fuel.leak', subject: joint, found: 'Fuel drips: at the pump.' });
+  });
+});
+
+describe('an over-prime and failed starts', () => {
+  const primed = (strokes: number, outcome: Build['primingRuns'][number]['outcome']): Build => ({
+    ...soundBuild(),
+    primingRuns: soundBuild().primingRuns.map((run) => ({ ...run, strokes, outcome, at: on(20, '08:00') })),
+    starts: [],
+  });
+  test('a burner that was flooded and drained is told as drained; pumped on past the heater once more it is a stop again', () => {
+    const flooded = primed(900, 'overrun');
+    expect(told(flooded, 'priming.over')[0]).toBe('stop');
+    const drained = done(flooded, repair('priming.over'), on(20, '08:30'));
+    expect(told(drained, 'priming.over')).toEqual([
+      'sound',
+      expect.stringMatching(/900 strokes were pumped; put right since: new clamp/),
+    ]);
+    const run = { id: id((next += 1)), strokes: 10, frequencyHz: 4, fromEmpty: false, outcome: 'overrun' as const };
+    expect(told(done(drained, { kind: 'priming', run }, on(20, '08:40')), 'priming.over')[0]).toBe('stop');
+  });
+  test('an overrun is a stop whether or not the filter’s volume is known', () =>
+    expect(
+      told({ ...primed(520, 'overrun'), sheets: soundBuild({ 'priming.filterVolumeMl': null }).sheets }, 'priming.over')[0],
+    ).toBe('stop'));
+  const failed = (n: number, at = (i: number) => on(20, `1${i}:00`)): StartRun[] =>
+    Array.from({ length: n }, (_, i) =>
+      soundStart({
+        id: id(300 + i),
+        at: at(i),
+        events: [
+          { atS: 5, event: 'on' },
+          { atS: 200, event: 'off' },
+        ],
+        readings: [],
+      }),
+    );
+  test.each([
+    [1, 'watch', /1 start in a row/],
+    [2, 'stop', /2 starts in a row without a flame, with fuel at the heater: the burner is flooded.*lock out.*glow plug/],
+    [4, 'stop', /4 starts in a row/],
+  ] as const)('%d failed starts on a full line: %s', (n, level, says) =>
+    expect(told({ ...soundBuild(), starts: failed(n) }, 'priming.lockout')).toEqual([level, expect.stringMatching(says)]),
+  );
+  test('four on a dry line are told as lock-out, flood and wear; and no fifth is helped along once the burner is flooded', () => {
+    expect(told({ ...soundBuild(), primingRuns: [], starts: failed(4) }, 'priming.lockout')).toEqual([
+      'fix',
+      expect.stringMatching(/4 starts in a row without a flame: the unit may lock out, the glow plug wears/),
+    ]);
+    const flooded = { ...soundBuild(), starts: failed(4) };
+    const start: Command = { kind: 'start', id: id((next += 1)), events: [], readings: [], source: 'live' };
+    expect(refused(flooded, start, on(20, '15:00'))).toMatch(/must not be lit\. priming\.lockout/);
+    const answered = done(flooded, repair('priming.lockout'), on(20, '15:10'));
+    expect(told(answered, 'priming.lockout')[0]).toBe('sound');
+    expect(refused(answered, start, on(20, '15:20'))).toBe('');
+  });
+  test('a flame ends the row', () =>
+    expect(told({ ...soundBuild(), starts: [...failed(3, (i) => on(19, `1${i}:00`)), soundStart()] }, 'priming.lockout')[0]).toBe(
+      'sound',
+    ));
+  test('what is cleared by entering what was done needs no record of a repair', () =>
+    expect(refused(soundBuild({ 'wiring.fuseA': 0 }), repair('wiring.fuse.rating'), on(20, '10:00'))).toMatch(
+      /needs no record of a repair/,
+    ));
+});
+
+describe('logs that can’t be, or alarm', () => {
+  const with_ = (more: Partial<StartRun>): Build => ({ ...soundBuild(), starts: [soundStart(more)] });
+  const reading = (quantity: StartRun['readings'][number]['quantity'], value: number, atS = 600) => ({ atS, quantity, value });
+  const sound = soundStart().readings;
+  test.each([
+    ['start.figures', [reading('volts', 23.6)], 'fix', /23\.6 V were read on a system of 12 V; over 15\.6 V/],
+    ['start.figures', [reading('hertz', 9)], 'fix', /read at 9 Hz; 4 Hz is its highest/],
+    ['start.figures', [reading('outletC', 20, 700), reading('returnC', 30, 700)], 'fix', /20 °C came out and 30 °C went in/],
+    ['start.figures', [reading('volts', 12.1, 900), reading('volts', 12.2, 800)], 'fix', /out of order in time/],
+    ['start.outlet.temperature', [reading('outletC', 130)], 'fix', /up to 130 °C; 126 °C is the most met/],
+    ['start.outlet.temperature', [reading('outletC', 170)], 'stop', /it overheats/],
+  ] as const)('%s on %j: %s', (callId, readings, level, says) =>
+    expect(told(with_({ readings: [...sound, ...readings] }), callId)).toEqual([level, expect.stringMatching(says)]),
+  );
+  test('a flame before the button, a full output before the flame', () =>
+    expect(
+      told(
+        with_({
+          events: [
+            { atS: 50, event: 'on' },
+            { atS: 20, event: 'flame' },
+            { atS: 260, event: 'full' },
+          ],
+        }),
+        'start.figures',
+      ),
+    ).toEqual(['fix', expect.stringMatching(/the flame at 20 s and the button only at 50 s/)]));
+  test('a sag that was read before the glow plug was on is no sag', () => {
+    const early = with_({ readings: [reading('volts', 9.8, 10), reading('volts', 11.7, 30)] });
+    expect(told(early, 'start.voltage.sag')).toEqual(['sound', expect.stringMatching(/11\.70 V/)]);
+    expect(told(with_({ readings: [reading('volts', 9.8, 10)] }), 'start.voltage.sag')[0]).toBe('open');
+  });
+  test('another start, well logged, clears what the last log told', () => {
+    const bad = with_({ readings: [...sound, reading('volts', 23.6)] });
+    expect(told({ ...bad, starts: [...bad.starts, soundStart({ id: id(77) })] }, 'start.figures')[0]).toBe('sound');
+  });
+});
+
+describe('boats and buildings', () => {
+  const as = (kind: Build['identity']['kind'], values: Parameters<typeof soundBuild>[0]): Build => {
+    const build = soundBuild(values);
+    return { ...build, identity: { ...build.identity, kind } };
+  };
+  test('a hole in the exhaust drains a lorry, and poisons a cabin: a closed trap is what a hull wants', () => {
+    const drilled = { 'air.exhaustLowPoint': 'drilled', 'air.mufflerHole': 'closed' } as const;
+    expect(told(as('road', drilled), 'exhaust.drain')[0]).toBe('sound');
+    for (const kind of ['boat', 'building'] as const) {
+      const call = assessOne(as(kind, drilled), 'exhaust.drain');
+      expect([call?.level, call?.todo]).toEqual(['stop', expect.stringMatching(/closed trap with a valve, drained to outside/)]);
+      expect(told(as(kind, { ...drilled, 'air.exhaustLowPoint': 'trap' }), 'exhaust.drain')[0]).toBe('sound');
+      expect(told(as(kind, { ...drilled, 'air.exhaustLowPoint': 'drilledOut' }), 'exhaust.drain')[0]).toBe('sound');
+    }
+    expect(told(as('boat', {}), 'exhaust.drain')).toEqual([
+      'stop',
+      expect.stringMatching(/Muffler has an open drain hole: in a hull/),
+    ]);
+  });
+  test('no sentence on a boat or a building speaks of a vehicle or a crash', () => {
+    for (const kind of ['boat', 'building'] as const)
+      for (const values of [
+        {},
+        { 'tank.restraint': 'none', 'tank.place': 'vehicle', 'tank.vent': 'vehicle', 'tank.paper': 'vehicle' },
+        { 'tank.restraint': 'vehicle', 'survey.fuelFrom': 'vehicle', 'tank.way': 'standpipe', 'air.exhaustPastOutlineMm': -5 },
+      ] as const)
+        for (const { id: callId, says, todo } of assess(as(kind, values)))
+          expect([callId, `${says} ${todo}`]).not.toEqual([callId, expect.stringMatching(/\bvehicle|\bcrash|underneath/)]);
+  });
+});
+
+test('whatever the faults: a build that has any is never signed, and one without is', () => {
+  expect(whatStands(assess(soundBuild()))).toEqual({ stop: [], fix: [], open: [] });
+  for (const build of [unread(), { ...soundBuild(), starts: [] }])
+    expect(refused(build, { kind: 'sign', typedName: 'Test Fitter', drawn: 'M10 10L300 150' }, on(22, '10:00'))).toMatch(
+      /co\.reading/,
+    );
+});
