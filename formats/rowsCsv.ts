@@ -59,8 +59,10 @@ export function readRowsCsv(list: ListId, text: string, only?: readonly string[]
       if (!column || typed === '') continue;
       const number = column.kind === 'number' ? parseQuantity(typed, column.unit) : null;
       if (number && !number.ok) {
+        // What could be read two ways is asked back; anything else is told with what is allowed.
+        const asked = /two ways|of which there are/.test(number.reason);
         errors.push(
-          `Line ${i + 2}: ${lists[list].label}, ${column.label.toLowerCase()}: “${typed.slice(0, 30)}” ${number.reason}.`,
+          `Line ${i + 2}: ${asked ? `${lists[list].label}, ${column.label.toLowerCase()}: “${typed.slice(0, 30)}” ${number.reason}.` : cellProblem(list, name, typed)}`,
         );
         continue;
       }

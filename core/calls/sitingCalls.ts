@@ -1,4 +1,5 @@
-import { holeKinds, sealPlaces, sealKinds, type RowOf } from '../build/lists';
+import { sealPlaces, sealKinds, type RowOf } from '../build/lists';
+import { hotSealPlaces, passesNoFloor, sealsLacking } from '../siting/sealsOwed';
 import { foulsOf, keeps, sideClear, thingsInTheWay } from '../siting/checkPlace';
 import { neverCut, readMeasured, wantWhole } from '../siting/SitingPlan';
 import { layerToCut, readStack } from '../siting/stackUp';
@@ -36,30 +37,20 @@ function clear(
 }
 const drawnPlace = ['siting.heaterXMm', 'siting.heaterYMm'] as const;
 /** On a shelf or a bracket nothing passes a floor. */
-const noFloor = (read: Reader): boolean =>
-  read.maybe('siting.mount') === 'shelf' && read.rows('holes').length === 0 && read.rows('stack').length === 0;
-const onShelf: Verdict = { level: 'sound', says: 'It stands on a shelf or a bracket: nothing passes a floor below it.' };
-
-type SealPlace = keyof typeof sealPlaces;
-/** Where a seal is owed: round the plate, at the exhaust's joint, and at every hole that something passes; studs and screws sit under the plate. */
-function sealsOwed(read: Reader): SealPlace[] {
-  const holes = new Set(read.rows('holes').flatMap(({ kind }) => (kind === undefined ? [] : [kind])));
-  const passed = (Object.keys(holeKinds) as (keyof typeof holeKinds)[]).flatMap((kind): SealPlace[] =>
-    holes.has(kind) && kind !== 'stud' && kind !== 'screw' ? [kind] : [],
-  );
-  return [...(noFloor(read) ? [] : (['plate'] as const)), 'joint', ...passed];
+function noFloor(read: Reader): boolean {
+  read.maybe('siting.mount');
+  return passesNoFloor(read.build);
 }
+const onShelf: Verdict = { level: 'sound', says: 'It stands on a shelf or a bracket: nothing passes a floor below it.' };
 
 function sealVerdict(read: Reader, row: RowOf<'seals'>, firesMs: readonly number[]): Verdict | null {
   const name = row.name ?? (row.kind ? sealKinds[row.kind] : 'a sealant');
-  if (row.at === 'exhaust' || row.at === 'turret' || row.at === 'joint') {
-    if (row.kind !== undefined && row.kind !== 'hotSealant')
-      return {
-        level: 'fix',
-        says: `${name}, ${sealPlaces[row.at]}, is ${sealKinds[row.kind]}: the exhaust burns it away.`,
-        todo: 'Renew it with high-temperature sealant.',
-      };
-  }
+  if (row.at !== undefined && hotSealPlaces.includes(row.at) && row.kind !== undefined && row.kind !== 'hotSealant')
+    return {
+      level: 'fix',
+      says: `${name}, ${sealPlaces[row.at]}, is ${sealKinds[row.kind]}: the exhaust burns it away.`,
+      todo: 'Renew it with high-temperature sealant.',
+    };
   if (row.appliedAt === undefined || row.cureH === undefined)
     return read.missing(`when ${name} was put on and how long it needs`);
   const due = Date.parse(row.appliedAt) + row.cureH * 3600_000;
@@ -395,8 +386,9 @@ export const sitingCalls: readonly Judge[] = [
         read,
         ...rows.map((row) => () => sealVerdict(read, row, firstFire)),
         () => {
-          const owed = sealsOwed(read).filter((place) => !rows.some(({ at }) => at === place));
-          return owed.length > 0 ? read.missing(...owed.map((place) => `the seal ${sealPlaces[place]}`)) : null;
+          read.rows('holes');
+          const lacking = sealsLacking(read.build);
+          return lacking.length > 0 ? read.missing(...lacking.map((place) => `the seal ${sealPlaces[place]}`)) : null;
         },
         () => ({
           level: 'sound',

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import type { Build } from '../../core/build/Build';
-import { copyOf, demoId, enter, newBuild, open, settled, signIn } from './people';
+import { copyOf, demoId, did, enter, newBuild, open, settled, signIn, soundCopy } from './people';
 
 const call = (page: Page, id: string) => page.locator(`[data-call="${id}"]`);
 const kept = async (page: Page, id: string) => (await (await page.request.get(`/api/builds/${id}/file`)).json()) as Build;
@@ -179,10 +179,18 @@ test('a tee under pressure, and petrol, are refused; five sources each tell thei
 
 test('what goes on paper: dip strip, cut list; the look after the night waits in the bay', async ({ page }) => {
   await signIn(page, 'bram');
-  await page.goto('/?find=Sedge');
-  await expect(page.getByText(/Due: look for leaks, warm|From .*: look for leaks, warm/).first()).toBeVisible();
-  await open(page, `/builds/${demoId(3)}/air`);
-  await expect(page.getByRole('note', { name: 'Joints to be looked at' })).toContainText('Look with the heater warm at 2 joints');
+  // Wiped and lit a day ago: the look when warm is made, the one after the night is due, in the bay and on every sheet.
+  const lit = await soundCopy(page.request);
+  const { lists } = (await (await page.request.get(`/api/builds/${lit}/file`)).json()) as Build;
+  const joint = lists?.leaks?.[0];
+  await did(page.request, lit, {
+    kind: 'rows',
+    changes: [{ list: 'leaks', row: joint?.id, deed: 'set', column: 'nightFound', from: 'dry', to: null }],
+  });
+  await page.goto('/?find=Test%20Barrow');
+  await expect(page.getByText(/Due: look for leaks, after the night|look for leaks/).first()).toBeVisible();
+  await open(page, `/builds/${lit}/air`);
+  await expect(page.getByRole('note', { name: 'Joints to be looked at' })).toContainText('Look after the night at 1 joint');
   await open(page, `/builds/${demoId(3)}/fuel`);
   const [strip] = await Promise.all([
     page.waitForEvent('download'),

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { copyOf, demoId, enter, newBuild, open, settled, signIn } from './people';
+import { copyOf, demoId, enter, newBuild, open, settled, signIn, soundCopy } from './people';
 
 const quick = async (page: Page, line: string) => {
   await page.getByLabel('Quick entry').fill(line);
@@ -83,7 +83,7 @@ test('clicks counted by hand halt at the same stroke, and again at the next one'
   const id = await copyOf(page.request, 3);
   // Nearly all of it filled by syringe, so that a hand can count the rest: 0.1 mL at 0.022 mL a stroke.
   await open(page, `/builds/${id}/priming`);
-  await enter(page, 'Filled by syringe before', '9.5');
+  await enter(page, 'Filled by syringe before', '11.8');
   const latest = Number(await page.locator('[data-derived="priming.highStrokes"] .value').textContent());
   expect(latest).toBeGreaterThan(0);
   expect(latest).toBeLessThan(12);
@@ -144,14 +144,14 @@ test('a maker’s figure goes before the workshop’s rule, at once and in the c
   await page.keyboard.press('Escape');
   await open(page, `/builds/${id}/fuel`);
   const call = page.locator('[data-call="fuel.pump.angle"]');
-  await expect(call).toContainText('It wants 30 to 35°');
+  await expect(call).toContainText('its maker wants 30 to 35°');
   await call.getByText('Why, and by which rule').click();
   await expect(call).toContainText('maker’s figure for this unit');
 });
 
 test('a waiver holds for what was read: a changed figure voids it, and a lead can take it back', async ({ page }) => {
   await signIn(page, 'odile');
-  const id = await copyOf(page.request, 5);
+  const id = await soundCopy(page.request, { 'wiring.fuseFromBatteryMm': 310 });
   await open(page, `/builds/${id}/signoff`);
   const call = page.getByRole('main').locator('[data-call="wiring.fuse.place"]');
   await call.getByRole('button', { name: 'Waive with a reason' }).click();

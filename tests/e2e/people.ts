@@ -1,3 +1,5 @@
+import { deedCommands, untilNow } from '../deeds';
+import { soundBuild, type Values } from '../soundBuild';
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
 import cast from '../../demo/people.json';
 
@@ -46,6 +48,24 @@ export async function copyOf(request: APIRequestContext, n: number): Promise<str
   const made = await request.post('/api/builds/import', { data: { file, asCopy: true } });
   expect(made.status()).toBe(201);
   return ((await made.json()) as { id: string }).id;
+}
+
+/** A build at which every call holds, but for what is changed: brought in as a file, and all that was done to it done here, up to now. */
+export async function soundCopy(request: APIRequestContext, values: Values = {}): Promise<string> {
+  const build = untilNow({ ...soundBuild(values), id: crypto.randomUUID() });
+  expect((await request.post('/api/builds/import', { data: { file: build } })).status()).toBe(201);
+  for (const { command, at } of deedCommands(build)) await did(request, build.id, command, at);
+  return build.id;
+}
+/** One command, as if it had been entered at that time. */
+export async function did(
+  request: APIRequestContext,
+  id: string,
+  command: object,
+  madeAt = new Date().toISOString(),
+): Promise<void> {
+  const answer = await request.post(`/api/builds/${id}/commands`, { data: { commandId: crypto.randomUUID(), command, madeAt } });
+  expect([answer.status(), await answer.text()]).toEqual([200, expect.anything()]);
 }
 
 /** A fitter of one's own, for tests that change a person's settings. */

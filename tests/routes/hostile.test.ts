@@ -15,8 +15,7 @@ afterAll(async () => {
   await closeDatabase();
 });
 
-const heldMs = async (): Promise<number> =>
-  ((await (await fetch(`${base}/health/loop`)).json()) as { maxMs: number }).maxMs;
+const heldMs = async (): Promise<number> => ((await (await fetch(`${base}/health/loop`)).json()) as { maxMs: number }).maxMs;
 
 test.each(hostiles.map((hostile) => [hostile.name, hostile] as const))(
   '%s: answered in a sentence or kept, and nobody else waits for it',

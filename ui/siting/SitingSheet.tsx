@@ -1,6 +1,8 @@
 'use client';
 import { useState } from 'react';
-import { rowsOf, type ListId } from '../../core/build/lists';
+import { Button } from '@mui/material';
+import { rowsOf, sealPlaces, type ListId } from '../../core/build/lists';
+import { sealKindAt, sealsLacking } from '../../core/siting/sealsOwed';
 import { figurePaths, valueAt, type FigurePath } from '../../core/build/sheets';
 import { stages } from '../../core/calls/Call';
 import { stageFigures } from '../../core/figures/stageFigures';
@@ -30,6 +32,22 @@ const rest = figurePaths.filter(
   (path) => path.startsWith('siting.') && ![...place, ...sizes, ...targets, ...stack].includes(path),
 );
 const views: Record<FloorView, string> = { above: 'From above', below: 'Lying underneath' };
+
+/** Puts a row for every seal that is owed and not there yet. */
+function OwedSeals() {
+  const { settled } = useBench();
+  const { add, mayWork } = useRows('seals');
+  const lacking = sealsLacking(settled);
+  if (!mayWork || lacking.length === 0) return null;
+  return (
+    <Button
+      variant="outlined"
+      onClick={() => add(...lacking.map((at) => ({ name: sealPlaces[at], at, kind: sealKindAt(at), cureH: 24 })))}
+    >
+      Every seal that is owed: {lacking.length}
+    </Button>
+  );
+}
 
 function HoleStart() {
   const { rows, add, mayWork } = useRows('holes');
@@ -132,11 +150,12 @@ export function SitingSheet() {
         <TemplateLinks />
       </Fold>
       <Fold title="Sealants and paints" note={count('seals', 'one', 'ones')} startOpen>
+        <OwedSeals />
         <RowList
           list="seals"
-          main={['name', 'kind', 'cureH', 'appliedAt']}
+          main={['name', 'at', 'kind', 'cureH', 'appliedAt']}
           more={['hardAt']}
-          fresh={() => ({ name: 'round the plate', kind: 'sealant', cureH: 24 })}
+          fresh={() => ({ name: 'round the plate', at: 'plate', kind: 'sealant', cureH: 24 })}
           extra={(row) => <CureClock row={row} />}
         />
       </Fold>

@@ -1,4 +1,5 @@
 'use client';
+import { TextField } from '@mui/material';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { quantities, startEvents, type QuantityId, type StartEventKind, type StartRun } from '../../core/build/Build';
@@ -31,6 +32,7 @@ export function StartView({ bench = false }: { bench?: boolean }) {
   const starts = bench ? benchStarts(settled) : fittedStarts(settled);
   const where = bench ? { bench: true as const } : {};
   const [problems, setProblems] = useState<string[]>([]);
+  const [began, setBegan] = useState('');
   const [typed, setTyped] = useState<Partial<Record<QuantityId, string>>>({});
   const run = starts[starts.length - 1];
   const summary = run ? summarizeStart(run) : null;
@@ -70,7 +72,15 @@ export function StartView({ bench = false }: { bench?: boolean }) {
     const log = readStartCsv(await chosen.text());
     setProblems(
       log.ok
-        ? send({ kind: 'start', id: crypto.randomUUID(), events: log.events, readings: log.readings, source: 'csv', ...where })
+        ? send({
+            kind: 'start',
+            id: crypto.randomUUID(),
+            events: log.events,
+            readings: log.readings,
+            source: 'csv',
+            ...where,
+            ...(began ? { beganAt: new Date(began).toISOString() } : {}),
+          })
         : log.errors,
     );
   };
@@ -179,6 +189,14 @@ export function StartView({ bench = false }: { bench?: boolean }) {
         )}
         {mayWork && (
           <>
+            <TextField
+              type="datetime-local"
+              label="The log began"
+              value={began}
+              onChange={(event) => setBegan(event.target.value)}
+              helperText="empty: it ended just now"
+              slotProps={{ inputLabel: { shrink: true } }}
+            />
             <FileKey name="Start log, CSV" accept=".csv,text/csv" onFiles={([first]) => void bringIn(first)}>
               Bring in a log (CSV)
             </FileKey>
@@ -192,7 +210,7 @@ export function StartView({ bench = false }: { bench?: boolean }) {
       </div>
       {!bench && <RepairList />}
       <p className="soft" style={{ marginTop: 6 }}>
-        A log counts as ended when it is brought in. Columns of a log: seconds, event, volts, amps, hertz, outlet_c, return_c.
+        Columns of a log: seconds, event, volts, amps, hertz, outlet_c, return_c.
       </p>
     </>
   );
