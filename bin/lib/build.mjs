@@ -1,4 +1,4 @@
-import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { writeServiceWorker } from './serviceWorker.mjs';
 import { hashOf, next, root, runOrFail, say } from './run.mjs';
@@ -42,7 +42,10 @@ const stamp = path.join(root, '.next/lorbet-sources');
 /** Builds the app for production, when its sources aren't those of the last build. */
 export async function ensureBuilt() {
   const wanted = hashOf(sources);
-  if (existsSync(stamp) && readFileSync(stamp, 'utf8') === wanted) return;
+  const whole = existsSync(stamp) && existsSync(path.join(root, '.next/BUILD_ID'));
+  if (whole && readFileSync(stamp, 'utf8') === wanted) return;
+  // A build that is killed half-way must not pass for one that ended.
+  rmSync(stamp, { force: true });
   say('building the app …');
   runOrFail(next, ['build'], 'The app could not be built; look at the lines above', {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },

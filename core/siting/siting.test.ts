@@ -245,3 +245,42 @@ describe('section, plan of drilling, template', () => {
     );
   });
 });
+
+describe('heat and walls', () => {
+  // Distances by hand on a plan whose one hole is a circle of 12 mm at 500, 400; 50 mm from what is hot is common practice, no source.
+  const plan = (kind: SitingPlan['holes'][number]['kind'], thing: Thing['kind'], gapMm: number): SitingPlan => ({
+    floor: { length: 1000, width: 800 },
+    heater: { length: 320, width: 120 },
+    below: [{ id: 't', name: 'thing', kind: thing, x: 512 + gapMm, y: 300, length: 100, width: 200 }],
+    above: [],
+    holes: [{ id: 'h', name: 'hole', kind, along: 0, across: 0, radius: 12 }],
+    limits: { inlet: 50, hot: 115, side: 10, cut: 10, hotHole: 50 },
+    targets: { duct: null, fuel: null, battery: null },
+  });
+  const middle: Place = { x: 500, y: 400, turnDeg: 0 };
+  test.each<[SitingPlan['holes'][number]['kind'], Thing['kind'], number]>([
+    ['exhaust', 'fuelPipe', 50],
+    ['turret', 'fuelPipe', 50],
+    ['turret', 'wiring', 50],
+    ['fuel', 'engineExhaust', 50],
+    ['loom', 'engineExhaust', 50],
+    ['fuel', 'fuelPipe', 10],
+    ['turret', 'rail', 10],
+  ])('a hole of kind %s beside a thing of kind %s wants %d mm', (kind, thing, wantedMm) => {
+    expect(foulsOf(plan(kind, thing, wantedMm - 1), middle)).toMatchObject([{ gapMm: wantedMm - 1, wantedMm }]);
+    expect(foulsOf(plan(kind, thing, wantedMm), middle)).toEqual([]);
+  });
+  test('a place keeps its side limit to the walls, and the search finds none that does not', () => {
+    const narrow = { ...plan('exhaust', 'rail', 400), floor: { length: 1000, width: 140 }, below: [] };
+    expect([
+      keeps(narrow, { x: 500, y: 70, turnDeg: 0 }, 'walls'),
+      keeps(narrow, { x: 500, y: 69, turnDeg: 0 }, 'walls'),
+    ]).toEqual([true, false]);
+    const found = searchPlaces(plan('exhaust', 'rail', 400), { stepMm: 10 })?.found ?? [];
+    expect(found.length).toBeGreaterThan(0);
+    for (const { place } of found) {
+      const half = place.turnDeg % 180 === 0 ? [place.y, 800 - place.y] : [place.x, 1000 - place.x];
+      expect(Math.min(...half) - 60).toBeGreaterThanOrEqual(10);
+    }
+  });
+});

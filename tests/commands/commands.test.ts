@@ -1,5 +1,5 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
-import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { soundBuild } from '../soundBuild';
 import cast from '../../demo/people.json';
@@ -49,7 +49,7 @@ describe('npm run check', () => {
 describe('npm start', () => {
   const running: ChildProcess[] = [];
   afterAll(() => running.forEach((child) => child.kill('SIGINT')));
-  async function begin(env: Record<string, string>): Promise<{ child: ChildProcess; url: string; seconds: number }> {
+  async function begin(env: Record<string, string>): Promise<{ child: ChildProcess; url: string; seconds: number; out: string }> {
     const began = Date.now();
     const child = spawn('node', ['bin/start.mjs'], { cwd: root, env: { ...process.env, PORT: '0', ...env } });
     running.push(child);
@@ -63,7 +63,7 @@ describe('npm start', () => {
       child.stderr.on('data', hear);
       child.once('exit', (code) => reject(new Error(`ended with ${code}: ${out}`)));
     });
-    return { child, url, seconds: (Date.now() - began) / 1000 };
+    return { child, url, seconds: (Date.now() - began) / 1000, out };
   }
   const end = (child: ChildProcess, signal: 'SIGINT' | 'SIGKILL') =>
     new Promise<number | null>((resolve) => {
@@ -153,6 +153,39 @@ describe('npm start', () => {
     expect(await end(third.child, 'SIGINT')).toBe(0);
     expect(() => readFileSync(path.join(data, 'postgres/postmaster.pid'))).toThrow('ENOENT');
   }, 180000);
+
+  test('a stale running.pid that names a stranger ends nobody; as root the app is no root, and what is logged is for its owner only', async () => {
+    const data = path.join(folder, 'stranger');
+    mkdirSync(data, { recursive: true });
+    // A process group of its own, as that which was ended before.
+    const stranger = spawn('sleep', ['600'], { detached: true, stdio: 'ignore' });
+    const lock = path.join(data, 'running.pid');
+    try {
+      for (const stale of [
+        `${stranger.pid}\n${stranger.pid}\n`,
+        JSON.stringify({
+          main: { pid: stranger.pid, began: '1', boot: 'x', command: 'node bin/start.mjs' },
+          app: { pid: stranger.pid, began: '1', boot: 'x', command: 'sleep 600' },
+        }),
+      ]) {
+        writeFileSync(lock, stale);
+        const { child, out } = await begin({ LORBET_DATA: data });
+        expect(stranger.exitCode ?? stranger.signalCode).toBeNull();
+        const { app } = JSON.parse(readFileSync(lock, 'utf8')) as { app: { pid: number; command: string } };
+        expect(app.command).toMatch(/bin\/server\.mjs/);
+        const owner = statSync(`/proc/${app.pid}`).uid;
+        // Where no other user can read the folder at all, it says so.
+        expect(owner === 0).toBe(process.getuid?.() === 0 && /so the app runs as root/.test(out));
+        const logs = readdirSync(path.join(data, 'postgres/log'));
+        expect(logs.length).toBeGreaterThan(0);
+        for (const file of logs) expect(statSync(path.join(data, 'postgres/log', file)).mode & 0o077).toBe(0);
+        expect(await end(child, 'SIGINT')).toBe(0);
+      }
+      expect(stranger.exitCode ?? stranger.signalCode).toBeNull();
+    } finally {
+      stranger.kill('SIGKILL');
+    }
+  }, 120000);
 
   test('without the demo it asks for a first lead, once', async () => {
     const { child, url } = await begin({ LORBET_DATA: path.join(folder, 'bare'), LORBET_DEMO: '0' });

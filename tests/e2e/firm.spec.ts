@@ -35,7 +35,7 @@ test('any figure tells formula, inputs with who and when, source and the line of
   await expect(told).toContainText('Σ volume / Σ strokes');
   await expect(told).toContainText('Dose test 3 pieces recorded');
   await told.getByRole('button', { name: 'Back to fills in' }).click();
-  await expect(told).toContainText('volume / dose');
+  await expect(told).toContainText('(before the pump / 0.91 + after it) / dose');
   await page.keyboard.press('Escape');
   await open(page, `/builds/${demoId(1)}/startup`);
   await page.locator('[data-derived="start.ignitionS"]').click();

@@ -217,6 +217,8 @@ test('from an empty build to a signed certificate and a build file that goes bac
     'round the fuel line’s hole',
   ]) {
     await page.getByLabel(`Put on, ${where}`).fill(days(4));
+    await page.getByLabel(`Needs, ${where}`).fill('24');
+    await page.getByLabel(`Needs, ${where}`).press('Enter');
     await page.getByLabel(`More of ${where}`).click();
     await page.getByLabel(`Found hard, ${where}`).fill(days(3));
   }

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import fc from 'fast-check';
 import pg from 'pg';
-import { soundBuild, soundLists } from '../soundBuild';
+import { soundBuild, soundLists, soundStart } from '../soundBuild';
 import type { Build } from '../../core/build/Build';
 import { rowsOf } from '../../core/build/lists';
 import { figureAt, type FigurePath } from '../../core/build/sheets';
@@ -9,12 +9,16 @@ import { assess } from '../../core/calls/assess';
 import { summarizeBuild } from '../../core/calls/summarizeBuild';
 import { settleClash } from '../../core/commands/settleClash';
 import type { Command } from '../../core/commands/Command';
+import { canonicalJson } from '../../core/ledger/canonicalJson';
+import { nextRow } from '../../core/ledger/chain';
+import { sha256Hex } from '../../core/ledger/hash';
 import { noteOrigins, type Origins } from '../../core/ledger/origins';
 import { commandBuild, importBuild, ledgerOf, listBuilds, loadBuild, verifyBuild, wholeLedger } from '../../store/builds';
 import { config } from '../../store/config';
 import { closeDatabase, database } from '../../store/database';
 import { migrate } from '../../store/migrate';
 import { addPerson, addWorkshop, type Person } from '../../store/people';
+import { startLog } from '../../store/startLogs';
 import { beginSession, hashToken, personOf, rotateSession, signOutEverywhere } from '../../store/sessions';
 import { nobody } from '../../store/signIns';
 
@@ -142,6 +146,57 @@ test('a database from before photographs and part lists is raised once, its summ
   expect(rows[0]?.summary).toMatchObject({ counts: { stop: 1 }, worst: { says: 'The heater hangs upside down.' } });
   // And the app's own role may still do what it has to, and no more.
   await expect(database().sequelize.query("UPDATE photos SET sha256 = ''")).rejects.toThrow(/permission denied/);
+});
+
+test('a database from before claims is raised once: logs go beside, what only a file said becomes a claim, its ledger goes on unbroken', async () => {
+  const id = await keep();
+  const ppm = { id: randomUUID(), at: '2026-11-20T09:10:00.000Z', by: 'Somebody Far', ppm: 0, place: 'pillow' as const };
+  const readings = Array.from({ length: 9000 }, (_, i) => ({ atS: i / 10, quantity: 'volts' as const, value: 12.5 }));
+  const signature = {
+    role: 'lead' as const,
+    typedName: 'Somebody Far',
+    drawn: 'M10 10 L300 100',
+    by: 'Somebody Far',
+    at: '2026-11-21T12:00:00.000Z',
+    buildHash: 'a'.repeat(64),
+  };
+  const old: Build = {
+    ...soundBuild(),
+    id,
+    coReadings: [ppm],
+    starts: [{ ...soundStart({ readings }), id: randomUUID() }],
+    signatures: [signature],
+  };
+  const row = nextRow(null, {
+    buildId: id,
+    at: '2026-11-21T13:00:00.000Z',
+    by: person.name,
+    role: 'lead',
+    kind: 'imported',
+    body: { fileHash: 'b'.repeat(64), copyOf: null, documentHash: sha256Hex(canonicalJson(old)) },
+  });
+  await owner.query("SET session_replication_role = 'replica'");
+  await owner.query('UPDATE ledger SET at = $2, kind = $3, body = $4, hash = $5 WHERE build_id = $1', [
+    id,
+    row.at,
+    row.kind,
+    canonicalJson(row.body),
+    row.hash,
+  ]);
+  await owner.query('UPDATE builds SET document = $2, last_hash = $3 WHERE id = $1', [id, JSON.stringify(old), row.hash]);
+  await owner.query("SET session_replication_role = 'origin'");
+  expect((await verifyBuild(id))?.broken).toBeNull();
+  await owner.query("DELETE FROM migrations WHERE name = '0004-logs-and-claims'");
+  expect([await migrate(), await migrate()]).toEqual([['0004-logs-and-claims'], []]);
+  const raised = (await loadBuild(person, id))?.build;
+  expect([raised?.signatures, raised?.coReadings, raised?.starts]).toEqual([[], [], []]);
+  expect(raised?.claims).toMatchObject([{ by: person.name, signatures: [signature], coReadings: [ppm] }]);
+  expect(JSON.stringify(raised).length).toBeLessThan(60_000);
+  const log = raised?.claims?.[0]?.starts[0]?.log;
+  expect((await startLog(id, log?.sha256 ?? ''))?.length).toBeGreaterThan(readings.length * 5);
+  expect((await verifyBuild(id))?.broken).toBeNull();
+  expect((await wholeLedger(id)).map(({ kind }) => kind)).toEqual(['imported', 'raised']);
+  expect(assess(raised ?? old).find((call) => call.id === 'co.reading')?.level).toBe('open');
 });
 
 test('pages of the bay: every build once, in order, however many', async () => {

@@ -42,7 +42,7 @@ function OwedSeals() {
   return (
     <Button
       variant="outlined"
-      onClick={() => add(...lacking.map((at) => ({ name: sealPlaces[at], at, kind: sealKindAt(at), cureH: 24 })))}
+      onClick={() => add(...lacking.map((at) => ({ name: sealPlaces[at], at, kind: sealKindAt(at) })))}
     >
       Every seal that is owed: {lacking.length}
     </Button>
