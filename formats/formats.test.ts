@@ -8,6 +8,7 @@ import { id, soundBuild, soundStart } from '../tests/soundBuild';
 import { parseBuildFile } from '../core/build/buildFile';
 import { applyCommand } from '../core/commands/applyCommand';
 import { nextRow, type LedgerRow } from '../core/ledger/chain';
+import { asClaims } from '../core/build/claims';
 import { buildHash } from '../core/ledger/hash';
 import { fileName, writeBuildFile } from './buildFile';
 import { verifyLedger } from '../core/ledger/verifyLedger';
@@ -194,6 +195,35 @@ describe('certificate, read back with pdfjs-dist', () => {
       expect(text).toContain(part);
     expect(text).not.toContain('picture 802');
     expect(text).not.toContain('Start 2');
+  }, 60000);
+  test('what was found and mended stands on it; what a file claims stands apart as claimed, and signs nothing', async () => {
+    const at = '2026-11-20T10:00:00.000Z';
+    const { build: signed } = sign();
+    const claimed = asClaims(signed, 'Test Lead', at);
+    const build = {
+      ...claimed,
+      repairs: [
+        {
+          id: id(701),
+          at,
+          by: 'Test Fitter',
+          callId: 'co.reading',
+          found: '12 ppm at the pillow.',
+          cause: 'clamp loose',
+          repair: 'new clamp, sealed',
+        },
+      ],
+    };
+    const { text } = await textOf(writeCertificate(build, facts([])));
+    for (const part of [
+      'DRAFT, NOT SIGNED',
+      'co.reading: 12 ppm at the pillow. Cause: clamp loose. Done: new clamp, sealed.',
+      'Claimed in a file, not seen here',
+      'signature: said to be that of Test Lead',
+    ])
+      expect(text).toContain(part);
+    expect(claimed.signatures).toEqual([]);
+    expect(text).not.toContain('Signed as it stands');
   }, 60000);
   test('every sign is set, the Greek of the formulas and a name from anywhere too', async () => {
     const build = soundBuild();

@@ -76,7 +76,10 @@ describe('npm start', () => {
       fetch(`${url}/api/sign-in`, { method: 'POST', body: JSON.stringify({ login: 'bram', password: cast.password }) });
     // A connection kept from before the server was killed is closed by the other side: once more, on a new one.
     const answer = await signIn().catch(signIn);
-    const cookie = answer.headers.get('set-cookie')?.split(';')[0] ?? '';
+    const cookie = answer.headers
+      .getSetCookie()
+      .map((set) => set.split(';')[0])
+      .join('; ');
     return (way: string, init: RequestInit = {}) => fetch(url + way, { ...init, headers: { cookie } });
   }
 

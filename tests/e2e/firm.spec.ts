@@ -1,7 +1,19 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import type { Build } from '../../core/build/Build';
-import { copyOf, demoId, did, enter, newBuild, open, settled, signIn, signInAsSomebodyNew, soundCopy } from './people';
+import {
+  chooseCoSetting,
+  copyOf,
+  demoId,
+  did,
+  enter,
+  newBuild,
+  open,
+  settled,
+  signIn,
+  signInAsSomebodyNew,
+  soundCopy,
+} from './people';
 
 const quick = async (page: Page, line: string) => {
   await page.getByLabel('Quick entry').fill(line);
@@ -277,6 +289,7 @@ test('by keyboard alone: from the sign-in to the signature', async ({ page }) =>
     await tabTo(page, name);
     await page.keyboard.type('y');
   }
+  await chooseCoSetting(page);
   await tabTo(page, /^Meter shows, ppm/);
   await page.keyboard.type('0');
   await tabTo(page, /^at the pillow/);

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { parseBuildFile } from '../../core/build/buildFile';
-import { enter, settled, signIn } from './people';
+import { chooseCoSetting, enter, settled, signIn } from './people';
 
 type Figures = [string, string][];
 const heater: Figures = [
@@ -298,6 +298,7 @@ test('from an empty build to a signed certificate and a build file that goes bac
     ['Its test button sounded it', 'yes'],
     ['Sited by its own instructions', 'yes'],
   ]);
+  await chooseCoSetting(page);
   await page.getByLabel('Meter shows, ppm').fill('0');
   await page.getByRole('button', { name: 'at the pillow' }).click();
   // Lit the day before yesterday: both looks at the joint are due.

@@ -83,3 +83,16 @@ export async function open(page: Page, url: string): Promise<void> {
   await page.goto(url);
   await expect(page.getByRole('button', { name: /^(Night|Bright) theme$/ })).toBeVisible();
 }
+
+/** How things stand while carbon monoxide is read, chosen by keys. */
+export async function chooseCoSetting(page: Page): Promise<void> {
+  for (const [label, option] of [
+    ['Heater is', 'at full output'],
+    ['Doors and windows', 'doors closed'],
+    ['Wind', 'no wind'],
+  ] as const) {
+    await page.getByLabel(label, { exact: true }).focus();
+    await page.keyboard.press('Enter');
+    await page.getByRole('option', { name: option, exact: true }).press('Enter');
+  }
+}

@@ -24,7 +24,10 @@ async function signedIn(address) {
     method: 'POST',
     body: JSON.stringify({ login: 'bram', password: demoSignIn.password }),
   });
-  const cookie = answer.headers.get('set-cookie')?.split(';')[0] ?? '';
+  const cookie = answer.headers
+    .getSetCookie()
+    .map((set) => set.split(';')[0])
+    .join('; ');
   return (way, init = {}) => fetch(address + way, { ...init, headers: { cookie } });
 }
 const post = (ask, way, body) => ask(way, { method: 'POST', body: JSON.stringify(body) });

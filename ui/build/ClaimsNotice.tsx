@@ -16,14 +16,15 @@ export function ClaimsNotice() {
         <Accordion key={claim.at} className="claims" disableGutters square elevation={0}>
           <AccordionSummary expandIcon={<ChevronDown size={20} />}>
             <Typography>
-              <strong>Claimed in a file, not seen here.</strong> {claimLines(claim).length} things that people did, saw or signed
-              elsewhere; brought in by {claim.by}, {format(new Date(claim.at), 'd MMM yyyy')}. None of it counts.
+              <strong>Claimed in a file, not seen here.</strong> {claimLines(claim).length}{' '}
+              {claimLines(claim).length === 1 ? 'thing' : 'things'} done, seen or signed elsewhere; brought in by {claim.by},{' '}
+              {format(new Date(claim.at), 'd MMM yyyy')}. None of it counts.
             </Typography>
           </AccordionSummary>
           <AccordionDetails>
             <ul>
-              {claimLines(claim).map((line) => (
-                <li key={line}>{line}</li>
+              {claimLines(claim).map((line, i) => (
+                <li key={`${i} ${line}`}>{line}</li>
               ))}
             </ul>
           </AccordionDetails>

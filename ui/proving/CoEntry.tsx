@@ -11,27 +11,40 @@ const choices = {
   wind: { label: 'Wind', options: winds },
 } as const;
 type Setting = Pick<CoReading, 'state' | 'doors' | 'wind'>;
+const settingNames = Object.keys(choices) as (keyof Setting)[];
 
 /** A reading of carbon monoxide: how things stand is chosen once, then a key for each place. */
 export function CoEntry() {
   const { send } = useBench();
   const [ppm, setPpm] = useState('');
-  const [step, setStep] = useState('1');
-  const [setting, setSetting] = useState<Setting>({ state: 'full', doors: 'closed', wind: 'still' });
+  const [step, setStep] = useState('');
+  const [setting, setSetting] = useState<Setting>({});
   const [problem, setProblem] = useState('');
   const read = (place: keyof typeof coPlaces) => {
-    const [shown, smallest] = [parseQuantity(ppm, 'ppm'), parseQuantity(step, 'ppm')];
+    const shown = parseQuantity(ppm, 'ppm');
+    // Many a meter says nothing of its step: the figure that it shows tells it then.
+    const smallest = step.trim() === '' ? null : parseQuantity(step, 'ppm');
     if (!shown.ok) {
       setProblem(`Carbon monoxide: “${ppm}” ${shown.reason}; allowed is 0 to 2000 ppm.`);
       return;
     }
-    if (!smallest.ok) {
+    if (smallest && !smallest.ok) {
       setProblem(`Meter’s smallest step: “${step}” ${smallest.reason}; allowed is 0.1 to 20 ppm.`);
+      return;
+    }
+    if (settingNames.some((name) => setting[name] === undefined)) {
+      setProblem('Say first what the heater is doing, how doors and windows are, and the wind.');
       return;
     }
     const errors = send({
       kind: 'co',
-      reading: { id: crypto.randomUUID(), ppm: shown.value, place, ...setting, resolutionPpm: smallest.value },
+      reading: {
+        id: crypto.randomUUID(),
+        ppm: shown.value,
+        place,
+        ...setting,
+        ...(smallest ? { resolutionPpm: smallest.value } : {}),
+      },
     });
     setProblem(errors.join(' '));
     if (errors.length === 0) setPpm('');
@@ -48,13 +61,17 @@ export function CoEntry() {
           }}
           slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 20 } }}
         />
-        {(Object.keys(choices) as (keyof Setting)[]).map((name) => (
+        {settingNames.map((name) => (
           <TextField
             key={name}
             select
             label={choices[name].label}
-            value={setting[name]}
-            onChange={(event) => setSetting((old) => ({ ...old, [name]: event.target.value }))}
+            className="co-setting"
+            value={setting[name] ?? ''}
+            onChange={(event) => {
+              setSetting((old) => ({ ...old, [name]: event.target.value }));
+              setProblem('');
+            }}
           >
             {Object.entries(choices[name].options).map(([id, label]) => (
               <MenuItem key={id} value={id}>
@@ -64,7 +81,7 @@ export function CoEntry() {
           </TextField>
         ))}
         <TextField
-          label="Meter’s smallest step, ppm"
+          label="Meter’s smallest step, ppm (if known)"
           value={step}
           onChange={(event) => setStep(event.target.value)}
           slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 8 } }}
