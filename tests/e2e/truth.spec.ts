@@ -11,7 +11,7 @@ test('a count under way is seen and stopped from every page; its halt lets nothi
   await page.clock.pauseAt(Date.now() + 5000);
   await page.getByRole('button', { name: 'Pump runs: start counting' }).click();
   await page.clock.runFor(3000);
-  await page.getByRole('link', { name: 'The bay' }).first().click();
+  await page.getByRole('link', { name: 'Bay', exact: true }).click();
   const bar = page.getByLabel('A priming count is under way');
   await expect(bar).toContainText(/The pump is running on .*: \d+ strokes/);
   await bar.getByRole('link', { name: 'To the count' }).click();
@@ -42,7 +42,7 @@ test('carbon monoxide found, its cause mended, lit anew and read clean three tim
   await signIn(page, 'bram');
   const id = await soundCopy(page.request);
   await open(page, `/builds/${id}/proving`);
-  const call = page.getByRole('main').locator('[data-call="co.reading"]').last();
+  const call = page.locator('[data-call="co.reading"]');
   await page.getByLabel('Meter shows, ppm').fill('12');
   await page.getByRole('button', { name: 'at the pillow' }).click();
   await expect(page.getByText('Say first what the heater is doing, how doors and windows are, and the wind.')).toBeVisible();
@@ -93,7 +93,7 @@ test('what a file says that others did and signed is shown as claimed on every s
       {
         role: 'lead' as const,
         typedName: 'Odile Marr',
-        drawn: 'M10 10 L300 100',
+        drawn: 'M10 10 L300 100 L400 40',
         by: 'Odile Marr',
         at: '2026-11-22T09:00:00.000Z',
         buildHash: 'a'.repeat(64),

@@ -155,7 +155,7 @@ test('a database from before claims is raised once: logs go beside, what only a 
   const signature = {
     role: 'lead' as const,
     typedName: 'Somebody Far',
-    drawn: 'M10 10 L300 100',
+    drawn: 'M10 10 L300 100 L400 40',
     by: 'Somebody Far',
     at: '2026-11-21T12:00:00.000Z',
     buildHash: 'a'.repeat(64),
