@@ -48,7 +48,10 @@ export const lineCalls: readonly Judge[] = [
       if (worst)
         return {
           level: 'fix',
-          says: `${worst.name} has ${worst.clips === 0 ? 'no clip' : `${show(worst.clips)} ${worst.clips === 1 ? 'clip' : 'clips'}`} on ${show(worst.mm * Math.max(worst.clips, 1))} mm: ${show(worst.mm)} mm apart, at most ${show(most)} mm.`,
+          says:
+            worst.clips === 0
+              ? `${worst.name} has no clip on ${show(worst.mm)} mm; they stand at most ${show(most)} mm apart.`
+              : `${worst.name} has ${show(worst.clips)} ${worst.clips === 1 ? 'clip' : 'clips'} on ${show(worst.mm * worst.clips)} mm: ${show(worst.mm)} mm apart, at most ${show(most)} mm.`,
           todo: `Put ${show(worst.needed)} on it, evenly.`,
         };
       const lacking = rows.flatMap((row, i) =>

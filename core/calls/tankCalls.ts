@@ -3,7 +3,7 @@ import { dipsProblem, levelForMm, volumeL } from '../fuel/tankVolume';
 import { fuelOf } from '../fuel/runFacts';
 import { dipRows, tankOf } from '../fuel/tankOf';
 import { sources } from '../fuel/sources';
-import { drillFor, holeFit, usualDrillsMm } from '../fuel/standpipe';
+import { drillFor, holeFit, snugMm, usualDrillsMm } from '../fuel/standpipe';
 import { isImpossible } from '../fuel/Route';
 import { inOrder, pickupEndMm, pickupTopMm, segmentName } from '../fuel/routeOf';
 import { riseOf, sideOf } from '../fuel/Route';
@@ -161,9 +161,10 @@ export const tankCalls: readonly Judge[] = [
       const { hole, fitting } = read.all({ hole: 'tank.holeMm', fitting: 'tank.fittingMm' });
       const mine = read.rows('drills').flatMap(({ sizeMm }) => (sizeMm === undefined ? [] : [sizeMm]));
       const best = drillFor(fitting, mine.length > 0 ? mine : usualDrillsMm);
-      const take = best
-        ? ` Of the drills to hand ${trim(best.drillMm, 1)} mm fits${best.fit === 'snug' ? '' : `, ${best.fit}`}.`
-        : ' No drill to hand is large enough.';
+      const take =
+        best?.fit === 'snug'
+          ? ` Of the drills to hand ${trim(best.drillMm, 1)} mm fits.`
+          : ` No drill to hand fits${best ? `: the next, ${trim(best.drillMm, 1)} mm, is too loose` : ': none is large enough'}; one of ${trim(fitting, 1)} to ${trim(fitting + snugMm.most, 1)} mm is wanted.`;
       const fit = holeFit(hole, fitting);
       if (fit === 'snug')
         return { level: 'sound', says: `A hole of ${trim(hole, 1)} mm takes the fitting of ${trim(fitting, 1)} mm snugly.` };
@@ -171,7 +172,7 @@ export const tankCalls: readonly Judge[] = [
         ? {
             level: 'fix',
             says: `The fitting is ${trim(fitting, 1)} mm across, the hole ${trim(hole, 1)} mm: it does not go through.`,
-            todo: `Drill it larger.${take}`,
+            todo: `Drill it to fit.${take}`,
           }
         : {
             level: 'fix',
@@ -376,7 +377,7 @@ export const tankCalls: readonly Judge[] = [
       return {
         level: 'fix',
         says: `${says}: too much for ${how === 'one' ? 'one person' : 'two people'} (${show(limit)} kg).`,
-        todo: `${two ? 'Take a second person, or drain' : 'Drain'} it to ${show(drain)} mm first.`,
+        todo: `${two ? 'Take a second person, or drain' : 'Drain'} it to ${show(Math.floor(drain))} mm first.`,
       };
     },
   },
