@@ -40,10 +40,7 @@ function OwedSeals() {
   const lacking = sealsLacking(settled);
   if (!mayWork || lacking.length === 0) return null;
   return (
-    <Button
-      variant="outlined"
-      onClick={() => add(...lacking.map((at) => ({ name: sealPlaces[at], at, kind: sealKindAt(at) })))}
-    >
+    <Button variant="outlined" onClick={() => add(...lacking.map((at) => ({ name: sealPlaces[at], at, kind: sealKindAt(at) })))}>
       Every seal that is owed: {lacking.length}
     </Button>
   );
