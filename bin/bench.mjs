@@ -5,7 +5,7 @@ import path from 'node:path';
 import { ensureBuilt } from './lib/build.mjs';
 import { demoSignIn } from './lib/demoSignIn.mjs';
 import { ensureChromium, ensurePackages } from './lib/install.mjs';
-import { ask, guarded, root, runOrFail, say, tsx } from './lib/run.mjs';
+import { ask, guarded, root, runOrFail, say, start, tsx } from './lib/run.mjs';
 import { serve } from './lib/serve.mjs';
 
 const over = [];
@@ -82,6 +82,25 @@ async function load(client, long, buildIds, [readMs, writeMs]) {
   };
   await Promise.all([...Array.from({ length: 40 }, (_, i) => reader(i)), ...Array.from({ length: 5 }, (_, i) => writer(i))]);
   return { times: sorted(times), failures };
+}
+
+/** What one person can do to everybody else: the longest that any hostile body holds the loop, and the same load as before beside a storm of them. */
+async function underAttack(address, client, long, buildIds) {
+  const attack = ['bin/benchAttack.ts', address, buildIds[0]];
+  const { status, out } = ask(tsx, attack, { maxBuffer: 16 * 1024 * 1024 });
+  if (status !== 0) throw new Error(out);
+  const held = JSON.parse(out.split('\n').slice(-1)[0]).sort((a, b) => b.ms - a.ms);
+  for (const { name, ms, status: answered } of held.slice(0, 3))
+    console.log(`  ${name} (${answered}) held the loop ${Math.round(ms)} ms`);
+  line(`longest hold of the loop, ${held.length} hostile bodies`, held[0].ms, 200, 'ms');
+  const storm = start(tsx, [...attack, 'storm'], { stdio: 'ignore', detached: true });
+  try {
+    const { times, failures } = await load(client, long, buildIds, [4000, 2000]);
+    line(`the same load while one person attacks, p95 of ${times.length}`, at(times, 0.95), 150, 'ms');
+    if (failures.length > 0) over.push(`${failures.length} requests failed under attack`);
+  } finally {
+    process.kill(-storm.pid, 'SIGKILL');
+  }
 }
 
 async function inBrowser(address, long) {
@@ -164,6 +183,8 @@ await guarded(async () => {
   await ensureBuilt();
   const data = path.join(root, '.test/bench');
   rmSync(data, { recursive: true, force: true });
+  // How long the loop is held is told here; elsewhere nobody is told.
+  process.env.LORBET_LOOP = '1';
   const running = await serve({ data, quiet: true });
   try {
     say('filling a bay of 5,000 builds and a ledger of 20,000 rows …');
@@ -189,6 +210,7 @@ await guarded(async () => {
     failures.push(...most.failures);
     line(`40 readers (4 s), 5 writers (2 s), p95 of ${times.length}`, at(times, 0.95), 150, 'ms');
     if (failures.length > 0) over.push(`${failures.length} requests failed under load`);
+    await underAttack(running.address, client, long, buildIds);
     line('resident memory of the app after it', memoryMb(running.app.pid), 500, 'MB');
     const papers = [];
     for (let i = 0; i < 3; i += 1) {
