@@ -51,7 +51,7 @@ export function CoEntry() {
   };
   return (
     <Stack spacing={1.5} component="section" aria-label="A reading">
-      <Stack direction="row" useFlexGap spacing={1.5} sx={{ flexWrap: 'wrap' }}>
+      <Stack direction="row" useFlexGap spacing={1.5} className="co-settings">
         <TextField
           label="Meter shows, ppm"
           value={ppm}
@@ -66,7 +66,6 @@ export function CoEntry() {
             key={name}
             select
             label={choices[name].label}
-            className="co-setting"
             value={setting[name] ?? ''}
             onChange={(event) => {
               setSetting((old) => ({ ...old, [name]: event.target.value }));
@@ -81,7 +80,7 @@ export function CoEntry() {
           </TextField>
         ))}
         <TextField
-          label="Meter’s smallest step, ppm (if known)"
+          label="Its smallest step, if known"
           value={step}
           onChange={(event) => setStep(event.target.value)}
           slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 8 } }}
