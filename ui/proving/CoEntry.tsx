@@ -7,7 +7,7 @@ import { useBench } from '../build/BuildContext';
 
 const choices = {
   state: { label: 'Heater is', options: coStates },
-  doors: { label: 'Doors and windows', options: doorStates },
+  doors: { label: 'Doors', options: doorStates },
   wind: { label: 'Wind', options: winds },
 } as const;
 type Setting = Pick<CoReading, 'state' | 'doors' | 'wind'>;
