@@ -113,7 +113,7 @@ test('many figures at once are summed up', () => {
       to: 60,
     }),
   );
-  expect(describeRow(rowOf(soundBuild(), { kind: 'figures', changes }))).toMatch(/; and 1 more figures$/);
+  expect(describeRow(rowOf(soundBuild(), { kind: 'figures', changes }))).toMatch(/; and 1 more figure$/);
 });
 
 test('a row shows which calls it made and which it cleared', () => {
@@ -127,3 +127,12 @@ test('a row shows which calls it made and which it cleared', () => {
   );
   expect(cleared[0]).toEqual({ id: 'fuel.pump.angle', to: 'sound', made: false });
 });
+
+test.each([
+  [
+    { kind: 'imported', body: { claims: { signatures: 1, coReadings: 2 } } },
+    /brought in from a file; 3 things done, seen or signed elsewhere, kept as claims/,
+  ],
+  [{ kind: 'imported', body: { claims: { signatures: 1 } } }, /; 1 thing done, seen or signed elsewhere/],
+  [{ kind: 'raised', body: { logs: 2, claimed: { signatures: 1 } } }, /1 thing done, seen or signed elsewhere, kept as claims/],
+])('what came along with a file is told as claimed: %j', (row, says) => expect(describeRow(row)).toMatch(says));

@@ -69,7 +69,10 @@ export function describeRow({ kind, body }: Pick<LedgerContent, 'kind' | 'body'>
     case 'figures': {
       const changes = b.changes as Change[];
       const shown = changes.slice(0, 3).map(changeText).join('; ');
-      return correction + (changes.length > 3 ? `${shown}; and ${changes.length - 3} more figures` : shown);
+      return (
+        correction +
+        (changes.length > 3 ? `${shown}; and ${changes.length - 3} more ${changes.length === 4 ? 'figure' : 'figures'}` : shown)
+      );
     }
     case 'maker':
       return `${correction}maker’s figures: ${(b.changes as MakerChange[]).map(({ key, to }) => `${limits[key].label} ${to === null ? 'taken back' : `${trim(to)} ${limits[key].unit}`}`).join('; ')}`;

@@ -16,6 +16,8 @@ test.each([
   ['Cable of 3.309 mm² may carry 30 A', 'Cable of 12 AWG may carry 30 A'],
   ['Cable of 7 mm² may carry 50 A', 'Cable of 7 mm² may carry 50 A'],
   ['viscosity 4.69 mm²/s, 0.832 kg/L, 5 mΩ, 120 ms, 3 minutes', 'viscosity 4.69 mm²/s, 0.832 kg/L, 5 mΩ, 120 ms, 3 minutes'],
+  ['A tank of 408 by 188 by 258 mm.', 'A tank of 16.06 by 7.4 by 10.16 in.'],
+  ['It holds 8 L and burns 0.2 L/h.', 'It holds 2.11 US gal and burns 0.053 US gal/h.'],
   ['squares of 12\u2009500 mm', 'squares of 492.13 in'],
 ])('%s', (kept, shown) => {
   expect([inUnits(kept, imperial), inUnits(kept, metric)]).toEqual([shown, kept]);

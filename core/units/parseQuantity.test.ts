@@ -23,6 +23,9 @@ test.each<[string, UnitId, number]>([
   ['0,022', 'mL', 0.022],
   ['620 mm', 'm', 0.62],
   ['12.4V', 'V', 12.4],
+  // US gallon 231 in³, imperial gallon 4.54609 L: both by definition
+  ['2 US gal', 'L', 7.5708],
+  ['2 imp gal', 'L', 9.0922],
 ])('%j as %s is %d', (text, unit, value) => {
   const parsed = parseQuantity(text, unit);
   expect(parsed.ok && parsed.value).toBeCloseTo(value, 3);
@@ -33,6 +36,8 @@ test.each<[string, UnitId, RegExp]>([
   ['   ', 'mm', /empty/],
   ['abc', 'mm', /not a number/],
   ['24 V', 'mm', /does not fit a figure in mm/],
+  ['2 gal', 'L', /in gallons, of which there are two; write US gal or imp gal/],
+  ['2 gallons', 'L', /of which there are two/],
   ['24 furlongs', 'mm', /not a unit/],
   ['1,250', 'mm', /two ways/],
   ['1.250,5', 'mm', /two ways/],
