@@ -23,6 +23,7 @@ export interface DemoBuild {
   primed?: { strokes: number; outcome: 'reached' | 'stopped'; frequencyHz: number };
   started?: { events: StartEvent[]; readings: StartReading[] };
   coPpm?: number[];
+  /** surfaces by thermometer near the end of the start at full output: floor, plate, body */ hotC?: readonly [number, number, number];
   /** gates that were passed, in order */ gates?: GateMoment[];
   waived?: { callId: string; why: string };
   signed?: boolean;
@@ -120,7 +121,7 @@ function start(sagV: number, runA: number): { events: StartEvent[]; readings: St
 export const demoBuilds: readonly DemoBuild[] = [
   {
     gates: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', ...kept, photographed: true, identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
-    planned: all, fitted: { ...all, ...measured }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 632, outcome: 'reached', frequencyHz: 4 }, started: start(11.78, 1.38), coPpm: [0, 0, 0], signed: true,
+    planned: all, fitted: { ...all, ...measured }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 632, outcome: 'reached', frequencyHz: 4 }, started: start(11.78, 1.38), coPpm: [0, 0, 0], hotC: [38, 47, 52], signed: true,
   },
   {
     id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e02', identity: { name: 'Fellgate Control', what: 'rescue team’s control trailer', kind: 'trailer', place: 'Fellgate, Isle of Merrow', heaterSerial: 'INV-5009-0112' }, daysAgo: 3,
@@ -167,6 +168,6 @@ export const demoBuilds: readonly DemoBuild[] = [
   {
     gates: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e05', ...kept, identity: { name: 'Moss Wagon', what: 'lichen survey’s field laboratory', kind: 'trailer', place: 'Upper Fen, Isle of Merrow', heaterSerial: 'INV-2207-0052' }, daysAgo: 4,
     planned: all, fitted: { ...all, ...measured, 'wiring.fuseFromBatteryMm': 310 }, notes: ['Battery box leaves no room nearer the post; cable to the fuse runs in its own conduit.'],
-    primed: { strokes: 619, outcome: 'reached', frequencyHz: 4 }, started: start(11.6, 1.44), coPpm: [0, 0], waived: { callId: 'wiring.fuse.place', why: 'The battery box ends 300 mm from the post; the cable lies sheathed in its own conduit up to the fuse.' },
+    primed: { strokes: 619, outcome: 'reached', frequencyHz: 4 }, started: start(11.6, 1.44), coPpm: [0, 0], hotC: [36, 45, 49], waived: { callId: 'wiring.fuse.place', why: 'The battery box ends 300 mm from the post; the cable lies sheathed in its own conduit up to the fuse.' },
   },
 ];

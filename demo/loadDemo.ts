@@ -9,6 +9,7 @@ import type { RowChange } from '../core/commands/changeRows';
 import type { Change, Command } from '../core/commands/Command';
 import { limits, type LimitKey } from '../core/schools/limits';
 import { defaultSchools } from '../core/schools/schools';
+import { hotOwed } from '../core/proving/hotProof';
 import { assess } from '../core/calls/assess';
 import { commandBuild, importBuild } from '../store/builds';
 import { database } from '../store/database';
@@ -140,6 +141,19 @@ async function loadOne(
   if (demo.primed) await run(fitter, { kind: 'priming', run: { id: randomUUID(), fromEmpty: true, ...demo.primed } });
   if (gates.includes('fire')) await pass('fire');
   if (demo.started) await run(fitter, { kind: 'start', id: randomUUID(), source: 'csv', ...demo.started }, 1);
+  const lastRun = build.starts.at(-1);
+  const offS = lastRun?.events.find(({ event }) => event === 'off')?.atS;
+  for (const [i, surfaceC] of (demo.hotC ?? []).entries())
+    if (lastRun && offS !== undefined)
+      await run(
+        fitter,
+        {
+          kind: 'hot',
+          look: { id: randomUUID(), place: hotOwed[i] ?? 'other', touches: i === 2 ? 'epdm' : 'timber', surfaceC },
+          readAt: new Date(Date.parse(lastRun.at) + (offS - 240 + i * 60) * 1000).toISOString(),
+        },
+        0.02,
+      );
   for (const [i, ppm] of (demo.coPpm ?? []).entries())
     await run(
       fitter,

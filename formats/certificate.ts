@@ -23,6 +23,7 @@ import { toFloor } from '../core/siting/frame';
 import { placeOf, sitingLists } from '../core/siting/SitingPlan';
 import { fittedStarts } from '../core/startup/fittedStarts';
 import { summarizeStart } from '../core/startup/summarizeStart';
+import { hotText } from '../core/proving/hotText';
 import { coText } from '../core/proving/coText';
 import { signatureBox } from '../core/signature/strokes';
 import { show, trim } from '../core/units/show';
@@ -189,7 +190,14 @@ function tests(page: CertificatePage, build: Build): void {
       { text: `Carbon monoxide ${trim(r.ppm)} ppm, ${coText(r)}`, share: 0.58 },
       { text: r.by, share: 0.2 },
     ]);
-  if (build.primingRuns.length + build.starts.length + build.coReadings.length === 0) page.paragraph('None recorded.');
+  for (const look of build.hotLooks ?? [])
+    page.row([
+      { text: day(look.at), share: 0.22 },
+      { text: hotText(look), share: 0.58 },
+      { text: look.by, share: 0.2 },
+    ]);
+  if (build.primingRuns.length + build.starts.length + build.coReadings.length + (build.hotLooks?.length ?? 0) === 0)
+    page.paragraph('None recorded.');
 }
 
 /** Parts with their serials and marks, and the holes that were cut. */

@@ -49,6 +49,7 @@ export function deedCommands(build: Build): { command: Command; at: string }[] {
       },
     })),
     ...build.coReadings.map(({ at, by: _by, ...reading }) => ({ at, command: { kind: 'co' as const, reading } })),
+    ...(build.hotLooks ?? []).map(({ at, by: _by, ...look }) => ({ at, command: { kind: 'hot' as const, look, readAt: at } })),
   ].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
 }
 

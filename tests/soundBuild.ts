@@ -282,5 +282,13 @@ export function soundBuild(values: Values = {}): Build {
     primingRuns: [{ id: id(3), at, by, strokes: 600, frequencyHz: 4, fromEmpty: true, outcome: 'reached' }],
     starts: [soundStart()],
     coReadings: [{ id: id(4), at: '2026-11-20T09:15:00.000Z', by, ppm: 0, place: 'pillow', state: 'full', doors: 'closed' }],
+    hotLooks: (['floor', 'plate', 'body'] as const).map((place, i) => ({
+      id: id(5 + i),
+      at: '2026-11-20T09:22:00.000Z',
+      by,
+      place,
+      touches: 'timber',
+      surfaceC: 41 + i,
+    })),
   };
 }

@@ -123,6 +123,32 @@ export interface CoReading {
   /** the smallest step that the meter shows, ppm; 1 where nobody has said */ resolutionPpm?: number;
 }
 
+export const hotPlaces = {
+  floor: 'floor or shelf under the heater',
+  plate: 'mounting plate',
+  body: 'body where the exhaust passes',
+  other: 'another place',
+} as const;
+/** What takes the heat at a place: of several things there, the one that bears least. */
+export const heatTakers = {
+  timber: 'timber or plywood',
+  polyethylene: 'polyethylene (tank, pipe)',
+  polypropylene: 'polypropylene',
+  cable: 'cable with PVC insulation',
+  epdm: 'EPDM rubber (hose, grommet)',
+  silicone: 'silicone (seal, hose)',
+  bare: 'bare metal, stone or brick only',
+} as const;
+/** A surface by thermometer while the heater runs at full output. */
+export interface HotLook {
+  id: string;
+  /** when it was read, which may be earlier than it was written down */ at: string;
+  by: string;
+  place: keyof typeof hotPlaces;
+  touches: keyof typeof heatTakers;
+  surfaceC: number;
+}
+
 /** What was found bad, why it was so, and what was done: it answers a finding that only a new proof can clear. Both stay in the record. */
 export interface Repair {
   id: string;
@@ -174,6 +200,7 @@ export interface Claim {
   primingRuns: PrimingRun[];
   starts: StartRun[];
   coReadings: CoReading[];
+  hotLooks?: HotLook[];
   repairs: Repair[];
   leaks: RowOf<'leaks'>[];
 }
@@ -194,6 +221,8 @@ export interface Build {
   signatures: Signature[];
   /** The last passing of each gate; absent where none was passed. */
   gates?: GatePassed[];
+  /** Surfaces by thermometer; absent where none was read. */
+  hotLooks?: HotLook[];
   repairs?: Repair[];
   /** When something as fitted was last changed at a part, once the heater had been lit: what was proven of it before is stale. */
   worked?: Partial<Record<Part, string>>;

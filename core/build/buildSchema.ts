@@ -9,6 +9,8 @@ import {
   formatName,
   formatVersion,
   gateMoments,
+  heatTakers,
+  hotPlaces,
   primingOutcomes,
   quantities,
   startEvents,
@@ -187,6 +189,14 @@ export const coReadingSchema = strictObject({
   wind: oneOf(winds).optional(),
   resolutionPpm: bounded(0.1, 20).optional(),
 });
+export const hotLookSchema = strictObject({
+  id: identifier(),
+  at: instant(),
+  by: text(80, 1),
+  place: oneOf(hotPlaces),
+  touches: oneOf(heatTakers),
+  surfaceC: bounded(-40, 600),
+});
 export const repairSchema = strictObject({
   id: identifier(),
   at: instant(),
@@ -250,6 +260,7 @@ const claimSchema = strictObject({
   primingRuns: list(primingRunSchema, 200),
   starts: list(startSchema, 50),
   coReadings: list(coReadingSchema, 1000),
+  hotLooks: yup.array().of(hotLookSchema).max(500).optional(),
   repairs: list(repairSchema, 200),
   leaks: list(rowSchema('leaks'), lists.leaks.max),
 });
@@ -287,6 +298,7 @@ export const buildSchema = strictObject({
   waivers: list(waiverSchema, 100),
   signatures: list(signatureSchema, 20),
   gates: yup.array().of(gateSchema).max(gatesMost).optional(),
+  hotLooks: yup.array().of(hotLookSchema).max(500).optional(),
   repairs: yup.array().of(repairSchema).max(200).optional(),
   worked: workedSchema.optional().default(undefined),
   claims: yup.array().of(claimSchema).max(8).optional(),

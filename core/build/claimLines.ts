@@ -1,4 +1,5 @@
 import { momentSteps } from '../calls/Call';
+import { hotText } from '../proving/hotText';
 import { summarizeStart } from '../startup/summarizeStart';
 import { show, trim } from '../units/show';
 import { coPlaces, primingOutcomes, type Claim } from './Build';
@@ -17,6 +18,7 @@ export function claimLines(claim: Claim): string[] {
       return `${run.bench ? 'dry run' : 'start'}, ${ignitionS === null ? 'no flame' : `flame after ${show(ignitionS)} s`}, ${show(readings)} readings: said by ${run.by}, ${on(run.at)}`;
     }),
     ...claim.coReadings.map((r) => `carbon monoxide ${trim(r.ppm, 1)} ppm, ${coPlaces[r.place]}: said by ${r.by}, ${on(r.at)}`),
+    ...(claim.hotLooks ?? []).map((l) => `${hotText(l)}: said by ${l.by}, ${on(l.at)}`),
     ...claim.leaks.map(
       (j, i) =>
         `joint ${j.name ?? i + 1}: said to be warm ${j.warmFound ?? 'not looked at'}, after a night ${j.nightFound ?? 'not looked at'}`,

@@ -2,7 +2,7 @@ import type { Build, Claim } from './Build';
 import { rowsOf, type RowOf } from './lists';
 
 /** Everything of a build that somebody did, saw or signed. */
-export type Deeds = Omit<Claim, 'by' | 'at'>;
+export type Deeds = Required<Omit<Claim, 'by' | 'at'>>;
 export const noDeeds = (): Deeds => ({
   signatures: [],
   waivers: [],
@@ -10,6 +10,7 @@ export const noDeeds = (): Deeds => ({
   primingRuns: [],
   starts: [],
   coReadings: [],
+  hotLooks: [],
   repairs: [],
   leaks: [],
 });
@@ -21,6 +22,7 @@ export const deedsOf = (build: Build): Deeds => ({
   primingRuns: build.primingRuns,
   starts: build.starts,
   coReadings: build.coReadings,
+  hotLooks: build.hotLooks ?? [],
   repairs: build.repairs ?? [],
   leaks: rowsOf(build.lists, 'leaks').filter(wasWatched),
 });
@@ -28,7 +30,7 @@ export const isNothing = (deeds: Deeds): boolean => Object.values(deeds).every((
 
 /** A build with only some of its deeds left; joints that were watched stay as joints that are to be. */
 export function withDeeds(build: Build, left: Deeds): Build {
-  const { gates: _gates, repairs: _repairs, worked: _worked, ...rest } = build;
+  const { gates: _gates, hotLooks: _hotLooks, repairs: _repairs, worked: _worked, ...rest } = build;
   const seen = new Set(left.leaks.map(({ id }) => id));
   const leaks = rowsOf(build.lists, 'leaks').map((row) =>
     seen.has(row.id) ? row : { id: row.id, ...(row.name === undefined ? {} : { name: row.name }) },
@@ -41,6 +43,7 @@ export function withDeeds(build: Build, left: Deeds): Build {
     starts: left.starts,
     coReadings: left.coReadings,
     ...(left.gates.length > 0 ? { gates: left.gates } : {}),
+    ...(left.hotLooks.length > 0 ? { hotLooks: left.hotLooks } : {}),
     ...(left.repairs.length > 0 ? { repairs: left.repairs } : {}),
     ...(build.lists ? { lists: leaks.length > 0 ? { ...build.lists, leaks } : build.lists } : {}),
   };

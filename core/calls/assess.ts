@@ -11,6 +11,7 @@ import { sitingCalls } from './sitingCalls';
 import { provingCalls } from './provingCalls';
 import { makeReader, NotMeasured, type Figures, type Trail } from './reader';
 import { signoffCalls } from './signoffCalls';
+import { hotSpotCalls } from './hotSpotCalls';
 import { startupCalls } from './startupCalls';
 import { surveyCalls } from './surveyCalls';
 import { whateverItIs } from './whatever';
@@ -27,6 +28,7 @@ const stageJudges: readonly Judge[] = [
   ...wiringCalls,
   ...primingCalls,
   ...startupCalls,
+  ...hotSpotCalls,
   ...provingCalls,
 ];
 export const judges: readonly Judge[] = [...stageJudges, ...signoffCalls];

@@ -1,6 +1,6 @@
 import { id, soundBuild, soundStart } from '../../tests/soundBuild';
 import { set, withRows } from '../../tests/withRows';
-import type { Build, CoReading, StartRun } from '../build/Build';
+import type { Build, CoReading, HotLook, StartRun } from '../build/Build';
 import { rowsOf } from '../build/lists';
 import { applyCommand, type Author } from '../commands/applyCommand';
 import type { Command } from '../commands/Command';
@@ -146,6 +146,99 @@ describe('carbon monoxide', () => {
     // Bad once more: the repair before it answers nothing.
     expect(told(read(proving, on(21, '09:20'), 3, 'floor'), 'co.reading')[0]).toBe('fix');
   });
+});
+
+describe('hot spots', () => {
+  // The sound build was at full output from 9:04:20 until 9:25; a surface tells from 9:19:20 until 9:30.
+  const felt = (
+    build: Build,
+    readAt: string,
+    surfaceC: number,
+    place: HotLook['place'] = 'plate',
+    touches: HotLook['touches'] = 'timber',
+  ): Build => done(build, { kind: 'hot', look: { id: id((next += 1)), place, touches, surfaceC }, readAt }, on(28, '20:00'));
+  const unfelt = (): Build => {
+    const { hotLooks: _none, ...rest } = soundBuild();
+    return rest;
+  };
+  const all = (build: Build, day: number): Build =>
+    (['floor', 'plate', 'body'] as const).reduce((b, place) => felt(b, on(day, '09:22'), 40, place), build);
+
+  test('a surface counts from a quarter of an hour at full output until it has been off for five minutes', () => {
+    const counts = (time: string) => {
+      const two = felt(felt(unfelt(), on(20, '09:22'), 40, 'floor'), on(20, '09:22'), 40, 'body');
+      return told(felt(two, on(20, time), 40), 'start.hotspots')[0];
+    };
+    expect(['09:02', '09:19', '09:20', '09:29', '09:31'].map(counts)).toEqual(['open', 'open', 'sound', 'sound', 'open']);
+  });
+  test('never lit, or lit anew since, nothing is proven of it', () => {
+    expect(told({ ...soundBuild(), starts: [] }, 'start.hotspots')).toEqual([
+      'open',
+      expect.stringMatching(/a start in its place/),
+    ]);
+    expect(told(lit(soundBuild(), on(22, '09:00')), 'start.hotspots')).toEqual(['open', expect.stringMatching(/in start 2/)]);
+  });
+  test('floor, plate and body are each wanted', () =>
+    expect(told(felt(felt(unfelt(), on(20, '09:22'), 40), on(20, '09:22'), 40, 'other'), 'start.hotspots')).toEqual([
+      'open',
+      expect.stringMatching(/floor or shelf under the heater, body where the exhaust passes/),
+    ]));
+  test('a change of the exhaust after the start makes it stale', () =>
+    expect(
+      told(
+        done(
+          soundBuild(),
+          { kind: 'figures', changes: [{ path: 'air.exhaustLengthM', slot: 'fitted', from: 0.8, to: 0.9 }] },
+          on(21, '10:00'),
+        ),
+        'start.hotspots',
+      ),
+    ).toEqual(['open', expect.stringMatching(/worked on since/)]));
+  test.each([
+    // handbooks, order of magnitude (from memory): timber 77, PE 60 to 80, PP 90, PVC cable 70, EPDM 120, silicone 200 °C in long contact
+    ['timber', 76, 'watch'],
+    ['timber', 77, 'stop'],
+    ['timber', 61, 'sound'],
+    ['polyethylene', 60, 'stop'],
+    ['polypropylene', 90, 'stop'],
+    ['polypropylene', 70, 'sound'],
+    ['cable', 70, 'stop'],
+    ['epdm', 119, 'watch'],
+    ['epdm', 120, 'stop'],
+    ['silicone', 150, 'sound'],
+    ['silicone', 200, 'stop'],
+    // ISO 13732-1 (from memory): bare metal burns within a second from about 65 °C on; a hand can be kept off it
+    ['bare', 64, 'watch'],
+    ['bare', 65, 'fix'],
+  ] as const)('%s at %d °C: %s', (touches, surfaceC, level) =>
+    expect(told(felt(soundBuild(), on(20, '09:23'), surfaceC, 'plate', touches), 'start.hotspots')[0]).toBe(level),
+  );
+  test('too hot, repaired and read cool in a new start at every place, it is sound again; both stay in the record', () => {
+    const found = felt(soundBuild(), on(20, '09:24'), 95, 'other');
+    expect(told(found, 'start.hotspots')).toEqual([
+      'stop',
+      expect.stringMatching(/^95 °C at another place \(timber.*bears 77 °C/),
+    ]);
+    expect(told(all(lit(found, on(21, '09:00')), 21), 'start.hotspots')[0]).toBe('stop');
+    const repaired = done(found, repair('start.hotspots'), on(20, '12:00'));
+    expect(told(repaired, 'start.hotspots')).toEqual(['stop', expect.stringMatching(/yet to be proven by a new start/)]);
+    const again = all(lit(repaired, on(21, '09:00')), 21);
+    expect(told(again, 'start.hotspots')).toEqual(['stop', expect.stringMatching(/in start 2: another place;/)]);
+    const proven = felt(again, on(21, '09:23'), 44, 'other');
+    expect(told(proven, 'start.hotspots')).toEqual([
+      'sound',
+      expect.stringMatching(/rest on start 2\. 95 °C at another place .* before; new clamp, sealed/),
+    ]);
+    expect(proven.hotLooks?.filter(({ surfaceC }) => surfaceC === 95)).toHaveLength(1);
+  });
+  test('nothing can have been read later than now', () =>
+    expect(
+      refused(
+        soundBuild(),
+        { kind: 'hot', look: { id: id(9), place: 'plate', touches: 'timber', surfaceC: 40 }, readAt: on(27, '09:00') },
+        on(26, '09:00'),
+      ),
+    ).toMatch(/can’t have been read later than now/));
 });
 
 describe('leaks', () => {

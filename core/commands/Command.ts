@@ -2,6 +2,7 @@ import * as yup from 'yup';
 import {
   gateMoments,
   type CoReading,
+  type HotLook,
   type Repair,
   type GateMoment,
   type Identity,
@@ -13,6 +14,7 @@ import {
   coReadingSchema,
   drawnSchema,
   eventSchema,
+  hotLookSchema,
   identifier,
   oneOf,
   primingRunSchema,
@@ -76,6 +78,7 @@ export type Command = { reason?: string } & (
     }
   | { kind: 'readings'; startId: string; events: StartEvent[]; readings: StartReading[] }
   | { kind: 'co'; reading: Omit<CoReading, 'at' | 'by'> }
+  | { kind: 'hot'; look: Omit<HotLook, 'at' | 'by'>; readAt?: string }
   | { kind: 'repair'; repair: Omit<Repair, 'at' | 'by' | 'found'> }
   | { kind: 'waive'; callId: string; says: string; why: string }
   | { kind: 'unwaive'; callId: string }
@@ -196,6 +199,7 @@ export const commandRules: Record<CommandKind, { deed: Deed; schema: yup.AnySche
     schema: shape({ startId: identifier(), events: list(eventSchema, 200), readings: list(readingSchema, 500) }),
   },
   co: { deed: 'work', schema: shape({ reading: coReadingSchema.omit(['at', 'by']) }) },
+  hot: { deed: 'work', schema: shape({ look: hotLookSchema.omit(['at', 'by']), readAt: instant().optional() }) },
   repair: {
     deed: 'work',
     schema: shape({

@@ -217,6 +217,16 @@ function carryOut(build: Build, command: Command, author: Author): Step {
         build: { ...build, coReadings: [...build.coReadings, { ...command.reading, ...stamp }] },
         body: { reading: command.reading },
       };
+    case 'hot': {
+      const { look, readAt = author.at } = command;
+      if (Date.parse(readAt) > Date.parse(author.at))
+        return refuse('invalid', `readAt is ${readAt}; a surface can’t have been read later than now.`);
+      return {
+        ok: true,
+        build: { ...build, hotLooks: [...(build.hotLooks ?? []), { ...look, at: readAt, by: author.name }] },
+        body: { look, readAt },
+      };
+    }
     case 'repair':
       return repair(build, command.repair, author);
     case 'waive': {

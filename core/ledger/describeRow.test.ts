@@ -69,6 +69,11 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
     'REPAIRED co.reading: new clamp, sealed (cause: clamp at the burner loose)',
   ],
   co: [soundBuild(), { kind: 'co', reading: { id: id(8), ppm: 3, place: 'floor' } }, 'carbon monoxide 3 ppm, floor'],
+  hot: [
+    soundBuild(),
+    { kind: 'hot', look: { id: id(8), place: 'plate', touches: 'timber', surfaceC: 48 } },
+    '48 °C at the mounting plate (timber or plywood)',
+  ],
   waive: [
     gap,
     { kind: 'waive', callId: 'fuel.line.joint', says, why: 'old joint, watched for a year' },

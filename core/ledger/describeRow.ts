@@ -5,6 +5,7 @@ import {
   startEvents,
   type CoReading,
   type GateMoment,
+  type HotLook,
   type PrimingRun,
   type Repair,
   type StartEvent,
@@ -16,6 +17,7 @@ import { momentSteps, type Level } from '../calls/Call';
 import { cellText, rowName, type RowChange } from '../commands/changeRows';
 import type { CallChange } from '../commands/applyCommand';
 import { identityLabels, type Change, type IdentityKey, type MakerChange, type TextChange } from '../commands/Command';
+import { hotText } from '../proving/hotText';
 import { limits } from '../schools/limits';
 import { schools, type SchoolId } from '../schools/schools';
 import { trim } from '../units/show';
@@ -109,6 +111,8 @@ export function describeRow({ kind, body }: Pick<LedgerContent, 'kind' | 'body'>
       const reading = b.reading as CoReading;
       return `${correction}carbon monoxide ${trim(reading.ppm)} ppm, ${coPlaces[reading.place]}`;
     }
+    case 'hot':
+      return `${correction}${hotText(b.look as HotLook)}`;
     case 'repair': {
       const repair = b.repair as Repair;
       return `${correction}REPAIRED ${repair.callId}: ${repair.repair} (cause: ${repair.cause})`;

@@ -1,6 +1,6 @@
 import { coPlaces, type Build, type CoReading } from '../build/Build';
-import { provingStart, type ProvingStart } from '../startup/fittedStarts';
-import { repairedMs, workedMs } from './stale';
+import type { ProvingStart } from '../startup/fittedStarts';
+import { startProof } from './stale';
 
 /** An outside reading this near in time tells the background of one inside, h. Lorbet's own choice, no source. */
 export const backgroundWithinH = 2;
@@ -49,11 +49,8 @@ export function judgeReadings(readings: readonly CoReading[]): JudgedReading[] {
 
 /** What the readings of carbon monoxide prove: only those count that were taken once the last start had reached full output. */
 export function coProof(build: Build): CoProof {
-  const start = provingStart(build);
+  const { start, repaired, stale } = startProof(build, 'co', 'co.reading');
   const readings = judgeReadings(build.coReadings);
-  const repaired = repairedMs(build, 'co.reading');
-  const changed = Math.max(repaired, workedMs(build, 'co'));
-  const stale = start !== null && changed > start.beganMs;
   const countsFromMs = start === null ? Infinity : start.fullMs;
   const good = stale ? [] : readings.filter(({ atMs, bad }) => !bad && atMs >= countsFromMs);
   return {

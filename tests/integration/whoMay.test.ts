@@ -31,6 +31,7 @@ const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
   start: () => [soundBuild(), { kind: 'start', id: id(9), events: [], readings: [], source: 'live' }],
   readings: () => [soundBuild(), { kind: 'readings', startId: id(2), events: [{ atS: 1, event: 'glow' }], readings: [] }],
   co: () => [soundBuild(), { kind: 'co', reading: { id: id(9), ppm: 0, place: 'floor' } }],
+  hot: () => [soundBuild(), { kind: 'hot', look: { id: id(9), place: 'plate', touches: 'timber', surfaceC: 48 } }],
   waive: () => [gap, { kind: 'waive', callId: 'fuel.line.joint', says, why: 'watched for a year already' }],
   unwaive: () => [
     { ...gap, waivers: [waiver] },
@@ -56,6 +57,7 @@ const may: Record<CommandKind, readonly Role[]> = {
   start: ['fitter', 'lead'],
   readings: ['fitter', 'lead'],
   co: ['fitter', 'lead'],
+  hot: ['fitter', 'lead'],
   repair: ['fitter', 'lead'],
   waive: ['lead'],
   unwaive: ['lead'],

@@ -158,6 +158,7 @@ test('random commands', async () => {
     'start',
     'readings',
     'co',
+    'hot',
     'waive',
     'unwaive',
     'sign',

@@ -16,6 +16,7 @@ import { FileKey } from '../sheet/FileKey';
 import { Problems } from '../sheet/Problems';
 import { DerivedFigures } from '../sheet/DerivedFigures';
 import { RepairList } from '../calls/RepairList';
+import { HotSpots } from './HotSpots';
 import { StartLog } from './StartLog';
 
 const eventKeys: readonly StartEventKind[] = ['on', 'glow', 'pump', 'flame', 'full', 'off', 'end'];
@@ -208,6 +209,7 @@ export function StartView({ bench = false }: { bench?: boolean }) {
           </a>
         )}
       </div>
+      {!bench && <HotSpots />}
       {!bench && <RepairList />}
       <p className="soft" style={{ marginTop: 6 }}>
         Columns of a log: seconds, event, volts, amps, hertz, outlet_c, return_c.
