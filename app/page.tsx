@@ -3,6 +3,7 @@ import { redirect } from 'next/navigation';
 import { roleMay } from '../core/people/roles';
 import { listBuilds } from '../store/builds';
 import { anyPeople, workshopOf } from '../store/people';
+import { OnDevice } from '../ui/build/OnDevice';
 import { BayView } from '../ui/bay/BayView';
 import { PersonLine } from '../ui/people/PersonLine';
 import { personOrSignIn } from './lib/session';
@@ -47,7 +48,9 @@ export default async function Bay({ searchParams }: { searchParams: Promise<Reco
             </Link>
           )}
         </div>
-        <BayView {...page} search={search} first={from === ''} taste={person.taste} nowMs={now()} />
+        <OnDevice>
+          <BayView {...page} search={search} first={from === ''} taste={person.taste} nowMs={now()} />
+        </OnDevice>
       </main>
     </div>
   );

@@ -32,6 +32,8 @@ const server = createServer((request, response) => {
   void handle(request, response);
 });
 server.requestTimeout = 120_000;
+// Longer than a fitter's or a proxy's pause between two requests: a connection that is closed just as one is sent loses it.
+server.keepAliveTimeout = 75_000;
 server.headersTimeout = 20_000;
 if (dev) server.on('upgrade', app.getUpgradeHandler());
 server.listen(port, hostname);

@@ -44,23 +44,24 @@ export async function readBytes(
   if (bytes === null)
     return {
       ok: false,
-      response: refused(413, `The file is larger than the ${Math.floor(maxBytes / 1024 / 1024)} MB that are allowed.`),
+      response: refused(413, `What was sent is larger than the ${Math.floor(maxBytes / 1024 / 1024)} MB that are allowed.`),
     };
-  return bytes.length === 0 ? { ok: false, response: refused(400, 'The request holds no file.') } : { ok: true, bytes };
+  return bytes.length === 0 ? { ok: false, response: refused(400, 'The request is empty.') } : { ok: true, bytes };
 }
+
+/** How many values a form holds at the most. */
+const formMarks = 2000;
 
 /**
  * Reads a JSON object of bounded size, count and depth. What is too large is refused before it is read through.
- * @param marks how many values it may hold; by default what its bytes could want of a form
  */
 export async function readBody(
   request: Request,
   maxBytes: number,
-  marks = 2000,
 ): Promise<{ ok: true; value: Record<string, unknown> } | { ok: false; response: NextResponse }> {
   const sent = await bytesOf(request, maxBytes);
   if (sent === null)
     return { ok: false, response: refused(413, `The request is longer than the ${maxBytes} bytes that are allowed.`) };
-  const read = jsonObject(sent, { marks });
+  const read = jsonObject(sent, { marks: formMarks });
   return read.ok ? read : { ok: false, response: refused(400, read.error) };
 }

@@ -10,6 +10,7 @@ import type { Person } from '../../store/people';
 import { rotateSession } from '../../store/sessions';
 import type { Caller } from '../../store/signIns';
 import { Overloaded } from './offLoop';
+import { isLarge, paced } from './pace';
 import { fromElsewhere, isUuid, refused, tooOften } from './answers';
 import { currentPerson, keepToken, session } from './session';
 
@@ -21,6 +22,10 @@ interface Asked {
 }
 export interface AskedBy extends Asked {
   person: Person;
+}
+interface RouteOptions {
+  limit?: LimitName | readonly LimitName[];
+  /** its large bodies are worked on elsewhere, in a queue of their own */ apart?: boolean;
 }
 type Handler = (request: Request, context: { params: Promise<Params> }) => Promise<Response>;
 
@@ -68,7 +73,7 @@ export const openRoute = guarded;
 export function route(
   deed: Deed,
   handler: (asked: AskedBy) => Promise<Response>,
-  { limit = [] }: { limit?: LimitName | readonly LimitName[] } = {},
+  { limit = [], apart = false }: RouteOptions = {},
 ): Handler {
   return guarded(async (asked) => {
     const person = await currentPerson();
@@ -81,7 +86,9 @@ export function route(
     const { token } = await session();
     const next = token && asked.request.method !== 'GET' ? await rotateSession(token) : null;
     if (next) await keepToken(next);
-    return handler({ ...asked, person });
+    const handle = () => handler({ ...asked, person });
+    if (apart || !isLarge(asked.request)) return handle();
+    return (await paced(person.id, handle)) ?? refused(429, 'Too much of yours is under way at once; send one after the other.');
   });
 }
 
@@ -91,7 +98,7 @@ export const noBuild = (): NextResponse => refused(404, 'There is no such build 
 export function buildRoute(
   deed: Deed,
   handler: (asked: AskedBy & { kept: KeptBuild }) => Promise<Response>,
-  options: { limit?: LimitName | readonly LimitName[] } = {},
+  options: RouteOptions = {},
 ): Handler {
   const found = async (asked: AskedBy) => {
     const { id = '' } = asked.params;

@@ -1,14 +1,14 @@
 import type { ChildProcess } from 'node:child_process';
 import { createRequire } from 'node:module';
 import path from 'node:path';
-import type { Worker } from 'node:worker_threads';
+import { cwd, env, execPath as node } from 'node:process';
 import type { ReadPhoto } from '../../formats/readPhoto';
 import type { Verify } from '../../store/builds';
 import type { Task } from '../../workers/server/tasks';
 
 // Bundlers follow a worker's file when they see it made; these are built beside the app, by bin/lib/build.mjs.
-const load = createRequire(path.join(process.cwd(), 'package.json'));
-const built = (name: string) => path.join(process.cwd(), '.next', name);
+const load = createRequire(path.join(cwd(), 'package.json'));
+const built = (name: string) => path.join(cwd(), '.next', name);
 
 /** Said where too much waits already, or where a task took more than it may. */
 export class Overloaded extends Error {}
@@ -25,12 +25,16 @@ interface Helper {
   end(): void;
 }
 
+/** A helper that has had nothing to do for so long is let go, with the memory that it took; ms. */
+const idleMs = 3000;
+
 /** Does tasks one after the other in a helper of its own; one that takes too long, or dies, is ended, and the next gets a new one. */
 class Queue {
   private readonly waiting: Waiting[] = [];
   private current: Waiting | null = null;
   private helper: Helper | null = null;
   private timer: NodeJS.Timeout | null = null;
+  private idle: NodeJS.Timeout | null = null;
   private next = 1;
 
   constructor(
@@ -53,8 +57,12 @@ class Queue {
 
   private go(): void {
     if (this.current) return;
+    if (this.idle) clearTimeout(this.idle);
     const task = this.waiting.shift();
-    if (!task) return;
+    if (!task) {
+      this.idle = setTimeout(() => this.letGo(), idleMs).unref();
+      return;
+    }
     this.current = task;
     this.helper ??= this.begin(
       (answer) => this.heard(answer),
@@ -84,6 +92,11 @@ class Queue {
     this.go();
   }
 
+  private letGo(): void {
+    this.helper?.end();
+    this.helper = null;
+  }
+
   private settle(): void {
     if (this.timer) clearTimeout(this.timer);
     this.timer = null;
@@ -97,69 +110,57 @@ interface Queues {
 }
 const shared = globalThis as typeof globalThis & { lorbetQueues?: Queues };
 
+/** A process of its own that gives way to the app, with a limit of memory: whatever takes too much takes only this with it. */
+function apart(file: string, memoryMb: number): ConstructorParameters<typeof Queue>[1] {
+  return (heard, gone) => {
+    const { fork } = load('node:child_process') as { fork: (file: string, args: string[], options: object) => ChildProcess };
+    // Begun as less urgent, so that all its threads are; the one that reads and the ones that tidy up after it.
+    const child = fork(built(file), [], {
+      execPath: 'nice',
+      execArgv: ['-n', '15', node, `--max-old-space-size=${memoryMb}`],
+      env: { PATH: env.PATH ?? '', NODE_ENV: 'production', MALLOC_ARENA_MAX: '2' },
+      stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
+      serialization: 'advanced',
+    });
+    let ended = false;
+    child.on('message', heard);
+    child.on('error', () => undefined);
+    child.on('exit', () => {
+      if (!ended) gone();
+    });
+    child.unref();
+    child.channel?.unref();
+    return {
+      send: (message) => {
+        child.channel?.ref();
+        child.send(message as object, () => child.channel?.unref());
+      },
+      end: () => {
+        ended = true;
+        child.kill('SIGKILL');
+      },
+    };
+  };
+}
+
 function queues(): Queues {
   shared.lorbetQueues ??= {
-    tasks: new Queue(16, (heard, gone) => {
-      const { Worker: Thread } = load('node:worker_threads') as { Worker: typeof Worker };
-      const thread = new Thread(built('lorbet-tasks.cjs'), { resourceLimits: { maxOldGenerationSizeMb: 768 } });
-      let ended = false;
-      thread.on('message', heard);
-      thread.on('error', () => undefined);
-      thread.on('exit', () => {
-        if (!ended) gone();
-      });
-      thread.unref();
-      return {
-        send: (message) => thread.postMessage(message),
-        end: () => {
-          ended = true;
-          void thread.terminate();
-        },
-      };
-    }),
-    pictures: new Queue(6, (heard, gone) => {
-      const { fork } = load('node:child_process') as { fork: (file: string, args: string[], options: object) => ChildProcess };
-      const child = fork(built('lorbet-picture.cjs'), [], {
-        execArgv: ['--max-old-space-size=192'],
-        env: { PATH: process.env.PATH ?? '', NODE_ENV: 'production', MALLOC_ARENA_MAX: '2' },
-        stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
-      });
-      let ended = false;
-      child.on('message', heard);
-      child.on('error', () => undefined);
-      child.on('exit', () => {
-        if (!ended) gone();
-      });
-      child.unref();
-      child.channel?.unref();
-      return {
-        send: (message) => {
-          child.channel?.ref();
-          child.send(message as object, () => child.channel?.unref());
-        },
-        end: () => {
-          ended = true;
-          child.kill('SIGKILL');
-        },
-      };
-    }),
+    tasks: new Queue(16, apart('lorbet-tasks.cjs', 768)),
+    pictures: new Queue(6, apart('lorbet-picture.cjs', 192)),
   };
   return shared.lorbetQueues;
 }
 
-/** Does heavy work in a thread, so that the loop that answers everybody goes on. */
+/** Does heavy work in a process of its own, so that the loop that answers everybody goes on. */
 export const offLoop = <T>(task: Task, ms = 15_000): Promise<T> => queues().tasks.run<T>((id) => ({ id, task }), ms);
 
 /** Unpacks a picture in a process of its own, with a limit of time and of memory; one at a time. */
 export async function readPhotoApart(bytes: Buffer, ms = 12_000): Promise<ReadPhoto> {
-  const answer = await queues().pictures.run<
-    | { ok: false; error: string }
-    | { ok: true; value: { picture: string; small: string; sha256: string; widthPx: number; heightPx: number } }
-  >((id) => ({ id, bytes: bytes.toString('base64') }), ms);
+  const answer = await queues().pictures.run<ReadPhoto>((id) => ({ id, bytes }), ms);
   if (!answer.ok) return answer;
   const { picture, small, ...rest } = answer.value;
-  return { ok: true, value: { ...rest, picture: Buffer.from(picture, 'base64'), small: Buffer.from(small, 'base64') } };
+  return { ok: true, value: { ...rest, picture: Buffer.from(picture), small: Buffer.from(small) } };
 }
 
-/** Goes through a ledger's rows in a thread. */
+/** Goes through a ledger's rows in a process of its own. */
 export const verifyApart: Verify = (rows, state) => offLoop({ kind: 'verifyRows', rows, state });

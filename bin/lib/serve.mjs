@@ -67,6 +67,8 @@ export async function startApp({ port, dev = false, quiet = false, env }) {
       ...env,
       PORT: String(usedPort),
       NODE_ENV: dev ? 'development' : 'production',
+      // Threads share two heaps: with one each, what one large body took is never given back.
+      MALLOC_ARENA_MAX: '2',
       ...(as ? { HOME: '/nonexistent', USER: as.name } : {}),
     },
     stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'inherit'],

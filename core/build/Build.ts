@@ -124,19 +124,19 @@ export interface CoReading {
 }
 
 export const hotPlaces = {
-  floor: 'floor or shelf under the heater',
+  floor: 'floor or shelf',
   plate: 'mounting plate',
-  body: 'body where the exhaust passes',
+  body: 'body at the exhaust’s hole',
   other: 'another place',
 } as const;
 /** What takes the heat at a place: of several things there, the one that bears least. */
 export const heatTakers = {
   timber: 'timber or plywood',
-  polyethylene: 'polyethylene (tank, pipe)',
+  polyethylene: 'polyethylene tank or pipe',
   polypropylene: 'polypropylene',
   cable: 'cable with PVC insulation',
-  epdm: 'EPDM rubber (hose, grommet)',
-  silicone: 'silicone (seal, hose)',
+  epdm: 'EPDM hose or grommet',
+  silicone: 'silicone seal or hose',
   bare: 'bare metal, stone or brick only',
 } as const;
 /** A surface by thermometer while the heater runs at full output. */

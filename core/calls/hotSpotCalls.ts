@@ -20,7 +20,7 @@ export const hotSpotCalls: readonly Judge[] = [
     part: 'exhaust',
     answered: true,
     why: 'Timber that is warmed for years takes fire ever more easily, and rubber or plastic that softens lets fuel, gas or current out.',
-    todo: `Run it at full output for ${show(hotFromMin)} min, and read by thermometer: the floor or shelf under the heater, the mounting plate, and the body where the exhaust passes.`,
+    todo: `Run it at full output for ${show(hotFromMin)} min, and read by thermometer: the floor or shelf under the heater, the mounting plate, and the body at the exhaust’s hole.`,
     source:
       'What each thing bears: handbooks, order of magnitude, and ISO 13732-1 for a hand (all from memory); its maker’s figure goes before it. Where to read, and when it counts: common practice and Lorbet’s own choice.',
     judge(read) {

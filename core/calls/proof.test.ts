@@ -181,7 +181,7 @@ describe('hot spots', () => {
   test('floor, plate and body are each wanted', () =>
     expect(told(felt(felt(unfelt(), on(20, '09:22'), 40), on(20, '09:22'), 40, 'other'), 'start.hotspots')).toEqual([
       'open',
-      expect.stringMatching(/floor or shelf under the heater, body where the exhaust passes/),
+      expect.stringMatching(/floor or shelf, body at the exhaust’s hole/),
     ]));
   test('a change of the exhaust after the start makes it stale', () =>
     expect(

@@ -298,7 +298,7 @@ test('from an empty build to a signed certificate and a build file that goes bac
   await surfaces.getByLabel('Read at').fill(days(1.5 - 20 / 1440));
   await surfaces.getByLabel('What bears least there').click();
   await page.getByRole('option', { name: 'timber or plywood' }).click();
-  for (const place of ['floor or shelf under the heater', 'mounting plate', 'body where the exhaust passes']) {
+  for (const place of ['floor or shelf', 'mounting plate', 'body at the exhaust’s hole']) {
     await expect(page.locator('[data-call="start.hotspots"]')).toHaveAttribute('data-level', 'open');
     await surfaces.getByLabel('Thermometer shows, °C').fill('43');
     await surfaces.getByRole('button', { name: `at the ${place}` }).click();

@@ -114,12 +114,12 @@ test('what is no picture, is too large, or belongs to nobody here is refused; a 
   const large = new Uint8Array(40 * 1024 * 1024);
   large.set([0xff, 0xd8, 0xff, 0xe0]);
   const refusal = async (answer: Response) => [answer.status, ((await answer.json()) as { errors: string[] }).errors.join(' ')];
-  expect(await refusal(await send(large))).toEqual([413, 'The file is larger than the 12 MB that are allowed.']);
+  expect(await refusal(await send(large))).toEqual([413, 'What was sent is larger than the 12 MB that are allowed.']);
   expect(await refusal(await send(new TextEncoder().encode('a text named .jpg')))).toEqual([
     400,
     'The file can’t be read as a picture; allowed is JPEG, PNG or WebP.',
   ]);
-  expect(await refusal(await send(new Uint8Array(0)))).toEqual([400, 'The request holds no file.']);
+  expect(await refusal(await send(new Uint8Array(0)))).toEqual([400, 'The request is empty.']);
   await mustRefuse(await send(new Uint8Array([1, 2, 3]), randomUUID()));
   const add = (sha256: string) =>
     own.fitter.post(`/api/builds/${photographed}/commands`, {

@@ -1,3 +1,4 @@
+'use client';
 import { format } from 'date-fns';
 import Link from 'next/link';
 import { levelWords, momentSteps, stageIds, stages, type Level } from '../../core/calls/Call';

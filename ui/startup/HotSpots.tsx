@@ -1,9 +1,10 @@
 'use client';
-import { Table, TableBody, TableCell, TableHead, TableRow, TextField, Typography } from '@mui/material';
+import { List, ListItem, ListItemText, TextField, Typography } from '@mui/material';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { heatTakers, hotPlaces, type HotLook } from '../../core/build/Build';
 import { bearsC, hotFromMin, hotUntilMin, overK } from '../../core/proving/hotProof';
+import { hotText } from '../../core/proving/hotText';
 import { show } from '../../core/units/show';
 import { useBench, useSay } from '../build/BuildContext';
 import { ReadingEntry } from '../proving/ReadingEntry';
@@ -50,33 +51,18 @@ export function HotSpots() {
         />
       )}
       {looks.length > 0 && (
-        <Table size="small" aria-label="Surfaces read">
-          <TableHead>
-            <TableRow>
-              <TableCell>When</TableCell>
-              <TableCell>Where</TableCell>
-              <TableCell>Read</TableCell>
-              <TableCell>It bears</TableCell>
-              <TableCell>By</TableCell>
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {[...looks].reverse().map((look) => (
-              <TableRow key={look.id} data-hot={look.place}>
-                <TableCell>{format(new Date(look.at), 'd MMM HH:mm')}</TableCell>
-                <TableCell>
-                  {hotPlaces[look.place]} ({heatTakers[look.touches]})
-                </TableCell>
-                <TableCell>
-                  <strong>{say(`${show(look.surfaceC)} °C`)}</strong>
-                  {overK(look) >= 0 && ' too hot'}
-                </TableCell>
-                <TableCell>{say(`${show(bearsC[look.touches].mostC)} °C`)}</TableCell>
-                <TableCell>{look.by}</TableCell>
-              </TableRow>
-            ))}
-          </TableBody>
-        </Table>
+        <List dense disablePadding aria-label="Surfaces read">
+          {[...looks].reverse().map((look) => (
+            <ListItem key={look.id} disableGutters data-hot={look.place}>
+              <ListItemText
+                primary={say(
+                  `${hotText(look)}; it bears ${show(bearsC[look.touches].mostC)} °C${overK(look) >= 0 ? ': too hot' : ''}`,
+                )}
+                secondary={`${look.by}, ${format(new Date(look.at), 'd MMM HH:mm')}`}
+              />
+            </ListItem>
+          ))}
+        </List>
       )}
     </section>
   );

@@ -1,6 +1,6 @@
-import { parentPort } from 'node:worker_threads';
 import { writeCertificate } from '../../formats/certificate';
 import { verifyTask, type VerifyTask } from './verifyRows';
+import { readCommandTask, type ReadCommandTask } from './readCommandBody';
 import { readFileTask, type ReadFileTask } from './readBuildFile';
 
 interface CertificateTask {
@@ -8,10 +8,12 @@ interface CertificateTask {
   build: Parameters<typeof writeCertificate>[0];
   facts: Parameters<typeof writeCertificate>[1];
 }
-export type Task = ReadFileTask | CertificateTask | VerifyTask;
+export type Task = ReadCommandTask | ReadFileTask | CertificateTask | VerifyTask;
 
 async function answer(task: Task): Promise<unknown> {
   switch (task.kind) {
+    case 'readCommand':
+      return readCommandTask(task);
     case 'readBuildFile':
       return readFileTask(task);
     case 'certificate':
@@ -24,9 +26,9 @@ async function answer(task: Task): Promise<unknown> {
   }
 }
 
-parentPort?.on('message', ({ id, task }: { id: number; task: Task }) => {
+process.on('message', ({ id, task }: { id: number; task: Task }) => {
   answer(task).then(
-    (value) => parentPort?.postMessage({ id, value }),
-    (error: unknown) => parentPort?.postMessage({ id, error: error instanceof Error ? error.message : String(error) }),
+    (value) => process.send?.({ id, value }),
+    (error: unknown) => process.send?.({ id, error: error instanceof Error ? error.message : String(error) }),
   );
 });

@@ -3,6 +3,7 @@ import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { ledgerOf, loadBuild } from '../../../store/builds';
 import { BenchLayout } from '../../../ui/build/BenchLayout';
+import { OnDevice } from '../../../ui/build/OnDevice';
 import { BuildProvider } from '../../../ui/build/BuildProvider';
 import { isUuid } from '../../lib/answers';
 import { personOrSignIn } from '../../lib/session';
@@ -25,9 +26,11 @@ export default async function BuildLayout({ children, params }: Props) {
   if (!kept) notFound();
   const { name, login, role, taste } = person;
   return (
-    <BuildProvider initial={kept} initialRows={await ledgerOf(id, { limit: firstRows })} who={{ name, login, role, taste }}>
-      <BenchLayout />
-      {children}
-    </BuildProvider>
+    <OnDevice>
+      <BuildProvider initial={kept} initialRows={await ledgerOf(id, { limit: firstRows })} who={{ name, login, role, taste }}>
+        <BenchLayout />
+        {children}
+      </BuildProvider>
+    </OnDevice>
   );
 }

@@ -1,26 +1,31 @@
 import { NextResponse } from 'next/server';
-import { readCommand } from '../../../../../core/commands/applyCommand';
 import { commandRules } from '../../../../../core/commands/Command';
 import { roleMay } from '../../../../../core/people/roles';
 import { commandBuild, ledgerOf } from '../../../../../store/builds';
-import { isUuid, readBody, refused } from '../../../../lib/answers';
+import { readCommandTask, type ReadCommandAnswer } from '../../../../../workers/server/readCommandBody';
+import { isUuid, readBytes, refused } from '../../../../lib/answers';
 import { buildRoute } from '../../../../lib/handle';
+import { offLoop } from '../../../../lib/offLoop';
+import { largeBytes } from '../../../../lib/pace';
 
 const statuses = { missing: 404, forbidden: 403, clash: 409, locked: 423, standing: 422, invalid: 400 } as const;
-const bodyMaxBytes = 4 * 1024 * 1024;
-/** A log of 20,000 readings with their three fields. */
-const valuesMost = 100_000;
+/** A log of 20,000 readings, each at its longest. */
+const bodyMaxBytes = 2 * 1024 * 1024;
 
 /** Carries out one command; who may only look is told so before anything of it is read; the same `commandId` again is answered as the first time and changes nothing. */
 export const POST = buildRoute('work', async ({ request, person, kept }) => {
-  const body = await readBody(request, bodyMaxBytes, valuesMost);
-  if (!body.ok) return body.response;
-  const { commandId, command, afterSeq = kept.lastSeq, madeAt = new Date().toISOString() } = body.value;
+  const sent = await readBytes(request, bodyMaxBytes);
+  if (!sent.ok) return sent.response;
+  const body =
+    sent.bytes.length > largeBytes
+      ? await offLoop<ReadCommandAnswer>({ kind: 'readCommand', body: sent.bytes })
+      : readCommandTask({ body: sent.bytes });
+  if (!body.ok) return refused(400, body.error);
+  const { commandId, read, afterSeq = kept.lastSeq, madeAt = new Date().toISOString() } = body.value;
   if (typeof commandId !== 'string' || !isUuid(commandId)) return refused(400, 'commandId must be a UUID in small letters.');
   if (!Number.isSafeInteger(afterSeq) || Number(afterSeq) < 0) return refused(400, 'afterSeq must be a whole number from 0.');
   if (typeof madeAt !== 'string' || Number.isNaN(Date.parse(madeAt)))
     return refused(400, 'madeAt must be a time such as 2026-11-24T08:30:00Z.');
-  const read = readCommand(command);
   if (!read.ok) return refused(400, ...read.errors);
   if (!roleMay(person.role, commandRules[read.command.kind].deed))
     return refused(403, `${person.name} signs in as ${person.role}; this is not for that role.`);

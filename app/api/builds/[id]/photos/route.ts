@@ -20,5 +20,5 @@ export const POST = buildRoute(
     const { sha256, widthPx, heightPx } = photo.value;
     return NextResponse.json({ sha256, widthPx, heightPx });
   },
-  { limit: ['photo', 'photoHour'] },
+  { limit: ['photo', 'photoHour'], apart: true },
 );
