@@ -1,7 +1,7 @@
 /** From here on a body counts as large, bytes: a command of a few figures has a tenth of it. */
 export const largeBytes = 16 * 1024;
-/** After a large body that person's next one waits so many times as long as it took, and no longer than so many ms. */
-const [pauseTimes, pauseMostMs] = [8, 2000];
+/** After a large body that person's next one waits so many times as long as it took, within these bounds in ms. */
+const pause = { times: 8, leastMs: 1000, mostMs: 3000 };
 /** How many large bodies of one person may wait at once. */
 const waitingMost = 12;
 
@@ -10,7 +10,7 @@ interface Pace {
   last: Promise<void>;
 }
 const shared = globalThis as typeof globalThis & { lorbetPaces?: Map<string, Pace> };
-const pause = (ms: number) => new Promise<void>((done) => setTimeout(done, ms).unref());
+const rest = (ms: number) => new Promise<void>((done) => setTimeout(done, ms).unref());
 
 /** Whether a request brings, or may bring, a large body. */
 export function isLarge(request: Request): boolean {
@@ -25,7 +25,7 @@ export function isLarge(request: Request): boolean {
  * @returns null where too much of that person waits already; nothing is done then
  */
 export async function paced<T>(personId: string, work: () => Promise<T>): Promise<T | null> {
-  const paces = (shared.lorbetPaces ??= new Map());
+  const paces = (shared.lorbetPaces ??= new Map<string, Pace>());
   const pace = paces.get(personId) ?? { waiting: 0, last: Promise.resolve() };
   if (pace.waiting >= waitingMost) return null;
   pace.waiting += 1;
@@ -39,7 +39,8 @@ export async function paced<T>(personId: string, work: () => Promise<T>): Promis
     return await work();
   } finally {
     pace.waiting -= 1;
-    void pause(Math.min(pauseMostMs, (performance.now() - began) * pauseTimes)).then(() => {
+    const tookMs = performance.now() - began;
+    void rest(Math.min(pause.mostMs, Math.max(pause.leastMs, tookMs * pause.times))).then(() => {
       rested();
       if (pace.waiting === 0) paces.delete(personId);
     });

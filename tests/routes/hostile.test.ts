@@ -38,3 +38,22 @@ test.each(hostiles.map((hostile) => [hostile.name, hostile] as const))(
   },
   120_000,
 );
+
+test('what one person sends in large bodies goes one after the other with pauses; too many at once are refused, and others do not wait', async () => {
+  const way = `/api/builds/${buildId}/commands`;
+  const sent = JSON.stringify({ commandId: 'x', command: { kind: 'note', text: 'x'.repeat(20_000) } });
+  const began = performance.now();
+  const answers = Array.from({ length: 16 }, async () => {
+    const { status } = await own.fitter.ask(way, { method: 'POST', body: sent });
+    return { status, ms: performance.now() - began };
+  });
+  const small = JSON.stringify({ commandId: crypto.randomUUID(), command: { kind: 'note', text: 'mine' } });
+  const mine = await own.lead.ask(way, { method: 'POST', body: small });
+  const mineMs = performance.now() - began;
+  const first = (await Promise.all(answers.map((answer) => answer))).sort((a, b) => a.ms - b.ms);
+  const taken = first.filter(({ status }) => status === 400);
+  expect([mine.status, first.length - taken.length, first.filter(({ status }) => status === 429).length]).toEqual([200, 4, 4]);
+  // Eleven pauses of a second or more lie between the first and the last of twelve.
+  expect((taken.at(-1)?.ms ?? 0) - (taken[0]?.ms ?? 0)).toBeGreaterThan(10_900);
+  expect(mineMs).toBeLessThan(2000);
+}, 60_000);
