@@ -48,6 +48,13 @@ function standingTrap(read: Reader, limitMm: number) {
   }
 }
 
+/** Where the fuel is drawn from at the lowest, mm above the tank's floor; null where nobody has said. */
+function lowestPickupMm(read: Reader): number | null {
+  const kind = read.maybe('fuel.pickupKind');
+  if (kind === 'bottomOutlet') return 0;
+  return kind === null ? null : read.maybe('fuel.pickupClearanceMm');
+}
+
 /** Fuel stage. What goes wrong here is mostly air in the line, and is found once the tank is back up. */
 export const fuelCalls: readonly Judge[] = [
   {
@@ -239,7 +246,7 @@ export const fuelCalls: readonly Judge[] = [
             ? {
                 level: 'fix',
                 says: `Suction line is ${trim(length)} m; at most ${trim(most)} m is allowed here.`,
-                todo: `Move the pump at least ${trim(length - most)} m towards the tank.`,
+                todo: `Move the pump at least ${trim(Math.ceil((length - most) * 100 - 1e-6) / 100)} m towards the tank.`,
               }
             : null;
         },
@@ -307,11 +314,21 @@ export const fuelCalls: readonly Judge[] = [
           const rise = read.derived('fuel.riseMm');
           const most = read.limit('liftAbovePumpMaxMm').value;
           const says = `The heater’s inlet lies ${show(rise)} mm above the pump`;
+          const [pump, lowest] = [read.maybe('fuel.pumpAboveTankFloorMm'), lowestPickupMm(read)];
+          // What it may push and what it may draw together: beyond that no place for the pump holds.
+          const far =
+            pump === null || lowest === null ? -Infinity : rise + pump - lowest - most - read.limit('suctionLiftMaxMm').value;
+          if (far > 0)
+            return {
+              level: 'fix',
+              says: `The heater’s inlet lies ${show(rise + (pump ?? 0) - (lowest ?? 0))} mm above the lowest fuel, ${show(Math.ceil(far))} mm more than a pump may draw and push together.`,
+              todo: `Bring the heater at least ${show(Math.ceil(far))} mm lower, or the tank higher; no place for the pump does it.`,
+            };
           if (rise > most)
             return {
               level: 'fix',
               says: `${says}; at most ${show(most)} mm.`,
-              todo: `Hang the pump at least ${show(rise - most)} mm higher.`,
+              todo: `Hang the pump at least ${show(Math.ceil(rise - most))} mm higher.`,
             };
           return rise > most * 0.75 ? { level: 'watch', says: `${says}; ${show(most)} mm is the most.` } : null;
         },
@@ -324,7 +341,7 @@ export const fuelCalls: readonly Judge[] = [
             return {
               level: 'fix',
               says: `${says}; it may draw up ${show(most)} mm.`,
-              todo: `Hang the pump at least ${show(pump - end - most)} mm lower.`,
+              todo: `Hang the pump at least ${show(Math.ceil(pump - end - most))} mm lower.`,
             };
           return pump - end > most * 0.75 ? { level: 'watch', says: `${says}; ${show(most)} mm is the most.` } : null;
         },

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { spoiledBuild } from '../../tests/anyBuild';
 import { sampleOf } from '../../tests/seed';
-import { soundBuild, withValues } from '../../tests/soundBuild';
+import { soundBuild, withValues, type Values } from '../../tests/soundBuild';
 import type { Build } from '../build/Build';
 import { rowsOf, type ListId, type RowOf } from '../build/lists';
 import { fieldAt, figurePaths, isFigurePath, valueAt, type FigurePath } from '../build/sheets';
@@ -25,6 +25,14 @@ const cutBack = (build: Build, name: string | undefined): Build =>
 const number = (text: string | undefined): number => Number((text ?? '').replaceAll('\u2009', '').replace('−', '-'));
 const outputKw = (build: Build): number => explain(build, 'heater.outputMaxKw').value ?? 0;
 
+/** Another heater is another pump: the dose test was that of the old one. Rounded up, as one that is sold gives at least what its plate says. */
+const anotherHeater = (build: Build, kw: string | undefined): Build | null => {
+  const stroke = now(build, 'heater.strokeVolumeMl') * (number(kw) / outputKw(build));
+  return made({ ...build, lists: { ...build.lists, doseTests: [] } }, 'heater.strokeVolumeMl', Math.ceil(stroke * 1e3) / 1e3);
+};
+const pumpMoved = (build: Build, byMm: number): Build | null =>
+  made(build, 'fuel.pumpAboveTankFloorMm', now(build, 'fuel.pumpAboveTankFloorMm') + byMm);
+
 /** What remedies say in figures, and the deed that does just that. */
 const deeds: [callId: string, says: RegExp, deed: (build: Build, told: string[], call: Call) => Build | null][] = [
   [
@@ -38,6 +46,21 @@ const deeds: [callId: string, says: RegExp, deed: (build: Build, told: string[],
     /^Tilt it (?:up by )?(\d+)°/,
     (b, [, deg]) => made(b, 'fuel.pumpAngleDeg', now(b, 'fuel.pumpAngleDeg') + number(deg)),
   ],
+  ['fuel.head.lift', /pump at least ([\d\u2009]+) mm higher/, (b, [, mm]) => pumpMoved(b, number(mm))],
+  ['fuel.head.lift', /pump at least ([\d\u2009]+) mm lower/, (b, [, mm]) => pumpMoved(b, -number(mm))],
+  [
+    'fuel.head.lift',
+    /heater at least ([\d\u2009]+) mm lower/,
+    (b, [, mm]) => made(b, 'fuel.heaterAboveTankFloorMm', now(b, 'fuel.heaterAboveTankFloorMm') - number(mm)),
+  ],
+  [
+    'fuel.suction.length',
+    /pump at least ([\d.]+) m towards/,
+    (b, [, m]) =>
+      rowsMade(b, 'segments', (row) => (row.side === 'suction' ? { ...row, lengthM: (row.lengthM ?? 0) - number(m) } : row)),
+  ],
+  ['fuel.pickup.reserve', /standpipe ([\d\u2009]+) mm above/, (b, [, mm]) => made(b, 'fuel.pickupClearanceMm', number(mm))],
+  ['survey.size.over', /heater of ([\d.]+) kW holds/, (b, [, kw]) => anotherHeater(b, kw)],
   ['fuel.pickup.hole', /drills to hand ([\d.]+) mm fits/, (b, [, mm]) => made(b, 'tank.holeMm', number(mm))],
   ['fuel.tank.lift', /[Dd]rain it to (\d+) mm/, (b, [, mm]) => made(b, 'fuel.fuelLevelMm', number(mm))],
   ['siting.screw.length', /screws of (\d+) mm/, (b, [, mm]) => made(b, 'siting.screwLengthMm', number(mm))],
@@ -52,16 +75,7 @@ const deeds: [callId: string, says: RegExp, deed: (build: Build, told: string[],
         row.name === undefined || call.says.startsWith(`${row.name} has`) ? { ...row, clips: number(pieces) } : row,
       ),
   ],
-  [
-    'survey.size.under',
-    /a heater of ([\d.]+) kW holds/,
-    (b, [, kw]) => {
-      const stroke = now(b, 'heater.strokeVolumeMl') * (number(kw) / outputKw(b));
-      // Another heater is another pump: the dose test was that of the old one.
-      // Rounded up, as a heater that is sold gives at least what its plate says.
-      return made({ ...b, lists: { ...b.lists, doseTests: [] } }, 'heater.strokeVolumeMl', Math.ceil(stroke * 1e3) / 1e3);
-    },
-  ],
+  ['survey.size.under', /a heater of ([\d.]+) kW holds/, (b, [, kw]) => anotherHeater(b, kw)],
   [
     'survey.wading',
     /closed box/,
@@ -76,9 +90,12 @@ const deeds: [callId: string, says: RegExp, deed: (build: Build, told: string[],
 ];
 /** What a call reads only where it does not hold. */
 const moreRead: Record<string, FigurePath[]> = {
+  'fuel.pickup.reserve': ['fuel.pickupClearanceMm', 'tank.widthMm', 'fuel.tankHeightMm'],
   'survey.wading': ['survey.heaterSits', 'survey.waterAndSalt', 'people.wadingDepthMm', 'siting.boxed', 'siting.aboveGroundMm'],
   'fuel.figures': ['fuel.pickupKind', 'fuel.pickupClearanceMm'],
 };
+/** Where a call is judged at all. */
+const given: Record<string, Values> = { 'fuel.pickup.reserve': { 'tank.way': 'standpipe', 'tank.reserveL': 5 } };
 const isBad = (call: Call | null | undefined) => call?.level === 'stop' || call?.level === 'fix';
 
 test.each([...new Set(deeds.map(([callId]) => callId))])(
@@ -91,7 +108,11 @@ test.each([...new Set(deeds.map(([callId]) => callId))])(
     let cleared = 0;
     fc.assert(
       fc.property(spoiledBuild(0, among), fc.nat({ max: 4 }), (spoiled, clips) => {
-        const build = rowsMade(spoiled, 'segments', (row) => ({ ...row, clips }));
+        const build = rowsMade(withValues(spoiled, given[callId] ?? {}), 'segments', (row) => ({
+          ...row,
+          clips,
+          ...(row.side === 'suction' ? { lengthM: clips * 1.37 + 0.6 } : {}),
+        }));
         let at: Build = build;
         // One remedy may uncover the next; more than a few in a row lead nowhere.
         for (let i = 0; i < 5; i += 1) {

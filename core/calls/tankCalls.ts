@@ -1,5 +1,6 @@
+import { fieldAt } from '../build/sheets';
 import { densityKgM3 } from '../fuel/densityKgM3';
-import { dipsProblem, levelForMm, volumeL } from '../fuel/tankVolume';
+import { dipsProblem, levelForMm, tankHeightMm, volumeL } from '../fuel/tankVolume';
 import { fuelOf } from '../fuel/runFacts';
 import { dipRows, tankOf } from '../fuel/tankOf';
 import { sources } from '../fuel/sources';
@@ -139,11 +140,15 @@ export const tankCalls: readonly Judge[] = [
       if (wanted === null) return read.missing('fuel to be left for the engine');
       const left = read.derived('fuel.unusableL');
       if (left < wanted) {
-        const level = levelForMm(tankOf(read), wanted);
+        const tank = tankOf(read);
+        const level = levelForMm(tank, wanted);
         return {
           level: 'fix',
           says: `The pickup leaves the engine ${show(left, 1)} L; ${show(wanted, 1)} L are wanted.`,
-          todo: `End the standpipe ${show(level)} mm above the tank’s floor.`,
+          todo:
+            volumeL(tank, tankHeightMm(tank)) < wanted
+              ? 'The tank holds less than is to be left in it: correct one of the two, or give the heater a tank of its own.'
+              : `End the standpipe ${show(Math.ceil(level - 1e-6))} mm above the tank’s floor.`,
         };
       }
       return { level: 'sound', says: `The pickup leaves the engine ${show(left, 1)} L (wanted ${show(wanted, 1)} L).` };
@@ -518,19 +523,20 @@ export const tankCalls: readonly Judge[] = [
         },
         () => {
           const clear = pickupEndMm(read);
-          const [depth, stack, cut] = [
-            read.maybe('tank.depthAtSpotMm'),
-            read.maybe('tank.flangeStackMm'),
-            read.maybe('tank.cutMm'),
-          ];
-          if (depth === null || stack === null || cut === null) return null;
-          const leaves = depth + stack - cut;
-          return Math.abs(leaves - clear) > 3 + (read.maybe('tank.cutOffMm') ?? 2)
-            ? {
-                level: 'fix',
-                says: `A standpipe cut to ${show(cut)} mm ends ${show(leaves)} mm above the floor; its clearance is entered as ${show(clear)} mm.`,
-              }
-            : null;
+          // One that nobody has measured may be all that it can be; what the others say stands all the same.
+          const [depth, stack, cut] = (['tank.depthAtSpotMm', 'tank.flangeStackMm', 'tank.cutMm'] as const).map((path) => {
+            const field = fieldAt(path);
+            const value = read.maybe(path);
+            return value === null && field.kind === 'number' ? [field.min, field.max] : [Number(value), Number(value)];
+          }) as [[number, number], [number, number], [number, number]];
+          const [least, most] = [depth[0] + stack[0] - cut[1], depth[1] + stack[1] - cut[0]];
+          const off = 3 + (read.maybe('tank.cutOffMm') ?? 2);
+          if (clear >= least - off && clear <= most + off) return null;
+          const ends = least === most ? show(least) : clear < least ? `at least ${show(least)}` : `at most ${show(most)}`;
+          return {
+            level: 'fix',
+            says: `A standpipe${cut[0] === cut[1] ? ` cut to ${show(cut[0])} mm` : ''} ends ${ends} mm above the floor; its clearance is entered as ${show(clear)} mm.`,
+          };
         },
         () => {
           const f = read.all({ pump: 'fuel.pumpAboveTankFloorMm', heater: 'fuel.heaterAboveTankFloorMm' });

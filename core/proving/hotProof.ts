@@ -1,4 +1,5 @@
-import { hotPlaces, type Build, type heatTakers, type HotLook } from '../build/Build';
+import type { hotPlaces } from '../build/Build';
+import { type Build, type heatTakers, type HotLook } from '../build/Build';
 import { firstAt } from '../startup/startFacts';
 import { startProof, type StartProof } from './stale';
 
