@@ -532,10 +532,13 @@ export const tankCalls: readonly Judge[] = [
           const [least, most] = [depth[0] + stack[0] - cut[1], depth[1] + stack[1] - cut[0]];
           const off = 3 + (read.maybe('tank.cutOffMm') ?? 2);
           if (clear >= least - off && clear <= most + off) return null;
-          const ends = least === most ? show(least) : clear < least ? `at least ${show(least)}` : `at most ${show(most)}`;
+          const where = (mm: number): string =>
+            Math.round(mm) === 0 ? 'on the floor' : `${show(Math.abs(mm))} mm ${mm < 0 ? 'below' : 'above'} the floor`;
+          const ends =
+            least === most ? where(least) : clear < least ? `at the lowest ${where(least)}` : `at the highest ${where(most)}`;
           return {
             level: 'fix',
-            says: `A standpipe${cut[0] === cut[1] ? ` cut to ${show(cut[0])} mm` : ''} ends ${ends} mm above the floor; its clearance is entered as ${show(clear)} mm.`,
+            says: `A standpipe${cut[0] === cut[1] ? ` cut to ${show(cut[0])} mm` : ''} ends ${ends}; its clearance is entered as ${show(clear)} mm.`,
           };
         },
         () => {
