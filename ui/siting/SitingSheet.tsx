@@ -146,7 +146,7 @@ export function SitingSheet() {
       <Fold title="Template at true scale" note="PDF, SVG, DXF">
         <TemplateLinks />
       </Fold>
-      <Fold title="Sealants and paints" note={count('seals', 'one', 'ones')} startOpen>
+      <Fold title="Sealants and paints" note={count('seals', 'seal or coat', 'seals and coats')} startOpen>
         <OwedSeals />
         <RowList
           list="seals"
