@@ -15,11 +15,13 @@ const isBad = (level: string | undefined) => level === 'stop' || level === 'fix'
 function allValues(path: FigurePath, now: number | string, steps: number): (number | string)[] {
   const field = fieldAt(path);
   if (field.kind === 'choice') return Object.keys(field.options);
-  const { min, max } = field;
+  const { min, max, decimals } = field;
   const near = typeof now === 'number' ? [0.25, 0.5, 0.8, 0.95, 1.05, 1.3, 2, 4].map((share) => now * share) : [];
-  return [...Array.from({ length: steps }, (_, i) => min + ((max - min) * i) / (steps - 1)), ...near, 0].filter(
-    (n) => n >= min && n <= max,
-  );
+  return [
+    ...Array.from({ length: steps }, (_, i) => Number((min + ((max - min) * i) / (steps - 1)).toFixed(decimals))),
+    ...near,
+    0,
+  ].filter((n) => n >= min && n <= max);
 }
 
 test('a fault that stands whatever an unknown figure may be is never hidden by its being unknown', () => {
