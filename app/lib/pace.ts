@@ -20,8 +20,8 @@ export function isLarge(request: Request): boolean {
 }
 
 /**
- * Does what comes in large bodies one after the other for each person, with pauses between: however much one person sends, eight
- * ninths of the time are everybody else's.
+ * Does what comes in large bodies one after the other for each person, with pauses between, so that however much one person
+ * sends, most of the time is everybody else's. Counted by each process of the app for itself.
  * @returns null where too much of that person waits already; nothing is done then
  */
 export async function paced<T>(personId: string, work: () => Promise<T>): Promise<T | null> {

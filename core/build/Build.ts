@@ -126,7 +126,7 @@ export interface CoReading {
 export const hotPlaces = {
   floor: 'floor or shelf',
   plate: 'mounting plate',
-  body: 'body at the exhaust’s hole',
+  body: 'body round the exhaust’s hole',
   other: 'another place',
 } as const;
 /** What takes the heat at a place: of several things there, the one that bears least. */

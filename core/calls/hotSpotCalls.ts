@@ -9,7 +9,7 @@ const hottestOf = (looks: readonly HotLook[]): HotLook | undefined => [...looks]
 /** Where only a hand is burnt, it wants a guard; where something softens or chars, it must not run. */
 const levelOf = (looks: readonly HotLook[]): 'stop' | 'fix' => (looks.some(({ touches }) => touches !== 'bare') ? 'stop' : 'fix');
 const toldOf = (look: HotLook): string =>
-  `${hotText(look)}: it bears ${show(bearsC[look.touches].mostC)} °C; ${bearsC[look.touches].harm}`;
+  `${hotText(look)}; at most ${show(bearsC[look.touches].mostC)} °C: ${bearsC[look.touches].harm}`;
 
 /** That nothing near the running heater takes more heat than it bears. */
 export const hotSpotCalls: readonly Judge[] = [
@@ -20,7 +20,7 @@ export const hotSpotCalls: readonly Judge[] = [
     part: 'exhaust',
     answered: true,
     why: 'Timber that is warmed for years takes fire ever more easily, and rubber or plastic that softens lets fuel, gas or current out.',
-    todo: `Run it at full output for ${show(hotFromMin)} min, and read by thermometer: the floor or shelf under the heater, the mounting plate, and the body at the exhaust’s hole.`,
+    todo: `Run it at full output for ${show(hotFromMin)} min, and read by thermometer: the floor or shelf under the heater, the mounting plate, and the body round the exhaust’s hole.`,
     source:
       'What each thing bears: handbooks, order of magnitude, and ISO 13732-1 for a hand (all from memory); its maker’s figure goes before it. Where to read, and when it counts: common practice and Lorbet’s own choice.',
     judge(read) {
@@ -57,8 +57,8 @@ export const hotSpotCalls: readonly Judge[] = [
       if (near && overK(near) > -hotSpareK)
         return {
           level: 'watch',
-          says: `${hotText(near)} bears ${show(bearsC[near.touches].mostC)} °C: a warm day may do the rest.${history}`,
-          todo: 'Give it more room, a shield or a sleeve, and read it on a warm day.',
+          says: `${hotText(near)}; at most ${show(bearsC[near.touches].mostC)} °C, and a warm day may do the rest.${history}`,
+          todo: 'Give it more room, a shield or a sleeve; then light it again and read every place anew.',
         };
       return {
         level: 'sound',

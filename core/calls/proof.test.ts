@@ -181,7 +181,7 @@ describe('hot spots', () => {
   test('floor, plate and body are each wanted', () =>
     expect(told(felt(felt(unfelt(), on(20, '09:22'), 40), on(20, '09:22'), 40, 'other'), 'start.hotspots')).toEqual([
       'open',
-      expect.stringMatching(/floor or shelf, body at the exhaust’s hole/),
+      expect.stringMatching(/floor or shelf, body round the exhaust’s hole/),
     ]));
   test('a change of the exhaust after the start makes it stale', () =>
     expect(
@@ -217,7 +217,7 @@ describe('hot spots', () => {
     const found = felt(soundBuild(), on(20, '09:24'), 95, 'other');
     expect(told(found, 'start.hotspots')).toEqual([
       'stop',
-      expect.stringMatching(/^95 °C at another place \(timber.*bears 77 °C/),
+      expect.stringMatching(/^95 °C at another place \(timber.*at most 77 °C/),
     ]);
     expect(told(all(lit(found, on(21, '09:00')), 21), 'start.hotspots')[0]).toBe('stop');
     const repaired = done(found, repair('start.hotspots'), on(20, '12:00'));

@@ -294,11 +294,11 @@ test('from an empty build to a signed certificate and a build file that goes bac
   const surfaces = page.getByLabel('A surface by thermometer');
   await surfaces.getByLabel('Thermometer shows, °C').fill('700');
   await surfaces.getByRole('button', { name: 'at the mounting plate' }).click();
-  await expect(surfaces.getByText('Surface: “700” is out of range; allowed is -40 to 600 °C.')).toBeVisible();
+  await expect(surfaces.getByText('Surface: “700” is out of range; allowed is −40 to 600 °C.')).toBeVisible();
   await surfaces.getByLabel('Read at').fill(days(1.5 - 20 / 1440));
   await surfaces.getByLabel('What bears least there').click();
   await page.getByRole('option', { name: 'timber or plywood' }).click();
-  for (const place of ['floor or shelf', 'mounting plate', 'body at the exhaust’s hole']) {
+  for (const place of ['floor or shelf', 'mounting plate', 'body round the exhaust’s hole']) {
     await expect(page.locator('[data-call="start.hotspots"]')).toHaveAttribute('data-level', 'open');
     await surfaces.getByLabel('Thermometer shows, °C').fill('43');
     await surfaces.getByRole('button', { name: `at the ${place}` }).click();

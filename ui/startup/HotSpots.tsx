@@ -1,5 +1,5 @@
 'use client';
-import { List, ListItem, ListItemText, TextField, Typography } from '@mui/material';
+import { List, ListItem, ListItemText, Typography } from '@mui/material';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { heatTakers, hotPlaces, type HotLook } from '../../core/build/Build';
@@ -7,6 +7,7 @@ import { bearsC, hotFromMin, hotUntilMin, overK } from '../../core/proving/hotPr
 import { hotText } from '../../core/proving/hotText';
 import { show } from '../../core/units/show';
 import { useBench, useSay } from '../build/BuildContext';
+import { InstantField } from '../sheet/InstantField';
 import { ReadingEntry } from '../proving/ReadingEntry';
 
 const settings = { touches: { label: 'What bears least there', options: heatTakers } } as const;
@@ -37,16 +38,7 @@ export function HotSpots() {
               ...(readAt ? { readAt: new Date(readAt).toISOString() } : {}),
             })
           }
-          more={
-            <TextField
-              type="datetime-local"
-              label="Read at"
-              value={readAt}
-              onChange={(event) => setReadAt(event.target.value)}
-              helperText="empty: just now"
-              slotProps={{ inputLabel: { shrink: true } }}
-            />
-          }
+          more={<InstantField label="Read at" value={readAt} onChange={setReadAt} empty="just now" />}
           hint={`It counts from ${show(hotFromMin)} min after full output until ${show(hotUntilMin)} min after the button off. A shiny surface fools an infrared thermometer: put tape on it, or touch it with a probe.`}
         />
       )}
@@ -56,7 +48,7 @@ export function HotSpots() {
             <ListItem key={look.id} disableGutters data-hot={look.place}>
               <ListItemText
                 primary={say(
-                  `${hotText(look)}; it bears ${show(bearsC[look.touches].mostC)} °C${overK(look) >= 0 ? ': too hot' : ''}`,
+                  `${hotText(look)}; at most ${show(bearsC[look.touches].mostC)} °C${overK(look) >= 0 ? ': too hot' : ''}`,
                 )}
                 secondary={`${look.by}, ${format(new Date(look.at), 'd MMM HH:mm')}`}
               />

@@ -1,5 +1,4 @@
 'use client';
-import { TextField } from '@mui/material';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { quantities, startEvents, type QuantityId, type StartEventKind, type StartRun } from '../../core/build/Build';
@@ -12,6 +11,7 @@ import { gateOf } from '../../core/calls/gates';
 import { useBench, useSay } from '../build/BuildContext';
 import { stageFigures } from '../../core/figures/stageFigures';
 import { cellUnit, parseTyped } from '../../core/units/parseTyped';
+import { InstantField } from '../sheet/InstantField';
 import { FileKey } from '../sheet/FileKey';
 import { Problems } from '../sheet/Problems';
 import { DerivedFigures } from '../sheet/DerivedFigures';
@@ -190,14 +190,7 @@ export function StartView({ bench = false }: { bench?: boolean }) {
         )}
         {mayWork && (
           <>
-            <TextField
-              type="datetime-local"
-              label="The log began"
-              value={began}
-              onChange={(event) => setBegan(event.target.value)}
-              helperText="empty: it ended just now"
-              slotProps={{ inputLabel: { shrink: true } }}
-            />
+            <InstantField label="The log began" value={began} onChange={setBegan} empty="it ended just now" />
             <FileKey name="Start log, CSV" accept=".csv,text/csv" onFiles={([first]) => void bringIn(first)}>
               Bring in a log (CSV)
             </FileKey>
