@@ -3,9 +3,9 @@ import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { columnsOf, listIds, lists } from '../core/build/lists';
 import { fieldAt, figurePaths } from '../core/build/sheets';
-import { judges } from '../core/calls/assess';
-import { moments, stages } from '../core/calls/Call';
-import { limits } from '../core/schools/limits';
+import { judges } from '../core/checks/assess';
+import { moments, stages } from '../core/checks/Call';
+import { limits } from '../core/practices/limits';
 import { buildJsonSchema } from '../formats/jsonSchema';
 
 const docs = path.join(__dirname, '../docs');

@@ -1,7 +1,7 @@
 /** Fills a bench database: a bay of 5,000 builds, and one build with 20,000 ledger rows. Prints that build's id and the plans of the two queries that must stay quick. */
 import { QueryTypes } from 'sequelize';
 import { emptyBuild } from '../core/build/emptyBuild';
-import { canonicalJson } from '../core/ledger/canonicalJson';
+import { canonicalJson } from '../core/record/canonicalJson';
 import { nextRow, type LedgerRow } from '../core/ledger/chain';
 import { createBuild } from '../store/builds';
 import { closeDatabase, database } from '../store/database';

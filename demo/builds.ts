@@ -1,6 +1,6 @@
-import { startingLists } from '../core/kit/startingLists';
-import { shapeSurfaces } from '../core/heat/bodyShapes';
-import { startingHoles } from '../core/siting/startingHoles';
+import { startingLists } from '../core/model/kit/startingLists';
+import { shapeSurfaces } from '../core/model/heat/bodyShapes';
+import { startingHoles } from '../core/model/siting/startingHoles';
 import type { GateMoment, Identity, StartEvent, StartReading } from '../core/build/Build';
 import type { ListId, RowOf } from '../core/build/lists';
 import type { FigurePath, ValueAt } from '../core/build/sheets';

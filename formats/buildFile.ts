@@ -1,5 +1,5 @@
 import type { Build } from '../core/build/Build';
-import { canonicalJson } from '../core/ledger/canonicalJson';
+import { canonicalJson } from '../core/record/canonicalJson';
 
 /** A build as a file: the document itself, keys sorted, indented so that a person can read it. */
 export const writeBuildFile = (build: Build): string => `${JSON.stringify(JSON.parse(canonicalJson(build)), null, 2)}\n`;

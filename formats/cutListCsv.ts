@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { CutList } from '../core/fuel/cutList';
+import type { CutList } from '../core/physics/fuel/cutList';
 
 /** The cut list as CSV: pieces first, then what is needed, given and bought; lengths in mm. What a spreadsheet would take for a formula is marked as text. */
 export function writeCutListCsv({ pieces, items }: CutList): string {

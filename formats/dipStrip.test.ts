@@ -1,8 +1,8 @@
 import Papa from 'papaparse';
 import { runModule } from '../tests/runModule';
 import { soundBuild } from '../tests/soundBuild';
-import { cutListOf } from '../core/fuel/cutListOf';
-import { tankPicture } from '../core/fuel/tankPicture';
+import { cutListOf } from '../core/model/fuel/cutListOf';
+import { tankPicture } from '../core/drawing/tank/tankPicture';
 import { writeCutListCsv } from './cutListCsv';
 import { writeDipStripPdf } from './dipStripPdf';
 

@@ -1,5 +1,5 @@
 import PDFDocument from 'pdfkit';
-import type { TankPicture } from '../core/fuel/tankPicture';
+import type { TankPicture } from '../core/drawing/tank/tankPicture';
 import { show } from '../core/units/show';
 import { faceFor, registerFaces } from './certificatePage';
 import { pdfBytes } from './pdfBytes';

@@ -9,7 +9,7 @@ import { parseBuildFile } from '../core/build/buildFile';
 import { applyCommand } from '../core/commands/applyCommand';
 import { nextRow, type LedgerRow } from '../core/ledger/chain';
 import { asClaims } from '../core/build/claims';
-import { buildHash } from '../core/ledger/hash';
+import { buildHash } from '../core/record/sha256Hex';
 import { fileName, writeBuildFile } from './buildFile';
 import { verifyLedger } from '../core/ledger/verifyLedger';
 import { writeCertificate } from './certificate';

@@ -1,7 +1,7 @@
 import DxfParser, { type ICircleEntity, type ILineEntity } from 'dxf-parser';
 import { runModule } from '../tests/runModule';
 import { soundBuild } from '../tests/soundBuild';
-import { templateShapes, type TemplateView } from '../core/siting/templateShapes';
+import { templateShapes, type TemplateView } from '../core/drawing/floor/templateShapes';
 import { writeTemplateDxf } from './templateDxf';
 import { papers, tilesOf, writeTemplatePdf, type Paper } from './templatePdf';
 import { writeTemplateSvg } from './templateSvg';

@@ -1,5 +1,5 @@
 import { Colors, DxfWriter, point3d, Units } from '@tarikjabiri/dxf';
-import type { Template, TemplateLayer } from '../core/siting/templateShapes';
+import type { Template, TemplateLayer } from '../core/drawing/floor/templateShapes';
 
 const colours: Record<TemplateLayer, number> = {
   holes: Colors.Red,

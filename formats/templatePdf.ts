@@ -1,5 +1,5 @@
 import PDFDocument from 'pdfkit';
-import type { Template } from '../core/siting/templateShapes';
+import type { Template } from '../core/drawing/floor/templateShapes';
 import { faceFor, registerFaces } from './certificatePage';
 import { pdfBytes } from './pdfBytes';
 

@@ -1,4 +1,4 @@
-import type { Template } from '../core/siting/templateShapes';
+import type { Template } from '../core/drawing/floor/templateShapes';
 
 const escaped = (text: string) => text.replace(/[&<>"']/g, (c) => `&#${c.charCodeAt(0)};`).replace(/[\p{Cc}]/gu, ' ');
 const mm = (n: number) => String(Math.round(n * 1000) / 1000);

@@ -3,7 +3,7 @@ import { Op, type Transaction } from 'sequelize';
 import { text } from '../core/build/buildSchema';
 import { validate, type ReadResult } from '../core/build/readBuild';
 import { roles, type Role } from '../core/people/roles';
-import { fullSchools, laterSchools, schoolIds, schools, type Schools } from '../core/schools/schools';
+import { fullSchools, laterSchools, schoolIds, schools, type Schools } from '../core/practices/practices';
 import { tastes, type UnitTaste } from '../core/units/inUnits';
 import { database } from './database';
 import type { PersonRow } from './models';

@@ -7,12 +7,12 @@ import {
   type Sequelize,
 } from 'sequelize';
 import type { Build } from '../core/build/Build';
-import type { BuildSummary } from '../core/calls/summarizeBuild';
-import type { Family, PartRow } from '../core/kit/startingLists';
+import type { BuildSummary } from '../core/checks/summarizeBuild';
+import type { Family, PartRow } from '../core/model/kit/startingLists';
 import type { Origins } from '../core/ledger/origins';
 import type { Role } from '../core/people/roles';
 import type { UnitTaste } from '../core/units/inUnits';
-import type { Schools } from '../core/schools/schools';
+import type { Schools } from '../core/practices/practices';
 
 export class WorkshopRow extends Model<InferAttributes<WorkshopRow>, InferCreationAttributes<WorkshopRow>> {
   declare id: CreationOptional<string>;

@@ -3,7 +3,7 @@ import * as yup from 'yup';
 import { text } from '../core/build/buildSchema';
 import { validate, type ReadResult } from '../core/build/readBuild';
 import type { Role } from '../core/people/roles';
-import { defaultSchools, fullSchools, type Schools } from '../core/schools/schools';
+import { defaultSchools, fullSchools, type Schools } from '../core/practices/practices';
 import { metric, type UnitTaste } from '../core/units/inUnits';
 import { database } from './database';
 import type { PersonRow } from './models';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import type { Route, Segment } from '../core/fuel/Route';
+import type { Route, Segment } from '../core/physics/fuel/Route';
 
 const anySegment = (side: Segment['side']): fc.Arbitrary<Segment> =>
   fc

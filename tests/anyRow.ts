@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Column } from '../core/build/field';
 import { columnsOf, listIds, lists, type AnyRow, type CellValue, type ListId, type ListValues } from '../core/build/lists';
-import { materials, type MaterialId } from '../core/heat/materials';
+import { materials, type MaterialId } from '../core/physics/heat/materials';
 import { id } from './soundBuild';
 
 /** Any value that a column may hold. */

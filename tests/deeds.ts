@@ -1,7 +1,7 @@
 import type { Build } from '../core/build/Build';
 import { rowsOf } from '../core/build/lists';
 import type { Command } from '../core/commands/Command';
-import { startFacts } from '../core/startup/startFacts';
+import { startFacts } from '../core/build/startFacts';
 
 /** The commands by which what a build holds of runs, starts, looks and readings was done, oldest first: a file brings them along only as claims. */
 export function deedCommands(build: Build): { command: Command; at: string }[] {

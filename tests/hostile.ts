@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { deflateSync } from 'node:zlib';
 import type { Build } from '../core/build/Build';
-import { packLog } from '../core/startup/startLog';
-import { sha256Hex } from '../core/ledger/hash';
+import { packLog } from '../core/build/startLog';
+import { sha256Hex } from '../core/record/sha256Hex';
 import { id, soundBuild } from './soundBuild';
 
 /** What a person may send to do harm, who sends it, and where. Bodies are made when they are wanted: some are large. */

@@ -1,4 +1,4 @@
-import type { Temperatures, TwoNodes } from '../core/heat/warmUp';
+import type { Temperatures, TwoNodes } from '../core/physics/heat/warmUp';
 
 /** Package odex ships its sources, which do not pass our stricter types: it is told only what is used of it. */
 const { Solver } = jest.requireActual<{

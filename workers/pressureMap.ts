@@ -1,4 +1,4 @@
-import { pressureMap, type MapFacts } from '../core/fuel/pressureMap';
+import { pressureMap, type MapFacts } from '../core/physics/fuel/pressureMap';
 
 /** Temperature against level, 60 × 60; whoever has no more use for the answer ends this worker. */
 self.onmessage = ({ data }: MessageEvent<{ facts: MapFacts; size: number }>) => {

@@ -1,5 +1,5 @@
-import { searchPlaces } from '../core/siting/searchPlaces';
-import type { SitingPlan } from '../core/siting/SitingPlan';
+import { searchPlaces } from '../core/model/siting/searchPlaces';
+import type { SitingPlan } from '../core/model/siting/SitingPlan';
 
 /** Looks over the whole floor; whoever has no more use for the answer ends this worker. */
 self.onmessage = ({ data }: MessageEvent<{ plan: SitingPlan; stepMm: number }>) => {

@@ -1,5 +1,5 @@
-import type { LimitKey } from '../schools/limits';
-import type { Schools } from '../schools/schools';
+import type { LimitKey } from '../practices/limits';
+import type { Schools } from '../practices/practices';
 import type { Part } from './field';
 import type { ListValues, RowOf } from './lists';
 import type { SheetValues } from './sheets';

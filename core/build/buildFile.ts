@@ -1,6 +1,6 @@
-import { sha256Hex } from '../ledger/hash';
-import { startFacts } from '../startup/startFacts';
-import { unpackLog } from '../startup/startLog';
+import { sha256Hex } from '../record/sha256Hex';
+import { startFacts } from './startFacts';
+import { unpackLog } from './startLog';
 import type { Build, StartRun } from './Build';
 import { readBuild, type ReadResult } from './readBuild';
 

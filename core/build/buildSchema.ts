@@ -1,6 +1,6 @@
 import * as yup from 'yup';
-import { makerBounds, makerKeys } from '../schools/limits';
-import { laterSchools, schoolIds, schools } from '../schools/schools';
+import { makerBounds, makerKeys } from '../practices/limits';
+import { laterSchools, schoolIds, schools } from '../practices/practices';
 import {
   buildKinds,
   coPlaces,
@@ -16,7 +16,7 @@ import {
   startEvents,
   winds,
 } from './Build';
-import { materials } from '../heat/materials';
+import { materials } from '../physics/heat/materials';
 import { strokesProblem } from '../signature/strokes';
 import { parts, type Column, type Field, type FieldTable } from './field';
 import { columnsOf, listIds, lists, type ListId } from './lists';

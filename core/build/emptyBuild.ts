@@ -1,4 +1,4 @@
-import { defaultSchools, type Schools } from '../schools/schools';
+import { defaultSchools, type Schools } from '../practices/practices';
 import { formatName, formatVersion, type Build, type Identity } from './Build';
 import type { Figure } from './field';
 import { sheetIds, sheets, type SheetValues } from './sheets';

@@ -1,5 +1,5 @@
-import { glazings, type GlazingId } from '../heat/buildUps';
-import type { Layer } from '../heat/uValue';
+import { glazings, type GlazingId } from '../physics/heat/buildUps';
+import type { Layer } from '../physics/heat/uValue';
 import type { Column, Part } from './field';
 
 const yesNo = { yes: 'yes', no: 'no' } as const;

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { soundBuild } from '../../tests/soundBuild';
-import { assess } from '../calls/assess';
-import { signState } from '../calls/progress';
+import { assess } from '../checks/assess';
+import { signState } from '../checks/progress';
 import { applyCommand } from '../commands/applyCommand';
-import { buildHash } from '../ledger/hash';
+import { buildHash } from '../record/sha256Hex';
 import { parseBuildFile } from './buildFile';
 import { readBuild } from './readBuild';
 import { figureAt } from './sheets';

@@ -1,6 +1,6 @@
-import { fuels } from '../fuel/fuels';
-import { sources } from '../fuel/sources';
-import { buildUps, glazings, type BuildUpId, type GlazingId } from '../heat/buildUps';
+import { fuels } from '../physics/fuel/fuels';
+import { sources } from './fuelSources';
+import { buildUps, glazings, type BuildUpId, type GlazingId } from '../physics/heat/buildUps';
 import { choice, number, type FieldTable, type Figure, type Sheet, type ValueOf } from './field';
 
 const fuelLabels = Object.fromEntries(Object.entries(fuels).map(([id, fuel]) => [id, fuel.label])) as Record<keyof typeof fuels, string>;

@@ -23,10 +23,10 @@ import {
   text,
 } from '../build/buildSchema';
 import type { FigurePath } from '../build/sheets';
-import type { LimitKey } from '../schools/limits';
-import { schoolIds, type SchoolId } from '../schools/schools';
+import type { LimitKey } from '../practices/limits';
+import { schoolIds, type SchoolId } from '../practices/practices';
 import { lists } from '../build/lists';
-import { logReadings, readingProblem } from '../startup/startLog';
+import { logReadings, readingProblem } from '../build/startLog';
 import type { RowChange } from './changeRows';
 import type { Deed } from '../people/roles';
 

@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { id, soundBuild } from '../../tests/soundBuild';
 import type { Build } from '../build/Build';
 import { fieldAt, figurePaths } from '../build/sheets';
-import { nextMoment, signState, wettedStages } from '../calls/progress';
-import { assess } from '../calls/assess';
+import { nextMoment, signState, wettedStages } from '../checks/progress';
+import { assess } from '../checks/assess';
 import { applyCommand, readCommand, type Author } from './applyCommand';
 import type { Change, Command } from './Command';
 

@@ -3,10 +3,10 @@ import type { Build } from '../build/Build';
 import { cellSchema } from '../build/buildSchema';
 import type { Column } from '../build/field';
 import { columnAt, isListId, listIds, lists, rowsOf, type AnyRow, type CellValue, type ListId } from '../build/lists';
-import { canonicalJson } from '../ledger/canonicalJson';
+import { canonicalJson } from '../record/canonicalJson';
 import { originKey } from '../ledger/origins';
-import { isWet, wetness } from '../fuel/leakDue';
-import { materials } from '../heat/materials';
+import { isWet, wetness } from '../model/fuel/leakDue';
+import { materials } from '../physics/heat/materials';
 import { trim } from '../units/show';
 
 /** One change of a list: a row more, one cell of a row, a row less. `from` is what the person saw. */

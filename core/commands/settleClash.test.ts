@@ -1,6 +1,6 @@
 import { soundBuild } from '../../tests/soundBuild';
-import { assess } from '../calls/assess';
-import { recommendSize } from '../heat/recommendSize';
+import { assess } from '../checks/assess';
+import { recommendSize } from '../model/heat/recommendSize';
 import type { Build } from '../build/Build';
 import { applyCommand, type Clash } from './applyCommand';
 import type { Command } from './Command';

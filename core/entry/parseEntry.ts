@@ -9,7 +9,7 @@ import {
   type StartEventKind,
   type StartRun,
 } from '../build/Build';
-import { supersededBy } from '../build/superseded';
+import { supersededBy } from '../model/superseded';
 import { fieldAt, figureAt, figurePaths, valueAt, type FigurePath } from '../build/sheets';
 import { valueProblem } from '../commands/applyCommand';
 import type { Command, Slot } from '../commands/Command';

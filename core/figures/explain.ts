@@ -1,8 +1,8 @@
 import type { Build } from '../build/Build';
-import type { Input } from '../calls/Call';
-import { makeReader, NotMeasured, type Trail } from '../calls/reader';
+import type { Input } from '../checks/Call';
+import { makeReader, NotMeasured, type Trail } from '../reading/reader';
 import { originAt, originKey, type Origins } from '../ledger/origins';
-import type { Rule } from '../schools/ruleFor';
+import type { Rule } from '../practices/ruleFor';
 import { derived, type DerivedKey } from './derived';
 
 export interface Explained {

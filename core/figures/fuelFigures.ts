@@ -1,20 +1,20 @@
-import type { Reader } from '../calls/Call';
-import { bubbleBoreLimitMm } from '../fuel/bubbleBoreLimitMm';
-import { densityKgM3 } from '../fuel/densityKgM3';
-import { fillShare } from '../fuel/dipChart';
-import { doseRuns, doseTest } from '../fuel/doseTest';
-import { reynolds } from '../fuel/lineDropPa';
-import { lineVolumeMl } from '../fuel/lineVolumeMl';
-import { peakFlowMlS, peakInLineMlS, strokeSeconds } from '../fuel/peakFlowMlS';
-import { accelerationPa, lowestSuctionPa, segmentDropPa } from '../fuel/pressureAlong';
-import { fuelState, goodDownToC } from '../fuel/pressureMap';
-import { lengthOf, sideOf, type Segment } from '../fuel/Route';
-import { pickupEndMm, routeOf } from '../fuel/routeOf';
-import { coldestFuelC, fuelOf, mapFacts, runFacts } from '../fuel/runFacts';
-import { gasOfStroke } from '../fuel/gasShare';
-import { cutStandpipe } from '../fuel/standpipe';
-import { tankOf } from '../fuel/tankOf';
-import { levelForMm, volumeL } from '../fuel/tankVolume';
+import type { Reader } from '../checks/Call';
+import { bubbleBoreLimitMm } from '../physics/fuel/bubbleBoreLimitMm';
+import { densityKgM3 } from '../physics/fuel/densityKgM3';
+import { fillShare } from '../physics/fuel/dipChart';
+import { doseRuns, doseTest } from '../model/fuel/doseTest';
+import { reynolds } from '../physics/fuel/lineDropPa';
+import { lineVolumeMl } from '../physics/fuel/lineVolumeMl';
+import { peakFlowMlS, peakInLineMlS, strokeSeconds } from '../physics/fuel/peakFlowMlS';
+import { accelerationPa, lowestSuctionPa, segmentDropPa } from '../physics/fuel/pressureAlong';
+import { fuelState, goodDownToC } from '../physics/fuel/pressureMap';
+import { lengthOf, sideOf, type Segment } from '../physics/fuel/Route';
+import { pickupEndMm, routeOf } from '../model/fuel/routeOf';
+import { coldestFuelC, fuelOf, mapFacts, runFacts } from '../model/fuel/runFacts';
+import { gasOfStroke } from '../physics/fuel/gasShare';
+import { cutStandpipe } from '../physics/fuel/standpipe';
+import { tankOf } from '../model/fuel/tankOf';
+import { levelForMm, volumeL } from '../physics/fuel/tankVolume';
 import type { Derived } from './derived';
 
 const darcy =

@@ -1,7 +1,7 @@
-import type { Reader } from '../calls/Call';
-import { densityKgM3 } from '../fuel/densityKgM3';
-import { fuelOf } from '../fuel/runFacts';
-import { heatInputKw } from '../heat/heatInputKw';
+import type { Reader } from '../checks/Call';
+import { densityKgM3 } from '../physics/fuel/densityKgM3';
+import { fuelOf } from '../model/fuel/runFacts';
+import { heatInputKw } from '../physics/heat/heatInputKw';
 import type { Derived } from './derived';
 
 const inputAt = (read: Reader, frequencyHz: number): number => {

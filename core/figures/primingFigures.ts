@@ -1,6 +1,6 @@
-import type { Reader } from '../calls/Call';
-import { chambersToFill } from '../priming/fillChambers';
-import { strokesToFill, volumesToFill } from '../priming/strokesToFill';
+import type { Reader } from '../checks/Call';
+import { chambersToFill } from '../model/priming/fillChambers';
+import { strokesToFill, volumesToFill } from '../physics/fuel/strokesToFill';
 import type { Derived } from './derived';
 
 /** What the pump still has to fill: standpipe, line, gaps and filter less the air that they keep, less what a syringe filled before. */

@@ -1,9 +1,9 @@
-import type { Reader } from '../calls/Call';
-import { hotClear, inletClear } from '../siting/checkPlace';
-import { toFloor } from '../siting/frame';
-import { hotRoomMm, readSiting } from '../siting/SitingPlan';
-import { readStack, screwRoomMm, stackMm } from '../siting/stackUp';
-import { tapEngagementPercent, threadNeededMm } from '../siting/threads';
+import type { Reader } from '../checks/Call';
+import { hotClear, inletClear } from '../model/siting/checkPlace';
+import { toFloor } from '../model/siting/frame';
+import { hotRoomMm, readSiting } from '../model/siting/SitingPlan';
+import { readStack, screwRoomMm, stackMm } from '../model/siting/stackUp';
+import { tapEngagementPercent, threadNeededMm } from '../model/siting/threads';
 import type { Derived } from './derived';
 
 const geometry = 'geometry of the floor sheet';

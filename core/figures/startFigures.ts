@@ -1,6 +1,6 @@
-import type { Reader } from '../calls/Call';
-import { fittedStarts } from '../startup/fittedStarts';
-import { summarizeStart } from '../startup/summarizeStart';
+import type { Reader } from '../checks/Call';
+import { fittedStarts } from '../model/startup/fittedStarts';
+import { summarizeStart } from '../model/startup/summarizeStart';
 import type { Derived } from './derived';
 
 /** The last start that was logged, with what it tells; open where none was. */

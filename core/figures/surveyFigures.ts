@@ -1,14 +1,14 @@
-import { burningAt } from '../air/airAtAltitude';
-import type { Reader } from '../calls/Call';
-import { fuelOf } from '../fuel/runFacts';
-import { densityKgM3 } from '../fuel/densityKgM3';
-import { nightMeanKw, sleeperW } from '../heat/nightUse';
-import { airLossWK, demandKw } from '../heat/spaceLoss';
-import { spaceNodes } from '../heat/spaceNodes';
-import { spaceParts } from '../heat/spaceParts';
-import type { TwoNodes } from '../heat/warmUp';
-import { secondsToWarm } from '../heat/warmUp';
-import { hoursBelowLeast, workingBand, type WorkingBand } from '../heat/workingBand';
+import { burningAt } from '../physics/air/airAtAltitude';
+import type { Reader } from '../checks/Call';
+import { fuelOf } from '../model/fuel/runFacts';
+import { densityKgM3 } from '../physics/fuel/densityKgM3';
+import { nightMeanKw, sleeperW } from '../physics/heat/nightUse';
+import { airLossWK, demandKw } from '../physics/heat/spaceLoss';
+import { spaceNodes } from '../physics/heat/spaceNodes';
+import { spaceParts } from '../model/heat/spaceParts';
+import type { TwoNodes } from '../physics/heat/warmUp';
+import { secondsToWarm } from '../physics/heat/warmUp';
+import { hoursBelowLeast, workingBand, type WorkingBand } from '../physics/heat/workingBand';
 import type { Derived } from './derived';
 
 const iso = 'ISO 6946, ISO 10456 (from memory); frames and cold bridges are not counted';

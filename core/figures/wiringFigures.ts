@@ -1,9 +1,9 @@
-import type { Reader } from '../calls/Call';
-import { ambientShare, ampacityA, bundleShare, type InsulationC } from '../wiring/ampacityA';
-import { chargeShare, coldCapacityShare, coldResistance, restVAt } from '../wiring/battery';
-import { copperOhmPerKm } from '../wiring/copperOhmPerKm';
-import { nightAh } from '../wiring/nightAh';
-import { solveFeed } from '../wiring/solveFeed';
+import type { Reader } from '../checks/Call';
+import { ambientShare, ampacityA, bundleShare, type InsulationC } from '../physics/wiring/ampacityA';
+import { chargeShare, coldCapacityShare, coldResistance, restVAt } from '../physics/wiring/battery';
+import { copperOhmPerKm } from '../physics/wiring/copperOhmPerKm';
+import { nightAh } from '../physics/wiring/nightAh';
+import { solveFeed } from '../physics/wiring/solveFeed';
 import type { Derived } from './derived';
 
 const ohm = 'Ohm; copper IEC 60228 class 5 and IEC 60028 (from memory)';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { canonicalJson } from './canonicalJson';
+import { canonicalJson } from '../record/canonicalJson';
 import { firstBreak, nextRow, type LedgerRow } from './chain';
-import { sha256Hex } from './hash';
+import { sha256Hex } from '../record/sha256Hex';
 
 const rows = (n: number): LedgerRow[] =>
   Array.from({ length: n }).reduce<LedgerRow[]>(

@@ -1,5 +1,5 @@
-import { canonicalJson } from './canonicalJson';
-import { sha256Hex } from './hash';
+import { canonicalJson } from '../record/canonicalJson';
+import { sha256Hex } from '../record/sha256Hex';
 
 /** One row of a build's ledger, without its hashes. */
 export interface LedgerContent {

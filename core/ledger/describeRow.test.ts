@@ -3,7 +3,7 @@ import type { Build } from '../build/Build';
 import { applyCommand } from '../commands/applyCommand';
 import type { Command, CommandKind } from '../commands/Command';
 import { commandRules } from '../commands/Command';
-import { assess } from '../calls/assess';
+import { assess } from '../checks/assess';
 import { describeRow, turnsOf } from './describeRow';
 
 const gap = soundBuild({ 'fuel.jointGapMm': 4 });

@@ -13,13 +13,13 @@ import {
 } from '../build/Build';
 import { columnAt, lists } from '../build/lists';
 import { fieldAt, isFigurePath } from '../build/sheets';
-import { momentSteps, type Level } from '../calls/Call';
+import { momentSteps, type Level } from '../checks/Call';
 import { cellText, rowName, type RowChange } from '../commands/changeRows';
 import type { CallChange } from '../commands/applyCommand';
 import { identityLabels, type Change, type IdentityKey, type MakerChange, type TextChange } from '../commands/Command';
-import { hotText } from '../proving/hotText';
-import { limits } from '../schools/limits';
-import { schools, type SchoolId } from '../schools/schools';
+import { hotText } from '../wording/hotText';
+import { limits } from '../practices/limits';
+import { schools, type SchoolId } from '../practices/practices';
 import { trim } from '../units/show';
 import type { LedgerContent } from './chain';
 

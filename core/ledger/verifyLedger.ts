@@ -1,5 +1,5 @@
 import { firstBreak, type LedgerRow } from './chain';
-import { sha256Hex } from './hash';
+import { sha256Hex } from '../record/sha256Hex';
 
 /** What is kept beside the ledger, and has to agree with its last row. */
 export interface KeptState {

@@ -1,8 +1,8 @@
 import type { QueryInterface, Sequelize, Transaction } from 'sequelize';
 import { QueryTypes } from 'sequelize';
 import type { Build } from '../../core/build/Build';
-import { assess } from '../../core/calls/assess';
-import { summarizeBuild } from '../../core/calls/summarizeBuild';
+import { assess } from '../../core/checks/assess';
+import { summarizeBuild } from '../../core/checks/summarizeBuild';
 import { noteOrigins, type Origins } from '../../core/ledger/origins';
 
 /** Summaries and origins beside each build, people who can be disabled and invited, sessions that rotate, sign-ins on record, limits. */

@@ -1,8 +1,8 @@
 import type { QueryInterface } from 'sequelize';
 import { QueryTypes } from 'sequelize';
 import type { Build } from '../../core/build/Build';
-import { assess } from '../../core/calls/assess';
-import { summarizeBuild } from '../../core/calls/summarizeBuild';
+import { assess } from '../../core/checks/assess';
+import { summarizeBuild } from '../../core/checks/summarizeBuild';
 
 /** Photographs, kept once and never changed; part lists of a workshop; summaries anew, since there are more stages to sum up. */
 export const photosAndPartLists = {

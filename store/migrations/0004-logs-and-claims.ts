@@ -3,11 +3,11 @@ import type { QueryInterface, Sequelize, Transaction } from 'sequelize';
 import { QueryTypes } from 'sequelize';
 import type { Build } from '../../core/build/Build';
 import { deedsOf, isNothing, withDeeds, type Deeds } from '../../core/build/claims';
-import { assess } from '../../core/calls/assess';
-import { summarizeBuild } from '../../core/calls/summarizeBuild';
-import { canonicalJson } from '../../core/ledger/canonicalJson';
+import { assess } from '../../core/checks/assess';
+import { summarizeBuild } from '../../core/checks/summarizeBuild';
+import { canonicalJson } from '../../core/record/canonicalJson';
 import { nextRow, type LedgerContent } from '../../core/ledger/chain';
-import { splitLog } from '../../core/startup/startLog';
+import { splitLog } from '../../core/build/startLog';
 
 const hashText = (text: string): string => createHash('sha256').update(text).digest('hex');
 type Row = Pick<LedgerContent, 'kind' | 'body' | 'by' | 'at'> & { seq: number; hash: string };

@@ -3,7 +3,7 @@ import { mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync }
 import path from 'node:path';
 import { soundBuild } from '../soundBuild';
 import cast from '../../demo/people.json';
-import { judges } from '../../core/calls/assess';
+import { judges } from '../../core/checks/assess';
 import { writeBuildFile } from '../../formats/buildFile';
 
 const root = path.resolve(__dirname, '../..');

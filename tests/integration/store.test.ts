@@ -8,7 +8,7 @@ import { rowsOf } from '../../core/build/lists';
 import { fieldAt, figurePaths } from '../../core/build/sheets';
 import type { Command } from '../../core/commands/Command';
 import { firstBreak } from '../../core/ledger/chain';
-import { buildHash } from '../../core/ledger/hash';
+import { buildHash } from '../../core/record/sha256Hex';
 import { writeBuildFileParts } from '../../formats/buildFile';
 import { commandBuild, createBuild, importBuild, ledgerOf, listBuilds, loadBuild, verifyBuild } from '../../store/builds';
 import { startLog } from '../../store/startLogs';

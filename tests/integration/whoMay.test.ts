@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { id, soundBuild } from '../soundBuild';
 import type { Build } from '../../core/build/Build';
-import { assess } from '../../core/calls/assess';
+import { assess } from '../../core/checks/assess';
 import { commandRules, type Command, type CommandKind } from '../../core/commands/Command';
 import type { Role } from '../../core/people/roles';
 import { commandBuild, importBuild, ledgerOf } from '../../store/builds';

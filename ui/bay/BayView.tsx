@@ -1,8 +1,8 @@
 'use client';
 import { format } from 'date-fns';
 import Link from 'next/link';
-import { levelWords, momentSteps, stageIds, stages, type Level } from '../../core/calls/Call';
-import type { BuildSummary } from '../../core/calls/summarizeBuild';
+import { levelWords, momentSteps, stageIds, stages, type Level } from '../../core/checks/Call';
+import type { BuildSummary } from '../../core/checks/summarizeBuild';
 import { inUnits, type UnitTaste } from '../../core/units/inUnits';
 import { LevelMark } from '../calls/LevelMark';
 

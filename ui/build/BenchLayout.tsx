@@ -1,9 +1,9 @@
 'use client';
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
-import { isGate } from '../../core/calls/gates';
-import { momentSteps, stageIds, type StageId } from '../../core/calls/Call';
-import { nextMoment, signState } from '../../core/calls/progress';
+import { isGate } from '../../core/checks/gates';
+import { momentSteps, stageIds, type StageId } from '../../core/checks/Call';
+import { nextMoment, signState } from '../../core/checks/progress';
 import { CallList } from '../calls/CallList';
 import { LedgerRoll } from '../ledger/LedgerRoll';
 import { QuickEntry } from '../ledger/QuickEntry';

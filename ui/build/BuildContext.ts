@@ -3,7 +3,7 @@ import { createContext, useContext } from 'react';
 import type { Build } from '../../core/build/Build';
 import type { CellValue, ListId } from '../../core/build/lists';
 import type { FigurePath } from '../../core/build/sheets';
-import type { Call } from '../../core/calls/Call';
+import type { Call } from '../../core/checks/Call';
 import type { Command, Slot } from '../../core/commands/Command';
 import type { Choice } from '../../core/commands/settleClash';
 import type { LedgerRow } from '../../core/ledger/chain';

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } fro
 import type { Build } from '../../core/build/Build';
 import type { AnyRow } from '../../core/build/lists';
 import { emptySheets } from '../../core/build/emptyBuild';
-import { assess } from '../../core/calls/assess';
+import { assess } from '../../core/checks/assess';
 import { applyCommand } from '../../core/commands/applyCommand';
 import type { Command } from '../../core/commands/Command';
 import { settleClash, type Choice } from '../../core/commands/settleClash';

@@ -2,7 +2,7 @@
 import { Accordion, AccordionDetails, AccordionSummary, Typography } from '@mui/material';
 import { ChevronDown } from 'lucide-react';
 import { format } from 'date-fns';
-import { claimLines } from '../../core/build/claimLines';
+import { claimLines } from '../../core/wording/claimLines';
 import { useBench } from './BuildContext';
 
 /** What a file brought along in other people's names: told on every sheet, and that it counts for nothing. */

@@ -1,8 +1,8 @@
 'use client';
 import Link from 'next/link';
 import { useEffect, useRef } from 'react';
-import { levels, stageIds, stages, type Level } from '../../core/calls/Call';
-import { wettedStages } from '../../core/calls/progress';
+import { levels, stageIds, stages, type Level } from '../../core/checks/Call';
+import { wettedStages } from '../../core/checks/progress';
 import { LevelGlyph } from '../calls/LevelMark';
 import { useBench } from './BuildContext';
 import { StageLink } from './StageLink';

@@ -2,8 +2,8 @@
 import { Dialog } from '@mui/material';
 import { useState } from 'react';
 import type { GateMoment } from '../../core/build/Build';
-import { moments, momentSteps, type Call } from '../../core/calls/Call';
-import { gateOf } from '../../core/calls/gates';
+import { moments, momentSteps, type Call } from '../../core/checks/Call';
+import { gateOf } from '../../core/checks/gates';
 import { LevelMark } from '../calls/LevelMark';
 import { useBench, useSay } from './BuildContext';
 import { StageLink } from './StageLink';

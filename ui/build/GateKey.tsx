@@ -1,8 +1,8 @@
 'use client';
 import { useState } from 'react';
 import type { GateMoment } from '../../core/build/Build';
-import { momentSteps } from '../../core/calls/Call';
-import { gateOf } from '../../core/calls/gates';
+import { momentSteps } from '../../core/checks/Call';
+import { gateOf } from '../../core/checks/gates';
 import { useBench } from './BuildContext';
 import { GateDialog } from './GateDialog';
 

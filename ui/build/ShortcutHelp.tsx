@@ -2,7 +2,7 @@
 import { Dialog } from '@mui/material';
 import { Keyboard } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { stageIds, stages } from '../../core/calls/Call';
+import { stageIds, stages } from '../../core/checks/Call';
 import { useBench } from './BuildContext';
 import { goToStage } from './StageLink';
 

@@ -1,9 +1,9 @@
 'use client';
-import type { Call } from '../../core/calls/Call';
+import type { Call } from '../../core/checks/Call';
 import { useBench, useSay } from '../build/BuildContext';
 import { InputList, RuleList } from '../sheet/Explanation';
 import { withOrigins } from '../../core/figures/explain';
-import { isAnswered } from '../../core/calls/assess';
+import { isAnswered } from '../../core/checks/assess';
 import { LevelMark } from './LevelMark';
 import { RepairKey } from './RepairKey';
 

@@ -1,4 +1,4 @@
-import { momentIds, moments, type Call } from '../../core/calls/Call';
+import { momentIds, moments, type Call } from '../../core/checks/Call';
 import { CallCard } from './CallCard';
 import { LevelGlyph } from './LevelMark';
 

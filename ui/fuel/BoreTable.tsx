@@ -1,5 +1,5 @@
 'use client';
-import { boresTried, type LinePicture } from '../../core/fuel/linePicture';
+import { boresTried, type LinePicture } from '../../core/drawing/line/linePicture';
 import { inUnit } from '../../core/units/inUnits';
 import { show, trim } from '../../core/units/show';
 import { useBench, useSay } from '../build/BuildContext';

@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import { cutListOf } from '../../core/fuel/cutListOf';
+import { cutListOf } from '../../core/model/fuel/cutListOf';
 import { writeCutListCsv } from '../../formats/cutListCsv';
 import { show } from '../../core/units/show';
 import { useBench, useSay } from '../build/BuildContext';

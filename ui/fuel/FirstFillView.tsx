@@ -1,9 +1,9 @@
 'use client';
 import { Slider } from '@mui/material';
 import { useMemo, useState } from 'react';
-import { fillSpread, fillInputs, type FillSpread, type FillSpreadFacts } from '../../core/fuel/fillSpread';
-import { firstFill } from '../../core/fuel/firstFill';
-import { fillPicture } from '../../core/priming/fillPicture';
+import { fillSpread, fillInputs, type FillSpread, type FillSpreadFacts } from '../../core/physics/fuel/fillSpread';
+import { firstFill } from '../../core/physics/fuel/firstFill';
+import { fillPicture } from '../../core/drawing/line/fillPicture';
 import { mattersMost } from '../../core/random/monteCarlo';
 import { show } from '../../core/units/show';
 import { useBench } from '../build/BuildContext';

@@ -1,7 +1,7 @@
 'use client';
 import { format } from 'date-fns';
 import type { RowOf } from '../../core/build/lists';
-import { isWet, leakDue, leakProof, nextLook, type LeakLook } from '../../core/fuel/leakDue';
+import { isWet, leakDue, leakProof, nextLook, type LeakLook } from '../../core/model/fuel/leakDue';
 import { useBench } from '../build/BuildContext';
 import { RepairKey } from '../calls/RepairKey';
 import { useNow } from '../build/useNow';

@@ -1,8 +1,8 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { firstSegments } from '../../core/fuel/editLine';
-import { inOrder } from '../../core/fuel/routeOf';
-import { makeReader, NotMeasured } from '../../core/calls/reader';
+import { firstSegments } from '../../core/model/fuel/editLine';
+import { inOrder } from '../../core/model/fuel/routeOf';
+import { makeReader, NotMeasured } from '../../core/reading/reader';
 import { useBench } from '../build/BuildContext';
 import { RowList } from '../lists/RowList';
 import { useRows } from '../lists/useRows';

@@ -1,8 +1,8 @@
 'use client';
 import { contours, geoPath, geoTransform, line, scaleLinear } from 'd3';
 import { useMemo } from 'react';
-import { goodSentence, type LinePicture } from '../../core/fuel/linePicture';
-import { pressureMap, type MapFacts, type PressureMap } from '../../core/fuel/pressureMap';
+import { goodSentence, type LinePicture } from '../../core/drawing/line/linePicture';
+import { pressureMap, type MapFacts, type PressureMap } from '../../core/physics/fuel/pressureMap';
 import { inUnit } from '../../core/units/inUnits';
 import { show } from '../../core/units/show';
 import { useBench, useSay } from '../build/BuildContext';

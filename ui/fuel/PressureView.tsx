@@ -2,7 +2,7 @@
 import { Slider } from '@mui/material';
 import { line, scaleLinear } from 'd3';
 import { useState } from 'react';
-import { goodSentence, profileAt, profileSentence, type LinePicture, type Trial } from '../../core/fuel/linePicture';
+import { goodSentence, profileAt, profileSentence, type LinePicture, type Trial } from '../../core/drawing/line/linePicture';
 import { inUnit } from '../../core/units/inUnits';
 import { show } from '../../core/units/show';
 import { useBench, useSay } from '../build/BuildContext';

@@ -1,7 +1,7 @@
 'use client';
 import { rowsOf } from '../../core/build/lists';
 import { valueAt } from '../../core/build/sheets';
-import { sources } from '../../core/fuel/sources';
+import { sources } from '../../core/build/fuelSources';
 import { useBench } from '../build/BuildContext';
 import { Fold } from '../lists/Fold';
 

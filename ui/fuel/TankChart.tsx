@@ -1,7 +1,7 @@
 'use client';
 import { area, line, scaleLinear } from 'd3';
 import { useMemo } from 'react';
-import { tankPicture } from '../../core/fuel/tankPicture';
+import { tankPicture } from '../../core/drawing/tank/tankPicture';
 import { inUnit } from '../../core/units/inUnits';
 import { show } from '../../core/units/show';
 import { useBench, useSay } from '../build/BuildContext';

@@ -1,6 +1,6 @@
 'use client';
 import { figurePaths } from '../../core/build/sheets';
-import { stages } from '../../core/calls/Call';
+import { stages } from '../../core/checks/Call';
 import { RowList } from '../lists/RowList';
 import { useRows } from '../lists/useRows';
 import { FigureTable } from '../sheet/FigureTable';

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { families, startingLists, type Family, type PartRow } from '../../core/kit/startingLists';
+import { families, startingLists, type Family, type PartRow } from '../../core/model/kit/startingLists';
 import { readRowsCsv, rowsCsvMaxBytes, writeRowsCsv } from '../../formats/rowsCsv';
 import { show } from '../../core/units/show';
 import { FileKey } from '../sheet/FileKey';

@@ -1,8 +1,8 @@
 'use client';
 import { useState } from 'react';
-import { buildUps, type BuildUpId } from '../../core/heat/buildUps';
-import { materials, type MaterialId } from '../../core/heat/materials';
-import type { Layer } from '../../core/heat/uValue';
+import { buildUps, type BuildUpId } from '../../core/physics/heat/buildUps';
+import { materials, type MaterialId } from '../../core/physics/heat/materials';
+import type { Layer } from '../../core/physics/heat/uValue';
 import { inUnit } from '../../core/units/inUnits';
 import { parseTyped } from '../../core/units/parseTyped';
 import { trim } from '../../core/units/show';

@@ -3,7 +3,7 @@ import { format } from 'date-fns';
 import { useId, useState } from 'react';
 import { columnAt, lists, type AnyRow, type CellValue, type ListId } from '../../core/build/lists';
 import { cellProblem, rowName } from '../../core/commands/changeRows';
-import type { Layer } from '../../core/heat/uValue';
+import type { Layer } from '../../core/physics/heat/uValue';
 import { cellUnit } from '../../core/units/parseTyped';
 import { useBench, useSay } from '../build/BuildContext';
 import { TextCell } from '../sheet/TextCell';

@@ -1,4 +1,4 @@
-import { strokesCounted, type PumpingSpell } from '../../core/priming/strokesCounted';
+import { strokesCounted, type PumpingSpell } from '../../core/physics/fuel/strokesCounted';
 
 /** A run being counted: by the clock while the pump runs at a known rate, or click by click. Kept on this device until it is written down. */
 export interface Count {

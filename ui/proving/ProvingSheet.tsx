@@ -1,8 +1,8 @@
 'use client';
 import { format } from 'date-fns';
-import { coText } from '../../core/proving/coText';
+import { coText } from '../../core/wording/coText';
 import { figurePaths } from '../../core/build/sheets';
-import { stages } from '../../core/calls/Call';
+import { stages } from '../../core/checks/Call';
 import { trim } from '../../core/units/show';
 import { useBench } from '../build/BuildContext';
 import { LeakWatch } from '../fuel/LeakWatch';

@@ -1,5 +1,5 @@
 'use client';
-import { describeRun } from '../../core/run/describeRun';
+import { describeRun } from '../../core/drawing/run/describeRun';
 import { useBench, useSay } from '../build/BuildContext';
 
 /** What the drawing shows, in words, for those who can't see it or hold it on too small a screen. */

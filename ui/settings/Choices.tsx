@@ -1,7 +1,7 @@
 'use client';
 import { useColorScheme } from '@mui/material/styles';
 import { useState } from 'react';
-import type { Schools } from '../../core/schools/schools';
+import type { Schools } from '../../core/practices/practices';
 import { tastes, type UnitTaste } from '../../core/units/inUnits';
 import { postJson } from '../people/postJson';
 import { SchoolChoices } from '../sheet/SchoolChoices';

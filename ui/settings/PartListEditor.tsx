@@ -1,7 +1,7 @@
 'use client';
 import { useState } from 'react';
 import { partKinds, weakKinds } from '../../core/build/lists';
-import { families, startingLists, type Family, type PartRow } from '../../core/kit/startingLists';
+import { families, startingLists, type Family, type PartRow } from '../../core/model/kit/startingLists';
 import { readRowsCsv, writeRowsCsv } from '../../formats/rowsCsv';
 import { FileKey } from '../sheet/FileKey';
 import { saveAs } from '../lists/saveAs';

@@ -1,10 +1,10 @@
 'use client';
 import { format } from 'date-fns';
 import { useState } from 'react';
-import type { Input } from '../../core/calls/Call';
+import type { Input } from '../../core/checks/Call';
 import { isDerivedKey, type DerivedKey } from '../../core/figures/derived';
 import { explain, whence } from '../../core/figures/explain';
-import type { Rule } from '../../core/schools/ruleFor';
+import type { Rule } from '../../core/practices/ruleFor';
 import { inUnit } from '../../core/units/inUnits';
 import { show, trim } from '../../core/units/show';
 import { useBench, useSay } from '../build/BuildContext';

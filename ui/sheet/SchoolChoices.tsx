@@ -1,5 +1,5 @@
 'use client';
-import { schoolIds, schools, type SchoolId, type Schools } from '../../core/schools/schools';
+import { schoolIds, schools, type SchoolId, type Schools } from '../../core/practices/practices';
 
 /** Accepted ways among which a workshop picks, each with its reason in a sentence. */
 export function SchoolChoices({

@@ -1,8 +1,8 @@
 'use client';
 import { format } from 'date-fns';
 import { useState } from 'react';
-import { momentSteps } from '../../core/calls/Call';
-import { gateIds, gateOf } from '../../core/calls/gates';
+import { momentSteps } from '../../core/checks/Call';
+import { gateIds, gateOf } from '../../core/checks/gates';
 import { useBench } from '../build/BuildContext';
 
 /** Which steps that can't be undone were taken, by whom, with what open; a step that was taken back opens its gate again. */

@@ -1,7 +1,7 @@
 'use client';
 import { Dialog } from '@mui/material';
 import { useState } from 'react';
-import type { Call } from '../../core/calls/Call';
+import type { Call } from '../../core/checks/Call';
 import { useBench, useSay } from '../build/BuildContext';
 import { useKeptText } from '../build/useKeptText';
 

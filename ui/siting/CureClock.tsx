@@ -1,7 +1,7 @@
 'use client';
 import { format } from 'date-fns';
 import type { RowOf } from '../../core/build/lists';
-import { cureState } from '../../core/siting/drillingPlan';
+import { cureState } from '../../core/model/siting/drillingPlan';
 import { useNow } from '../build/useNow';
 import { useRows } from '../lists/useRows';
 

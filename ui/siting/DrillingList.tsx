@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import { drillingPlan } from '../../core/siting/drillingPlan';
+import { drillingPlan } from '../../core/model/siting/drillingPlan';
 import { show } from '../../core/units/show';
 import { useBench, useSay } from '../build/BuildContext';
 

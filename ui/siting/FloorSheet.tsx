@@ -3,9 +3,9 @@ import { drag, select, type D3DragEvent } from 'd3';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { rowsOf, type AnyRow } from '../../core/build/lists';
 import { figureAt, type FigurePath } from '../../core/build/sheets';
-import { movePlace, layoutFloor, type FloorView } from '../../core/siting/layoutFloor';
-import type { Place } from '../../core/siting/frame';
-import { placeOf } from '../../core/siting/SitingPlan';
+import { movePlace, layoutFloor, type FloorView } from '../../core/drawing/floor/layoutFloor';
+import type { Place } from '../../core/model/siting/frame';
+import { placeOf } from '../../core/model/siting/SitingPlan';
 import { useBench, useSay } from '../build/BuildContext';
 import { useWidth } from '../run/useWidth';
 

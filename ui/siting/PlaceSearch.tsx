@@ -1,7 +1,7 @@
 'use client';
 import { useMemo, useState } from 'react';
-import { searchPlaces, type SearchResult } from '../../core/siting/searchPlaces';
-import { sitingPlan, type SitingPlan } from '../../core/siting/SitingPlan';
+import { searchPlaces, type SearchResult } from '../../core/model/siting/searchPlaces';
+import { sitingPlan, type SitingPlan } from '../../core/model/siting/SitingPlan';
 import { show } from '../../core/units/show';
 import { useBench, useSay } from '../build/BuildContext';
 import { useWorker } from '../build/useWorker';

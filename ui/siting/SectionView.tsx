@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import { sectionOf } from '../../core/siting/sectionOf';
+import { sectionOf } from '../../core/drawing/floor/sectionOf';
 import { show } from '../../core/units/show';
 import { useBench, useSay } from '../build/BuildContext';
 import { useWidth } from '../run/useWidth';

@@ -2,12 +2,12 @@
 import { useState } from 'react';
 import { Button } from '@mui/material';
 import { rowsOf, sealPlaces, type ListId } from '../../core/build/lists';
-import { sealKindAt, sealsLacking } from '../../core/siting/sealsOwed';
+import { sealKindAt, sealsLacking } from '../../core/model/siting/sealsOwed';
 import { figurePaths, valueAt, type FigurePath } from '../../core/build/sheets';
-import { stages } from '../../core/calls/Call';
+import { stages } from '../../core/checks/Call';
 import { stageFigures } from '../../core/figures/stageFigures';
-import type { FloorView } from '../../core/siting/layoutFloor';
-import { startingHoles, type StartingHolesId } from '../../core/siting/startingHoles';
+import type { FloorView } from '../../core/drawing/floor/layoutFloor';
+import { startingHoles, type StartingHolesId } from '../../core/model/siting/startingHoles';
 import { useBench } from '../build/BuildContext';
 import { GateKey } from '../build/GateKey';
 import { PhotoStrip } from '../kit/PhotoStrip';

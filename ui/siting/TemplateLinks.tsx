@@ -1,6 +1,6 @@
 'use client';
 import { useMemo } from 'react';
-import { templateShapes, templateViews, type TemplateView } from '../../core/siting/templateShapes';
+import { templateShapes, templateViews, type TemplateView } from '../../core/drawing/floor/templateShapes';
 import { useBench } from '../build/BuildContext';
 
 const files = [

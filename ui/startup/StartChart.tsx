@@ -2,7 +2,7 @@
 import { axisBottom, axisLeft, curveMonotoneX, extent, line, scaleLinear, select } from 'd3';
 import { useEffect, useRef } from 'react';
 import { quantities, type QuantityId, type StartRun } from '../../core/build/Build';
-import { summarizeStart } from '../../core/startup/summarizeStart';
+import { summarizeStart } from '../../core/model/startup/summarizeStart';
 import { inUnit, type UnitTaste } from '../../core/units/inUnits';
 import { useWidth } from '../run/useWidth';
 

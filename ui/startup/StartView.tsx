@@ -2,12 +2,12 @@
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { quantities, startEvents, type QuantityId, type StartEventKind, type StartRun } from '../../core/build/Build';
-import { stages } from '../../core/calls/Call';
-import { benchStarts, fittedStarts } from '../../core/startup/fittedStarts';
-import { summarizeStart } from '../../core/startup/summarizeStart';
+import { stages } from '../../core/checks/Call';
+import { benchStarts, fittedStarts } from '../../core/model/startup/fittedStarts';
+import { summarizeStart } from '../../core/model/startup/summarizeStart';
 import { show } from '../../core/units/show';
 import { readStartCsv, startCsvMaxBytes } from '../../formats/startCsv';
-import { gateOf } from '../../core/calls/gates';
+import { gateOf } from '../../core/checks/gates';
 import { useBench, useSay } from '../build/BuildContext';
 import { stageFigures } from '../../core/figures/stageFigures';
 import { cellUnit, parseTyped } from '../../core/units/parseTyped';

@@ -1,6 +1,6 @@
 'use client';
 import { scaleLinear } from 'd3';
-import type { SurveyPicture } from '../../core/survey/surveyPicture';
+import type { SurveyPicture } from '../../core/drawing/survey/surveyPicture';
 import { show } from '../../core/units/show';
 import { useWidth } from '../run/useWidth';
 

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { derived, type DerivedKey } from '../../core/figures/derived';
 import { rowsOf } from '../../core/build/lists';
-import { compared, takeCandidate, type Compared } from '../../core/survey/compareHeaters';
+import { compared, takeCandidate, type Compared } from '../../core/drawing/survey/compareHeaters';
 import { inUnit } from '../../core/units/inUnits';
 import { show } from '../../core/units/show';
 import { useBench, useSay } from '../build/BuildContext';

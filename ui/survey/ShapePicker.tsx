@@ -1,8 +1,8 @@
 'use client';
 import { useState } from 'react';
 import { figureAt, type FigurePath } from '../../core/build/sheets';
-import { bodyShapes, roughSurvey, shapeSurfaces, type BodyShapeId } from '../../core/heat/bodyShapes';
-import { buildUps, glazings, type BuildUpId, type GlazingId } from '../../core/heat/buildUps';
+import { bodyShapes, roughSurvey, shapeSurfaces, type BodyShapeId } from '../../core/model/heat/bodyShapes';
+import { buildUps, glazings, type BuildUpId, type GlazingId } from '../../core/physics/heat/buildUps';
 import { useBench } from '../build/BuildContext';
 import { useRows } from '../lists/useRows';
 

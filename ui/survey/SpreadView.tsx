@@ -7,7 +7,7 @@ import {
   type SpreadFacts,
   type SpreadInput,
   type SurveySpread,
-} from '../../core/heat/surveySpread';
+} from '../../core/physics/heat/surveySpread';
 import { mattersMost } from '../../core/random/monteCarlo';
 import { inUnit } from '../../core/units/inUnits';
 import { show } from '../../core/units/show';

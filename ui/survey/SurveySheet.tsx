@@ -1,10 +1,10 @@
 'use client';
 import { useMemo, useState } from 'react';
 import { figurePaths } from '../../core/build/sheets';
-import { recommendSize } from '../../core/heat/recommendSize';
-import { roughAreas } from '../../core/heat/spaceParts';
-import { compareHeaters } from '../../core/survey/compareHeaters';
-import { surveyPicture } from '../../core/survey/surveyPicture';
+import { recommendSize } from '../../core/model/heat/recommendSize';
+import { roughAreas } from '../../core/model/heat/spaceParts';
+import { compareHeaters } from '../../core/drawing/survey/compareHeaters';
+import { surveyPicture } from '../../core/drawing/survey/surveyPicture';
 import { useBench, useSay } from '../build/BuildContext';
 import { RowList } from '../lists/RowList';
 import { useRows } from '../lists/useRows';

@@ -1,6 +1,6 @@
 'use client';
 import { area, line, scaleLinear } from 'd3';
-import type { SurveySpread } from '../../core/heat/surveySpread';
+import type { SurveySpread } from '../../core/physics/heat/surveySpread';
 import { inUnit, type UnitTaste } from '../../core/units/inUnits';
 import { show } from '../../core/units/show';
 import { useWidth } from '../run/useWidth';

@@ -1,7 +1,7 @@
 'use client';
 import { scaleLinear } from 'd3';
-import { demandKw } from '../../core/heat/spaceLoss';
-import type { SizeFacts } from '../../core/heat/recommendSize';
+import { demandKw } from '../../core/physics/heat/spaceLoss';
+import type { SizeFacts } from '../../core/model/heat/recommendSize';
 import { inUnit, type UnitTaste } from '../../core/units/inUnits';
 import { show } from '../../core/units/show';
 import { useWidth } from '../run/useWidth';

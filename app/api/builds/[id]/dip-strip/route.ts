@@ -1,4 +1,4 @@
-import { tankPicture } from '../../../../../core/fuel/tankPicture';
+import { tankPicture } from '../../../../../core/drawing/tank/tankPicture';
 import { fileName } from '../../../../../formats/buildFile';
 import { writeDipStripPdf } from '../../../../../formats/dipStripPdf';
 import { papers, type Paper } from '../../../../../formats/templatePdf';

@@ -1,4 +1,4 @@
-import { templateShapes, templateViews, type TemplateView } from '../../../../../core/siting/templateShapes';
+import { templateShapes, templateViews, type TemplateView } from '../../../../../core/drawing/floor/templateShapes';
 import { fileName } from '../../../../../formats/buildFile';
 import { writeTemplateDxf } from '../../../../../formats/templateDxf';
 import { papers, writeTemplatePdf, type Paper } from '../../../../../formats/templatePdf';

@@ -1,4 +1,4 @@
-import { unpackLog } from '../../../../../../core/startup/startLog';
+import { unpackLog } from '../../../../../../core/build/startLog';
 import { startLog } from '../../../../../../store/startLogs';
 import { fileName } from '../../../../../../formats/buildFile';
 import { writeStartCsv } from '../../../../../../formats/startCsv';

@@ -1,0 +1,60 @@
+import type { QuantityId, StartEventKind, StartFacts, StartRun } from './Build';
+
+export type FirstAt = Partial<Record<StartEventKind, number>>;
+/** When each thing first happened, s on the run's clock. */
+export function firstAt(run: Pick<StartRun, 'events'>): FirstAt {
+  const at: FirstAt = {};
+  for (const { event, atS } of [...run.events].sort((a, b) => a.atS - b.atS)) at[event] ??= atS;
+  return at;
+}
+
+const most = (values: readonly number[]): number | null =>
+  values.reduce<number | null>((m, v) => (m === null || v > m ? v : m), null);
+const least = (values: readonly number[]): number | null =>
+  values.reduce<number | null>((m, v) => (m === null || v < m ? v : m), null);
+
+/**
+ * What the readings of a start tell, in whatever order they stand.
+ * Volts under glow are read from the glow plug on (from the button, where nobody saw it) to the flame; running current from "full output" on,
+ * without that event from 60 s after the flame, when the glow plug is off.
+ * @source definition; 60 s: Lorbet's own choice, no source
+ */
+export function startFacts(run: Pick<StartRun, 'events' | 'readings'>): StartFacts {
+  const at = firstAt(run);
+  const lastOf: Partial<Record<QuantityId, number>> = {};
+  let lastS = run.events.reduce((last, { atS }) => Math.max(last, atS), 0);
+  let unordered = false;
+  for (const { atS, quantity } of run.readings) {
+    unordered ||= atS < (lastOf[quantity] ?? -Infinity);
+    lastOf[quantity] = atS;
+    lastS = Math.max(lastS, atS);
+  }
+  const values = (quantity: QuantityId, fromS: number, toS: number) =>
+    run.readings.filter((r) => r.quantity === quantity && r.atS >= fromS && r.atS <= toS);
+  const numbers = (quantity: QuantityId, fromS: number, toS: number) => values(quantity, fromS, toS).map(({ value }) => value);
+  const newest = (quantity: QuantityId, fromS: number, toS: number): number | null =>
+    values(quantity, fromS, toS).reduce<{ atS: number; value: number } | null>(
+      (last, reading) => (last === null || reading.atS >= last.atS ? reading : last),
+      null,
+    )?.value ?? null;
+  const on = at.on ?? 0;
+  const off = at.off ?? lastS;
+  const steadyFrom = at.full ?? (at.flame === undefined ? undefined : at.flame + 60);
+  const runA = steadyFrom === undefined ? [] : numbers('amps', steadyFrom, off);
+  return {
+    readings: run.readings.length,
+    lastS,
+    unordered,
+    restV: newest('volts', 0, on),
+    lowestStartV: least(numbers('volts', at.glow ?? on, at.flame ?? off)),
+    mostV: most(numbers('volts', 0, Infinity)),
+    runningA: runA.length > 0 ? runA.reduce((sum, a) => sum + a, 0) / runA.length : null,
+    mostHz: most(numbers('hertz', 0, Infinity)),
+    mostOutletC: most(numbers('outletC', 0, Infinity)),
+    fullOutletC: steadyFrom === undefined ? null : newest('outletC', steadyFrom, off),
+    fullReturnC: steadyFrom === undefined ? null : newest('returnC', steadyFrom, off),
+  };
+}
+
+/** The facts of a start, whether its readings stand in the build or in a log beside it. */
+export const factsOf = (run: StartRun): StartFacts => run.log?.facts ?? startFacts(run);

@@ -1,0 +1,49 @@
+import type { Build } from '../build/Build';
+import { fieldAt, figureAt, figurePaths, type FigurePath } from '../build/sheets';
+import { isSuperseded } from '../model/superseded';
+import { buildHash } from '../record/sha256Hex';
+import { assess } from './assess';
+import { levels, momentIds, stageIds, type Call, type Level, type Moment, type StageId } from './Call';
+
+/** Worst level among calls, a waived one counting as watch; null for none. */
+export function worstLevel(calls: readonly Call[]): Level | null {
+  const found = calls.map((c) => (c.waived ? 'watch' : c.level));
+  return levels.find((level) => found.includes(level)) ?? null;
+}
+
+/** A call that the work waits for: dangerous, broken, or not measured. */
+export const isStanding = (c: Call): boolean => !c.waived && (c.level === 'stop' || c.level === 'fix' || c.level === 'open');
+
+/** The next step that can't be undone: the first whose gate nobody has passed, then hand-over; null once it is signed. */
+export function nextMoment(build: Build): Moment | null {
+  const ahead = momentIds.find((moment) => moment !== 'handover' && !build.gates?.some((gate) => gate.moment === moment));
+  return ahead ?? (signState(build) === 'signed' ? null : 'handover');
+}
+
+/** A stage is proven when every one of its calls holds and every figure of its sheet is entered as fitted. */
+export function isProven(build: Build, calls: readonly Call[], stage: StageId): boolean {
+  if (stage === 'signoff') return signState(build) === 'signed';
+  const fitted = figurePaths
+    .filter((path) => path.startsWith(`${stage}.`) && !isSuperseded(build, path))
+    .every((path) => isFitted(build, path));
+  return fitted && calls.filter((c) => c.stage === stage).every((c) => !isStanding(c));
+}
+
+function isFitted(build: Build, path: FigurePath): boolean {
+  const { planned, fitted } = figureAt(build.sheets, path);
+  const { given, optional } = fieldAt(path);
+  return given ? planned !== null || optional === true : fitted !== null || planned === null;
+}
+
+/** How far the dipstick is wetted: stages proven from the first on, without a gap. */
+export function wettedStages(build: Build, calls: readonly Call[] = assess(build)): number {
+  const dry = stageIds.findIndex((stage) => !isProven(build, calls, stage));
+  return dry === -1 ? stageIds.length : dry;
+}
+
+/** Unsigned, signed as it stands, or corrected after it was signed. */
+export function signState(build: Build): 'unsigned' | 'signed' | 'corrected' {
+  const last = build.signatures[build.signatures.length - 1];
+  if (!last) return 'unsigned';
+  return last.buildHash === buildHash(build) ? 'signed' : 'corrected';
+}

@@ -1,0 +1,33 @@
+import type { Reader, Verdict } from './Call';
+import { NotMeasured } from '../reading/reader';
+
+/** One question of a judgement; it answers null where it finds nothing to say. */
+export type Question = () => Verdict | null;
+
+/**
+ * Asks every question of a judgement by itself: what one of them can't answer for want of a figure hides no fault that another one finds.
+ * A stop goes before a fix, a fix before what is not measured, that before watch and sound; of equals the first.
+ * @throws through the reader, with the names of all that is missing, where nothing bad is known and something is not measured
+ */
+export function weigh(read: Reader, ...questions: readonly Question[]): Verdict {
+  const said: Verdict[] = [];
+  const lacking: NotMeasured[] = [];
+  for (const question of questions) {
+    try {
+      const verdict = question();
+      if (verdict) said.push(verdict);
+    } catch (error) {
+      if (!(error instanceof NotMeasured)) throw error;
+      lacking.push(error);
+    }
+  }
+  const at = (level: Verdict['level']) => said.find((verdict) => verdict.level === level);
+  const bad = at('stop') ?? at('fix');
+  if (bad) return bad;
+  if (lacking.length > 0)
+    throw new NotMeasured(
+      lacking.flatMap(({ labels }) => labels),
+      lacking.flatMap(({ paths }) => paths),
+    );
+  return at('watch') ?? at('sound') ?? read.missing('anything to judge by');
+}

@@ -1,0 +1,84 @@
+import type { Build } from '../build/Build';
+import type { Field } from '../build/field';
+import { fieldAt, figureAt, type FigurePath, type SheetId } from '../build/sheets';
+import { trim } from '../units/show';
+import type { Judge, Reader, Verdict } from './Call';
+import { NotMeasured, type Trail } from '../reading/reader';
+
+/** The build with one unknown figure supposed to be something. */
+function supposing(build: Build, path: FigurePath, value: number | string): Build {
+  const [sheet, name] = path.split('.') as [SheetId, string];
+  const figure = { ...figureAt(build.sheets, path), planned: value };
+  return { ...build, sheets: { ...build.sheets, [sheet]: { ...build.sheets[sheet], [name]: figure } } };
+}
+
+/**
+ * Values over all that a figure may be: every option; or its range in steps, with what the judgement compares it to,
+ * since it is there that a narrow window of good values would lie.
+ */
+function* valuesOf(field: Field, { inputs, rules }: Trail): Generator<number | string> {
+  if (field.kind === 'choice') {
+    yield* Object.keys(field.options);
+    return;
+  }
+  const { min, max, unit } = field;
+  const compared = [
+    ...rules.map(({ value }) => value),
+    ...inputs.flatMap((input) => (typeof input.value === 'number' && (input.unit === unit || unit === 'm') ? [input.value] : [])),
+  ];
+  const about = compared.flatMap((value) => [1, 0.98, 1.02, 0.9, 1.1, 0.5, 2].map((share) => value * share));
+  const near = compared.flatMap((value) => [-0.2, 0.2, -20, 20].map((by) => value + by));
+  for (const value of [...about, ...near]) if (value >= min && value <= max) yield value;
+  const steps = 48;
+  for (let i = 0; i <= steps; i += 1) yield min + ((max - min) * i) / steps;
+  // Ranges over several decades have their usual values low.
+  if (min > 0) for (let i = 1; i < steps; i += 1) yield min * (max / min) ** (i / steps);
+}
+
+const told = (field: Field, value: number | string): string =>
+  field.kind === 'choice'
+    ? `“${(field.options as Record<string, string>)[value] ?? value}”`
+    : `${trim(Number(value), Math.max(field.decimals, 1))} ${field.unit === 'deg' ? '°' : field.unit}`
+        .replace(' °', '°')
+        .replace('°C', ' °C');
+
+/**
+ * The verdict that holds whatever one unknown figure may turn out to be; null where some value of it would be no fault.
+ * The mildest is told, with the value that was supposed for it, so that nothing looks measured that is not.
+ * @param trail what the judgement had read before it found the figure missing
+ * @param readerOf makes a reader of a build
+ */
+export function whateverItIs(
+  judge: Judge,
+  build: Build,
+  path: FigurePath,
+  trail: Trail,
+  readerOf: (supposed: Build, trail: Trail) => Reader,
+): Verdict | null {
+  const field = fieldAt(path);
+  let mildest: { verdict: Verdict; value: number | string } | null = null;
+  const seen: Trail = { inputs: [...trail.inputs], rules: [...trail.rules] };
+  const judged = (value: number | string): Verdict | null => {
+    const own: Trail = { inputs: [], rules: [] };
+    try {
+      const verdict = judge.judge(readerOf(supposing(build, path, value), own));
+      return verdict.level === 'stop' || verdict.level === 'fix' ? verdict : null;
+    } catch (error) {
+      if (!(error instanceof NotMeasured)) throw error;
+      return null;
+    } finally {
+      // What a first try compares it to tells where to look.
+      if (seen.inputs.length < own.inputs.length) Object.assign(seen, own);
+    }
+  };
+  const first = field.kind === 'number' ? (field.min + field.max) / 2 : (Object.keys(field.options)[0] ?? '');
+  if (judged(first) === null) return null;
+  for (const value of valuesOf(field, seen)) {
+    const verdict = judged(value);
+    if (verdict === null) return null;
+    if (mildest === null || (mildest.verdict.level === 'stop' && verdict.level === 'fix')) mildest = { verdict, value };
+  }
+  if (mildest === null) return null;
+  const { verdict, value } = mildest;
+  return { ...verdict, says: `“${field.label}” is not known; even were it ${told(field, value)}: ${verdict.says}` };
+}

@@ -1,0 +1,38 @@
+import type { Build } from '../../build/Build';
+import { makeReader, NotMeasured } from '../../reading/reader';
+import { doseRuns, doseTest } from '../../model/fuel/doseTest';
+import type { FillSpreadFacts } from '../../physics/fuel/fillSpread';
+import { chambersToFill } from '../../model/priming/fillChambers';
+import { dryMedian, dryShares } from '../../physics/fuel/strokesToFill';
+
+/**
+ * What the first fill rests on, with how surely each is known; or what is missing.
+ * Ranges: dose ± 10 % as stated, or as a dose test scatters; lengths ± 5 %; filter ± 20 %; gaps from half to one and a quarter; a dry pump moves from 75 to 100 %.
+ * @source assumptions of ours, common practice, no source
+ */
+export function fillPicture(build: Build): FillSpreadFacts | { missing: readonly string[] } {
+  const read = makeReader(build, { inputs: [], rules: [] });
+  try {
+    const chambers = chambersToFill(read);
+    const doseMl = read.derived('fuel.doseMl');
+    const test = doseTest(doseRuns(read));
+    const off = test ? Math.max(0.02, (2 * (test.scatterPercent ?? 5)) / 100) : 0.1;
+    const around = (share: number) => ({ least: 1 - share, likely: 1, most: 1 + share });
+    return {
+      doseMl,
+      dryShare: dryMedian,
+      gasShare: 0,
+      chambers,
+      ranges: {
+        dose: around(Math.min(off, 0.5)),
+        lengths: around(0.05),
+        filter: around(0.2),
+        gaps: { least: 0.5, likely: 1, most: 1.25 },
+        dryShare: dryShares,
+      },
+    };
+  } catch (error) {
+    if (error instanceof NotMeasured) return { missing: error.labels };
+    throw error;
+  }
+}

@@ -1,0 +1,64 @@
+import type { Build } from '../../build/Build';
+import { fieldAt, valueAt, type FigurePath } from '../../build/sheets';
+import type { Part } from '../../build/field';
+import { levelWords, type Call } from '../../checks/Call';
+import { segmentName, segmentRows } from '../../model/fuel/routeOf';
+import { trim } from '../../units/show';
+import { partCalls } from './partCalls';
+
+const told: readonly { part: Part; title: string; paths: readonly FigurePath[] }[] = [
+  { part: 'tank', title: 'Tank', paths: ['fuel.tankLengthMm', 'fuel.tankHeightMm', 'fuel.fuelLevelMm'] },
+  { part: 'pickup', title: 'Pickup', paths: ['fuel.pickupKind', 'fuel.pickupClearanceMm'] },
+  { part: 'suction', title: 'Suction line', paths: ['fuel.suctionLengthM', 'fuel.suctionBoreMm'] },
+  { part: 'filter', title: 'Filter', paths: ['fuel.filterPlace', 'fuel.filterDirection'] },
+  { part: 'pump', title: 'Pump', paths: ['fuel.pumpAngleDeg', 'fuel.pumpAboveTankFloorMm', 'fuel.pumpDirection'] },
+  { part: 'line', title: 'Line to the heater', paths: ['fuel.pressureLengthM', 'fuel.pressureBoreMm'] },
+  {
+    part: 'heater',
+    title: 'Heater',
+    paths: ['fuel.heaterAboveTankFloorMm', 'siting.heaterLies', 'siting.heaterXMm', 'siting.heaterYMm'],
+  },
+  { part: 'intake', title: 'Combustion air', paths: ['air.intakeFrom', 'air.intakeLengthM', 'air.intakeFallMm'] },
+  { part: 'exhaust', title: 'Exhaust', paths: ['air.exhaustLengthM', 'air.exhaustFallMm', 'air.exhaustPastOutlineMm'] },
+  { part: 'battery', title: 'Battery and feed', paths: ['wiring.feedSource', 'wiring.feedLengthM', 'wiring.cableAreaMm2'] },
+  { part: 'cabin', title: 'Carbon monoxide alarm', paths: ['proving.coAlarmFitted'] },
+];
+
+export interface PartInWords {
+  part: Part;
+  title: string;
+  text: string;
+}
+
+/** The run drawing in words, part by part from tank to alarm: for those who can't see it, or hold it in a hand too small. */
+export function describeRun(build: Build, calls: readonly Call[]): PartInWords[] {
+  const worst = partCalls(calls);
+  const stretches = segmentRows(build.lists);
+  /** A line that is known stretch by stretch, in words. */
+  const inStretches = (side: 'suction' | 'pressure') =>
+    stretches
+      .filter((row) => (row.side ?? 'pressure') === side)
+      .map(
+        (row, i) =>
+          `${segmentName(row, i)} ${row.lengthM === undefined ? 'of unknown length' : `${trim(row.lengthM)} m`}${row.riseMm === undefined ? '' : `, ${row.riseMm < 0 ? 'falls' : 'rises'} ${trim(Math.abs(row.riseMm))} mm`}`,
+      );
+  return told.map(({ part, title, paths }) => {
+    const own = stretches.length > 0 && (part === 'suction' || part === 'line');
+    const figures = own
+      ? inStretches(part === 'suction' ? 'suction' : 'pressure')
+      : paths.map((path) => {
+          const field = fieldAt(path);
+          const value = valueAt(build.sheets, path);
+          const label = field.label.toLowerCase();
+          if (value === null) return `${label} not known`;
+          return field.kind === 'choice'
+            ? `${label}: ${(field.options as Record<string, string>)[value]}`
+            : `${label} ${trim(Number(value), 3)} ${field.unit === 'deg' ? 'degrees' : field.unit}`;
+        });
+    const call = worst[part];
+    const says = call
+      ? ` ${levelWords[call.call.level]}: ${call.call.says}${call.more > 0 ? ` And ${call.more} more.` : ''}`
+      : '';
+    return { part, title, text: `${figures.join(', ')}.${says}` };
+  });
+}

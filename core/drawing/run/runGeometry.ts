@@ -1,0 +1,143 @@
+import type { Build } from '../../build/Build';
+import type { Part } from '../../build/field';
+import { fieldAt, figureAt, valueAt, type FigurePath } from '../../build/sheets';
+import type { RowOf } from '../../build/lists';
+import type { StageId } from '../../checks/Call';
+import { segmentName, segmentRows } from '../../model/fuel/routeOf';
+
+export interface Point {
+  x: number;
+  z: number;
+}
+/** Nobody has said; planned; fitted; or proven by a test. */
+export type Ink = 'unknown' | 'planned' | 'fitted' | 'proven';
+
+/** One stretch of the line between two of its ends. */
+export interface Stretch {
+  id: string;
+  name: string;
+  side: 'suction' | 'pressure';
+  from: Point;
+  to: Point;
+  end: 'on' | 'joint' | 'filter';
+  near: string | null;
+}
+
+/** Where everything of the run lies, in mm: x along the run, z up from the tank's floor. Lengths are unrolled: the true way may bend sideways. */
+export interface RunGeometry {
+  tank: { length: number; height: number; fuel: number };
+  pickup: { top: Point; end: Point };
+  /** The line stretch by stretch, where it is known so; in the order of flow. */
+  stretches: Stretch[];
+  pumpIn: Point;
+  heaterIn: Point;
+  floorZ: number;
+  outlineX: number;
+  exhaust: { start: Point; end: Point };
+  intake: { start: Point; end: Point };
+  battery: Point;
+  ink: Record<Part, Ink>;
+}
+
+/** Horizontal reach of a line of a length that rises by dz; at least a third of its length, so that an impossible pair still draws. */
+export const reach = (lengthMm: number, dzMm: number): number =>
+  Math.sqrt(Math.max(lengthMm ** 2 - dzMm ** 2, (lengthMm / 3) ** 2));
+
+const partFigures: Record<Part, { paths: readonly FigurePath[]; stage: StageId }> = {
+  tank: { paths: ['fuel.tankLengthMm', 'fuel.tankHeightMm'], stage: 'priming' },
+  pickup: { paths: ['fuel.pickupClearanceMm', 'fuel.pickupKind'], stage: 'priming' },
+  suction: { paths: ['fuel.suctionLengthM', 'fuel.suctionBoreMm'], stage: 'priming' },
+  filter: { paths: ['fuel.filterPlace'], stage: 'priming' },
+  pump: { paths: ['fuel.pumpAngleDeg', 'fuel.pumpAboveTankFloorMm'], stage: 'priming' },
+  line: { paths: ['fuel.pressureLengthM', 'fuel.pressureBoreMm'], stage: 'priming' },
+  heater: { paths: ['fuel.heaterAboveTankFloorMm'], stage: 'startup' },
+  intake: { paths: ['air.intakeLengthM', 'air.intakeFrom'], stage: 'startup' },
+  exhaust: { paths: ['air.exhaustLengthM', 'air.exhaustPastOutlineMm'], stage: 'startup' },
+  battery: { paths: ['wiring.feedLengthM', 'wiring.cableAreaMm2'], stage: 'startup' },
+  cabin: { paths: ['proving.coAlarmFitted'], stage: 'proving' },
+};
+
+function inkOf(build: Build, part: Part, proven: ReadonlySet<StageId>): Ink {
+  const { paths, stage } = partFigures[part];
+  const figures = paths.map((path) => ({ ...figureAt(build.sheets, path), given: fieldAt(path).given }));
+  if (figures.some((f) => f.planned === null && f.fitted === null)) return 'unknown';
+  if (figures.some((f) => f.fitted === null)) return 'planned';
+  return proven.has(stage) ? 'proven' : 'fitted';
+}
+
+/** Stretches of one side laid end to end; the last ends where the pump or the heater was measured to be. */
+function stretchesFrom(rows: readonly RowOf<'segments'>[], side: Stretch['side'], start: Point, endZ: number): Stretch[] {
+  const own = rows.filter((row) => (row.side ?? 'pressure') === side);
+  let from = start;
+  return own.map((row, i) => {
+    const rise = row.riseMm ?? 0;
+    const z = i === own.length - 1 ? endZ : from.z + rise;
+    const to = { x: from.x + reach((row.lengthM ?? 0.3) * 1000, z - from.z), z };
+    const stretch = {
+      id: row.id,
+      name: segmentName(row, i),
+      side,
+      from,
+      to,
+      end: row.end ?? ('on' as const),
+      near: row.near ?? null,
+    };
+    from = to;
+    return stretch;
+  });
+}
+
+/**
+ * Lays the run out from the build's figures. Where a figure is missing a usual one stands in, and the part's ink is `unknown`.
+ * @param proven stages whose calls all hold
+ */
+export function runGeometry(build: Build, proven: ReadonlySet<StageId>): RunGeometry {
+  const v = <P extends FigurePath>(path: P, usual: number): number => (valueAt(build.sheets, path) as number | null) ?? usual;
+  const length = v('fuel.tankLengthMm', 400);
+  const height = v('fuel.tankHeightMm', 250);
+  const kind = valueAt(build.sheets, 'fuel.pickupKind') ?? 'standpipe';
+  const clearance = Math.min(v('fuel.pickupClearanceMm', 30), height);
+  const pickupX = kind === 'standpipe' ? length * 0.72 : length;
+  const top =
+    kind === 'standpipe' ? { x: pickupX, z: height + 40 } : { x: length + 20, z: kind === 'sideOutlet' ? clearance : 10 };
+  const pumpZ = v('fuel.pumpAboveTankFloorMm', 100);
+  const heaterZ = v('fuel.heaterAboveTankFloorMm', 450);
+  const rows = segmentRows(build.lists);
+  const suction = stretchesFrom(rows, 'suction', top, pumpZ);
+  const pumpIn = suction[suction.length - 1]?.to ?? {
+    x: top.x + reach(v('fuel.suctionLengthM', 0.8) * 1000, pumpZ - top.z),
+    z: pumpZ,
+  };
+  const pressure = stretchesFrom(rows, 'pressure', pumpIn, heaterZ);
+  const heaterIn = pressure[pressure.length - 1]?.to ?? {
+    x: pumpIn.x + reach(v('fuel.pressureLengthM', 2.5) * 1000, heaterZ - pumpZ),
+    z: heaterZ,
+  };
+  const floorZ = heaterZ + 50;
+  const exhaustStart = { x: heaterIn.x + 230, z: floorZ - 90 };
+  const fall = v('air.exhaustFallMm', 60);
+  const exhaustEnd = { x: exhaustStart.x + reach(v('air.exhaustLengthM', 0.8) * 1000, fall), z: exhaustStart.z - fall };
+  const intakeFall = v('air.intakeFallMm', 40);
+  const intakeStart = { x: heaterIn.x + 120, z: floorZ - 90 };
+  const intakeEnd = { x: intakeStart.x - reach(v('air.intakeLengthM', 0.4) * 1000, intakeFall), z: intakeStart.z - intakeFall };
+  const parts = Object.keys(partFigures) as Part[];
+  return {
+    tank: { length, height, fuel: Math.min(v('fuel.fuelLevelMm', 0), height) },
+    pickup: { top, end: { x: pickupX, z: kind === 'bottomOutlet' ? 0 : clearance } },
+    stretches: [...suction, ...pressure],
+    pumpIn,
+    heaterIn,
+    floorZ,
+    outlineX: Math.max(exhaustEnd.x - v('air.exhaustPastOutlineMm', 50), heaterIn.x + 420),
+    exhaust: { start: exhaustStart, end: exhaustEnd },
+    intake: { start: intakeStart, end: intakeEnd },
+    battery: { x: Math.max(heaterIn.x - v('wiring.feedLengthM', 2) * 1000, 0), z: floorZ },
+    // Rows are neither planned nor fitted: a line known by its stretches is as sure as the pump that it runs to.
+    ink: Object.fromEntries(
+      parts.map((part) => [
+        part,
+        inkOf(build, rows.length > 0 && (part === 'suction' || part === 'line') ? 'pump' : part, proven),
+      ]),
+    ) as Record<Part, Ink>,
+  };
+}

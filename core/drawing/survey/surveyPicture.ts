@@ -1,0 +1,106 @@
+import type { Build } from '../../build/Build';
+import { makeReader, NotMeasured } from '../../reading/reader';
+import type { Reader } from '../../checks/Call';
+import { bandOf, nodesOf } from '../../figures/surveyFigures';
+import type { SizeFacts } from '../../model/heat/recommendSize';
+import { largerSold, smallerSold } from '../../physics/heat/sizesSold';
+import { spaceParts, type SpacePart } from '../../model/heat/spaceParts';
+import type { SpreadFacts } from '../../physics/heat/surveySpread';
+import type { TwoNodes } from '../../physics/heat/warmUp';
+import type { Range } from '../../random/monteCarlo';
+
+export interface SurveyPicture {
+  /** Ways by which heat leaves, the largest first; the air that changes is one of them. */
+  ways: { name: string; lossWK: number; share: number; areaM2: number | null; uWM2K: number | null }[];
+  facts: SizeFacts & { lossWK: number };
+  nodes: TwoNodes | null;
+  spread: SpreadFacts;
+}
+
+const ordered = (least: number, likely: number, most: number): Range => ({
+  least: Math.min(least, likely),
+  likely,
+  most: Math.max(most, likely),
+});
+const around = (percent: number): Range => ordered(Math.max(0.05, 1 - percent / 100), 1, 1 + percent / 100);
+/** Ribs and frames only ever add to what the panels lose: 10 % of ribs behind ply take U from 0.55 to 0.96. Parallel paths, ISO 6946 (from memory). */
+const wallsMorePercent = 75;
+const walls = (morePercent: number): Range => ordered(1 - Math.min(10, morePercent) / 100, 1, 1 + morePercent / 100);
+
+/** How surely each input is known: as given on the ranges sheet, else a usual doubt (Lorbet's own choice, no source). */
+function rangesOf(read: Reader, airChangesH: number, coldestC: number): SpreadFacts['ranges'] {
+  return {
+    walls: walls(read.maybe('ranges.uOffPercent') ?? wallsMorePercent),
+    airChangesH: ordered(
+      read.maybe('ranges.airLeastH') ?? airChangesH / 2,
+      airChangesH,
+      read.maybe('ranges.airMostH') ?? airChangesH * 2,
+    ),
+    coldestC: ordered(
+      read.maybe('ranges.coldestLeastC') ?? coldestC - 4,
+      coldestC,
+      read.maybe('ranges.coldestMostC') ?? coldestC + 3,
+    ),
+    dose: around(read.maybe('ranges.doseOffPercent') ?? 6),
+    shell: around(read.maybe('ranges.shellOffPercent') ?? 40),
+  };
+}
+
+/** The usual sizes that would hold this space at its coldest and its highest place. */
+function sizesFor(read: Reader): { largerKw: number | null; smallerKw: number | null } {
+  const full = read.derived('heater.outputMaxKw');
+  const neededKw = (read.derived('survey.demandColdestKw') / read.derived('survey.outputAltitudeKw')) * full;
+  return { largerKw: largerSold(neededKw), smallerKw: smallerSold(full, neededKw) };
+}
+
+function picture(read: Reader): SurveyPicture {
+  const parts: SpacePart[] = spaceParts(read);
+  const f = read.all({
+    insideC: 'survey.insideC',
+    coldestC: 'survey.coldestC',
+    usualNightC: 'survey.usualNightC',
+    volumeM3: 'survey.volumeM3',
+    airChangesH: 'survey.airChangesH',
+  });
+  const lossWK = read.derived('survey.lossWK');
+  const airWK = read.derived('survey.airLossWK');
+  const [leastKw, mostKw] = [read.derived('heater.outputMinKw'), read.derived('survey.outputAltitudeKw')];
+  const { insideC, coldestC, usualNightC } = f;
+  const ways = [
+    ...parts.map(({ name, lossWK: own, areaM2, uWM2K }) => ({ name, lossWK: own, areaM2, uWM2K })),
+    { name: 'air that changes', lossWK: airWK, areaM2: null, uWM2K: null },
+  ];
+  return {
+    ways: ways.map((way) => ({ ...way, share: way.lossWK / lossWK })).sort((a, b) => b.lossWK - a.lossWK),
+    facts: {
+      ...sizesFor(read),
+      leastKw,
+      mostKw,
+      insideC,
+      coldestC,
+      usualNightC,
+      ...bandOf(read),
+      airShare: airWK / lossWK,
+      lossWK,
+    },
+    nodes: nodesOf(read),
+    spread: {
+      fabricWK: read.derived('survey.fabricLossWK'),
+      areaM2: parts.reduce((sum, part) => sum + part.areaM2, 0),
+      volumeM3: f.volumeM3,
+      insideC,
+      mostW: mostKw * 1000,
+      ranges: rangesOf(read, f.airChangesH, coldestC),
+    },
+  };
+}
+
+/** What the pictures of the survey are drawn from; or what is missing for them. */
+export function surveyPicture(build: Build): SurveyPicture | { missing: readonly string[] } {
+  try {
+    return picture(makeReader(build, { inputs: [], rules: [] }));
+  } catch (error) {
+    if (!(error instanceof NotMeasured)) throw error;
+    return { missing: error.labels };
+  }
+}

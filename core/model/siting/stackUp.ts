@@ -1,0 +1,58 @@
+import { stackKinds, type RowOf } from '../../build/lists';
+import type { Reader } from '../../checks/Call';
+
+export interface StackLayer {
+  id: string;
+  name: string;
+  kind: keyof typeof stackKinds;
+  thicknessMm: number;
+  cutBack: boolean;
+}
+/** From the heater's foot downwards. */
+const order = Object.keys({ plate: 1, gasket: 1, covering: 1, timber: 1, insulation: 1, metal: 1, rib: 1 });
+
+/** Layers in the order in which they lie, top first; a row without kind or thickness is left out. */
+export function stackLayers(rows: readonly RowOf<'stack'>[]): StackLayer[] {
+  return rows
+    .flatMap((row) =>
+      row.kind !== undefined && row.thicknessMm !== undefined
+        ? [
+            {
+              id: row.id,
+              name: row.name ?? stackKinds[row.kind],
+              kind: row.kind,
+              thicknessMm: row.thicknessMm,
+              cutBack: row.cutBack === 'yes',
+            },
+          ]
+        : [],
+    )
+    .sort((a, b) => order.indexOf(a.kind) - order.indexOf(b.kind));
+}
+
+/** What studs and spigots must pass, mm: all that is not cut back, ribs with their depth. */
+export const stackMm = (layers: readonly StackLayer[]): number =>
+  layers.reduce((sum, layer) => sum + (layer.cutBack ? 0 : layer.thicknessMm), 0);
+
+/** What a screw may pass before its tip shows below: ribs don't count, a screw may come out between them, mm. */
+export const screwRoomMm = (layers: readonly StackLayer[]): number =>
+  layers.reduce((sum, layer) => sum + (layer.cutBack || layer.kind === 'rib' ? 0 : layer.thicknessMm), 0);
+
+/**
+ * The one layer which, cut back, leaves enough; the thinnest of those that may go. Null where none does.
+ * Plate, gasket and metal stay: they carry and seal.
+ */
+export function layerToCut(layers: readonly StackLayer[], lackingMm: number): StackLayer | null {
+  const may = layers.filter((l) => !l.cutBack && (l.kind === 'covering' || l.kind === 'timber' || l.kind === 'insulation'));
+  return may.filter((l) => l.thicknessMm >= lackingMm).sort((a, b) => a.thicknessMm - b.thicknessMm)[0] ?? null;
+}
+
+/** For a judge: the stack, noted, or what of it is missing. */
+export function readStack(read: Reader): StackLayer[] {
+  const rows = read.rows('stack');
+  const unmeasured = rows.filter((row) => row.kind === undefined || row.thicknessMm === undefined);
+  if (rows.length === 0) return read.missing('the layers of the floor, from plate to lowest rib');
+  if (unmeasured.length > 0)
+    return read.missing(...unmeasured.map((row) => `thickness of ${row.name ?? 'a layer of the floor'}`));
+  return stackLayers(rows);
+}

@@ -1,0 +1,42 @@
+import type { Build, StartRun } from '../../build/Build';
+import { firstAt } from '../../build/startFacts';
+
+/** Starts of the heater in its place; a dry run on the bench proves the unit and says nothing of how it is fitted. */
+export const fittedStarts = (build: Build): StartRun[] => build.starts.filter((run) => !run.bench);
+/** Dry runs on the bench. */
+export const benchStarts = (build: Build): StartRun[] => build.starts.filter((run) => run.bench);
+
+/** A start on which a proof can rest: it reached full output in its place. Times in ms of the clock. */
+export interface ProvingStart {
+  run: StartRun;
+  /** 1 for the first fitted start */ number: number;
+  beganMs: number;
+  fullMs: number;
+  /** when it was off and its fan had stopped; null where that was not seen */ endMs: number | null;
+}
+
+/** The last fitted start that reached full output: only what was read during or after it proves anything. */
+export function provingStart(build: Build): ProvingStart | null {
+  const starts = fittedStarts(build);
+  for (let i = starts.length - 1; i >= 0; i -= 1) {
+    const run = starts[i];
+    const at = run && firstAt(run);
+    if (!run || !at || at.full === undefined) continue;
+    const beganMs = Date.parse(run.at);
+    const endS = at.end ?? at.cut;
+    return {
+      run,
+      number: i + 1,
+      beganMs,
+      fullMs: beganMs + at.full * 1000,
+      endMs: endS === undefined ? null : beganMs + endS * 1000,
+    };
+  }
+  return null;
+}
+
+/** A start that was given up without a flame. */
+export function hasFailed(run: StartRun): boolean {
+  const at = firstAt(run);
+  return at.flame === undefined && at.full === undefined && (at.off ?? at.end ?? at.cut) !== undefined;
+}
