@@ -72,7 +72,7 @@ export default ts.config(
   },
   // Functions in here are sent to the browser and run there.
   {
-    files: ['bin/bench.mjs'],
+    files: ['bin/benchmark.mjs'],
     languageOptions: {
       globals: { window: 'readonly', document: 'readonly', MutationObserver: 'readonly', requestAnimationFrame: 'readonly' },
     },

@@ -6,7 +6,7 @@ export default function NotFound() {
       <h1>Not here</h1>
       <p>There is no such page in this workshop.</p>
       <p>
-        <Link className="key" style={{ marginTop: 14 }} href="/">
+        <Link className="button" style={{ marginTop: 14 }} href="/">
           To the bay
         </Link>
       </p>

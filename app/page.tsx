@@ -38,18 +38,18 @@ export default async function Bay({ searchParams }: { searchParams: Promise<Reco
               defaultValue={search}
               maxLength={80}
             />
-            <button type="submit" className="key">
+            <button type="submit" className="button">
               Find
             </button>
           </form>
           {roleMay(person.role, 'work') && (
-            <Link className="key" href="/builds/new">
+            <Link className="button" href="/builds/new">
               Begin a build, or bring one in
             </Link>
           )}
         </div>
         <OnDevice>
-          <BayView {...page} search={search} first={from === ''} taste={person.taste} nowMs={now()} />
+          <BayView {...page} search={search} first={from === ''} unitPreferences={person.unitPreferences} nowMs={now()} />
         </OnDevice>
       </main>
     </div>

@@ -24,9 +24,9 @@ else {
   const build = 'error' in read ? { ok: false as const, errors: [read.error] } : parseBuildFile(read.text);
   if (!build.ok) fail(build.errors);
   else {
-    const calls = assess(build.value.build);
-    for (const { id, stage, moment, level, says, todo, source, rules, inputs, missing, waived } of calls)
-      console.log(JSON.stringify({ id, stage, moment, level, says, todo, source, rules, inputs, missing, waived }));
-    process.exitCode = calls.some((c) => !c.waived && (c.level === 'stop' || c.level === 'fix')) ? 1 : 0;
+    const findings = assess(build.value.build);
+    for (const { id, stage, holdPoint, level, message, remedy, source, rules, inputs, missing, waived } of findings)
+      console.log(JSON.stringify({ id, stage, holdPoint, level, message, remedy, source, rules, inputs, missing, waived }));
+    process.exitCode = findings.some((c) => !c.waived && (c.level === 'stop' || c.level === 'fix')) ? 1 : 0;
   }
 }

@@ -3,8 +3,8 @@ import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { columnsOf, listIds, lists } from '../core/build/lists';
 import { fieldAt, figurePaths } from '../core/build/sheets';
-import { judges } from '../core/checks/assess';
-import { moments, stages } from '../core/checks/Call';
+import { checks } from '../core/checks/assess';
+import { holdPoints, stages } from '../core/checks/Finding';
 import { limits } from '../core/practices/limits';
 import { buildJsonSchema } from '../formats/jsonSchema';
 
@@ -36,9 +36,9 @@ const rows = listIds.map((id) => {
   ]);
   return `### \`${id}\`: ${label}, at most ${max}\n\n${table(['column', 'means', 'unit, choices or kind', 'allowed'], columns)}`;
 });
-const calls = table(
-  ['call', 'stage', 'moment', 'why', 'source'],
-  judges.map((judge) => [`\`${judge.id}\``, stages[judge.stage], moments[judge.moment], judge.why, judge.source]),
+const findings = table(
+  ['finding', 'stage', 'moment', 'why', 'source'],
+  checks.map((check) => [`\`${check.id}\``, stages[check.stage], holdPoints[check.holdPoint], check.why, check.source]),
 );
 const rules = table(
   ['limit', 'means', 'default', 'source'],
@@ -51,5 +51,5 @@ const rules = table(
 );
 writeFileSync(
   path.join(docs, 'figures-and-calls.md'),
-  `# Figures, calls and limits\n\nMade by \`npm run docs\` from the code; don't edit it by hand.\n\n## Figures\n\n${figures}\n\n## Lists\n\nRows, each with an id; a column of which nothing is known is left out.\n\n${rows.join('\n\n')}\n\n## Calls\n\n${calls}\n\n## Limits\n\nA school of the workshop goes before the default, a maker's figure before both.\n\n${rules}\n`,
+  `# Figures, calls and limits\n\nMade by \`npm run docs\` from the code; don't edit it by hand.\n\n## Figures\n\n${figures}\n\n## Lists\n\nRows, each with an id; a column of which nothing is known is left out.\n\n${rows.join('\n\n')}\n\n## Calls\n\n${findings}\n\n## Limits\n\nA school of the workshop goes before the default, a maker's figure before both.\n\n${rules}\n`,
 );

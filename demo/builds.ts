@@ -1,7 +1,7 @@
 import { startingLists } from '../core/model/kit/startingLists';
 import { shapeSurfaces } from '../core/model/heat/bodyShapes';
 import { startingHoles } from '../core/model/siting/startingHoles';
-import type { GateMoment, Identity, StartEvent, StartReading } from '../core/build/Build';
+import type { ReleasableHoldPoint, Identity, StartEvent, StartReading } from '../core/build/Build';
 import type { ListId, RowOf } from '../core/build/lists';
 import type { FigurePath, ValueAt } from '../core/build/sheets';
 
@@ -24,8 +24,8 @@ export interface DemoBuild {
   started?: { events: StartEvent[]; readings: StartReading[] };
   coPpm?: number[];
   /** surfaces by thermometer near the end of the start at full output: floor, plate, body */ hotC?: readonly [number, number, number];
-  /** gates that were passed, in order */ gates?: GateMoment[];
-  waived?: { callId: string; why: string };
+  /** gates that were passed, in order */ releases?: ReleasableHoldPoint[];
+  waived?: { checkId: string; why: string };
   signed?: boolean;
 }
 
@@ -50,11 +50,11 @@ const tank = {
   'tank.paper': 'certified', 'tank.place': 'outside', 'tank.guard': 'yes', 'tank.vent': 'filtered', 'tank.filler': 'outside', 'tank.restraint': 'crash', 'tank.depthAtSpotMm': 262, 'tank.flangeStackMm': 6, 'tank.cutOffMm': 2, 'tank.holeMm': 16, 'tank.fittingMm': 15.8,
   'line.pumpMount': 'rubber', 'line.stockM': 3, 'line.kitLineM': 4,
 } as const satisfies Values;
-type Stretch = NonNullable<DemoLists['segments']>[number];
-const stretch = (order: number, name: string, side: 'suction' | 'pressure', lengthM: number, riseMm: number, more: Partial<Stretch> = {}): Stretch => ({ name, side, lengthM, riseMm, boreMm: 2, end: 'on', gapMm: 0, near: 'outside', sheath: 'conduit', clips: Math.ceil(lengthM / 0.4), order, ...more });
-const segments: Stretch[] = [
-  stretch(1000, 'tank to filter', 'suction', 0.3, -150, { end: 'filter' }), stretch(2000, 'filter to pump', 'suction', 0.34, -90),
-  stretch(3000, 'along the rail', 'pressure', 1.9, 90), stretch(4000, 'up to the heater', 'pressure', 0.94, 240),
+type Segment = NonNullable<DemoLists['segments']>[number];
+const segment = (order: number, name: string, side: 'suction' | 'pressure', lengthM: number, riseMm: number, more: Partial<Segment> = {}): Segment => ({ name, side, lengthM, riseMm, boreMm: 2, end: 'on', gapMm: 0, near: 'outside', sheath: 'conduit', clips: Math.ceil(lengthM / 0.4), order, ...more });
+const segments: Segment[] = [
+  segment(1000, 'tank to filter', 'suction', 0.3, -150, { end: 'filter' }), segment(2000, 'filter to pump', 'suction', 0.34, -90),
+  segment(3000, 'along the rail', 'pressure', 1.9, 90), segment(4000, 'up to the heater', 'pressure', 0.94, 240),
 ];
 const dosed = (ml: number): NonNullable<DemoLists['doseTests']> => [ml, ml * 1.01, ml * 0.99].map((volumeMl) => ({ strokes: 200, volumeMl: Number(volumeMl.toFixed(2)), fuelC: 12 }));
 const air = {
@@ -120,7 +120,7 @@ function start(sagV: number, runA: number): { events: StartEvent[]; readings: St
 /** Everything here is invented: workshop, people, vehicles, figures. */
 export const demoBuilds: readonly DemoBuild[] = [
   {
-    gates: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', ...kept, photographed: true, identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
+    releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', ...kept, photographed: true, identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
     planned: all, fitted: { ...all, ...measured }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 632, outcome: 'reached', frequencyHz: 4 }, started: start(11.78, 1.38), coPpm: [0, 0, 0], hotC: [38, 47, 52], signed: true,
   },
   {
@@ -134,8 +134,8 @@ export const demoBuilds: readonly DemoBuild[] = [
     lists: {
       ...floor,
       segments: [
-        stretch(1000, 'over the axle', 'suction', 1.4, 180, { boreMm: 4, clips: 2, sheath: 'bare' }), stretch(2000, 'down to the pump', 'suction', 1.2, -160, { boreMm: 4, clips: 2, gapMm: 6, sheath: 'bare' }),
-        stretch(3000, 'pump to filter', 'pressure', 0.5, 20, { end: 'filter', clips: 1 }), stretch(4000, 'past the exhaust', 'pressure', 1.6, 50, { near: 'hot', sheath: 'bare', clips: 3 }),
+        segment(1000, 'over the axle', 'suction', 1.4, 180, { boreMm: 4, clips: 2, sheath: 'bare' }), segment(2000, 'down to the pump', 'suction', 1.2, -160, { boreMm: 4, clips: 2, gapMm: 6, sheath: 'bare' }),
+        segment(3000, 'pump to filter', 'pressure', 0.5, 20, { end: 'filter', clips: 1 }), segment(4000, 'past the exhaust', 'pressure', 1.6, 50, { near: 'hot', sheath: 'bare', clips: 3 }),
       ],
       parts: [...parts('present').filter((row) => row.kind !== 'alarm' && row.weak !== 'thinFilter'), { name: 'fuel filter', kind: 'filter', needed: 1, state: 'present', weak: 'thinFilter' }, { name: 'carbon monoxide alarm', kind: 'alarm', needed: 1, state: 'missing' }],
       stack: [{ name: 'plate', kind: 'plate', thicknessMm: 3 }, { name: 'gasket', kind: 'gasket', thicknessMm: 3 }, { name: 'ply overlay', kind: 'timber', thicknessMm: 6 }, { name: 'steel floor', kind: 'metal', thicknessMm: 1.2 }, { name: 'ribs', kind: 'rib', thicknessMm: 25 }],
@@ -144,8 +144,8 @@ export const demoBuilds: readonly DemoBuild[] = [
     notes: ['Came in from another shed with the heater “fitted”. Nothing of it was written down.'],
   },
   {
-    gates: ['cutting', 'bolting', 'closing', 'power'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e03', ...kept,
-    lists: { ...kept.lists, segments: [stretch(1000, 'tank to filter', 'suction', 0.3, -200, { end: 'filter' }), stretch(2000, 'filter to pump', 'suction', 0.34, -120), stretch(3000, 'along the bulkhead', 'pressure', 1.4, 90, { near: 'inside' }), stretch(4000, 'up to the heater', 'pressure', 0.86, 240, { near: 'inside' })] },
+    releases: ['cutting', 'bolting', 'closing', 'power'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e03', ...kept,
+    lists: { ...kept.lists, segments: [segment(1000, 'tank to filter', 'suction', 0.3, -200, { end: 'filter' }), segment(2000, 'filter to pump', 'suction', 0.34, -120), segment(3000, 'along the bulkhead', 'pressure', 1.4, 90, { near: 'inside' }), segment(4000, 'up to the heater', 'pressure', 0.86, 240, { near: 'inside' })] },
     watched: [{ name: 'pump, inlet' }, { name: 'at the heater' }], identity: { name: 'Sedge Otter', what: 'canal workboat', kind: 'boat', place: 'Long Lock, Isle of Merrow', heaterSerial: 'INV-2207-0044' }, daysAgo: 2,
     planned: { ...all, 'heater.altitudeM': 120, 'air.mufflerHole': 'closed', 'tank.spaceLengthMm': 700, 'tank.spaceHeightMm': 480, 'tank.lowered': 'stays', 'tank.depthAtSpotMm': 342, 'fuel.pressureLengthM': 2.2, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 210 },
     fitted: { ...siting, ...place, ...fuel, ...tank, ...air, ...wiring, ...measured, 'air.mufflerHole': 'closed', 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' },
@@ -156,8 +156,8 @@ export const demoBuilds: readonly DemoBuild[] = [
     lists: {
       ...floor,
       segments: [
-        stretch(1000, 'out of the tank', 'suction', 0.25, -20), stretch(2000, 'along the sill', 'suction', 2, -40), stretch(3000, 'down to the filter', 'suction', 0.2, -120, { end: 'filter' }), stretch(4000, 'filter to pump', 'suction', 0.15, -60),
-        stretch(5000, 'off the pump', 'pressure', 0.3, 90), stretch(6000, 'behind the wheel', 'pressure', 0.8, 60), stretch(7000, 'over the cross-member', 'pressure', 0.5, 120), stretch(8000, 'under the stage', 'pressure', 0.9, -30), stretch(9000, 'through the floor', 'pressure', 0.9, 90),
+        segment(1000, 'out of the tank', 'suction', 0.25, -20), segment(2000, 'along the sill', 'suction', 2, -40), segment(3000, 'down to the filter', 'suction', 0.2, -120, { end: 'filter' }), segment(4000, 'filter to pump', 'suction', 0.15, -60),
+        segment(5000, 'off the pump', 'pressure', 0.3, 90), segment(6000, 'behind the wheel', 'pressure', 0.8, 60), segment(7000, 'over the cross-member', 'pressure', 0.5, 120), segment(8000, 'under the stage', 'pressure', 0.9, -30), segment(9000, 'through the floor', 'pressure', 0.9, 90),
       ],
       parts: parts(undefined), surfaces: shapeSurfaces('longVan', 'thin', 'acrylic'),
       candidates: [{ name: 'five-kilowatt class', claimedOutputKw: 5, strokeVolumeMl: 0.028, pumpMinHz: 1.6, pumpMaxHz: 5.4, runCurrentA: 1.6, altitudeMaxM: 2200 }, { name: 'sold as eight', claimedOutputKw: 8, strokeVolumeMl: 0.028, pumpMinHz: 1.4, pumpMaxHz: 5.6, runCurrentA: 1.7 }],
@@ -166,8 +166,8 @@ export const demoBuilds: readonly DemoBuild[] = [
     notes: ['Puppets hang over the heater’s place: ask where the warm air goes.'],
   },
   {
-    gates: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e05', ...kept, identity: { name: 'Moss Wagon', what: 'lichen survey’s field laboratory', kind: 'trailer', place: 'Upper Fen, Isle of Merrow', heaterSerial: 'INV-2207-0052' }, daysAgo: 4,
+    releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e05', ...kept, identity: { name: 'Moss Wagon', what: 'lichen survey’s field laboratory', kind: 'trailer', place: 'Upper Fen, Isle of Merrow', heaterSerial: 'INV-2207-0052' }, daysAgo: 4,
     planned: all, fitted: { ...all, ...measured, 'wiring.fuseFromBatteryMm': 310 }, notes: ['Battery box leaves no room nearer the post; cable to the fuse runs in its own conduit.'],
-    primed: { strokes: 619, outcome: 'reached', frequencyHz: 4 }, started: start(11.6, 1.44), coPpm: [0, 0], hotC: [36, 45, 49], waived: { callId: 'wiring.fuse.place', why: 'The battery box ends 300 mm from the post; the cable lies sheathed in its own conduit up to the fuse.' },
+    primed: { strokes: 619, outcome: 'reached', frequencyHz: 4 }, started: start(11.6, 1.44), coPpm: [0, 0], hotC: [36, 45, 49], waived: { checkId: 'wiring.fuse.place', why: 'The battery box ends 300 mm from the post; the cable lies sheathed in its own conduit up to the fuse.' },
   },
 ];

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
-import type { Build, GateMoment } from '../core/build/Build';
+import type { Build, ReleasableHoldPoint } from '../core/build/Build';
 import type { Figure } from '../core/build/field';
 import { fieldAt, figurePaths } from '../core/build/sheets';
 import type { CellValue, ListId } from '../core/build/lists';
@@ -8,7 +8,7 @@ import { emptyBuild } from '../core/build/emptyBuild';
 import type { RowChange } from '../core/commands/changeRows';
 import type { Change, Command } from '../core/commands/Command';
 import { limits, type LimitKey } from '../core/practices/limits';
-import { defaultSchools } from '../core/practices/practices';
+import { defaultPractices } from '../core/practices/practices';
 import { hotOwed } from '../core/model/proving/hotProof';
 import { assess } from '../core/checks/assess';
 import { commandBuild, importBuild } from '../store/builds';
@@ -29,7 +29,7 @@ export async function loadDemo(now = new Date()): Promise<boolean> {
 }
 
 async function load(now: Date, transaction: Transaction): Promise<void> {
-  const workshopId = await addWorkshop(cast.workshop, defaultSchools, true, transaction);
+  const workshopId = await addWorkshop(cast.workshop, defaultPractices, true, transaction);
   const people = new Map<string, Person>();
   for (const { login, name, role } of cast.people) {
     const added = await addPerson(workshopId, { login, name, role, password: cast.password, demo: true }, transaction);
@@ -52,7 +52,7 @@ async function loadOne(
   const next = (hours = 0.4) => new Date((atMs += hours * hourMs));
   const kept = await importBuild(
     fitter,
-    { build: emptyBuild(demo.id, { ...demo.identity, invented: true }, defaultSchools) },
+    { build: emptyBuild(demo.id, { ...demo.identity, invented: true }, defaultPractices) },
     false,
     next(),
     transaction,
@@ -73,12 +73,12 @@ async function loadOne(
   const seals = (demo.seals ?? []).map((seal) => ({ ...seal, id: randomUUID() }));
   const added: RowChange[] = [
     ...(Object.entries(demo.lists ?? {}) as [ListId, Record<string, CellValue>[]][]).flatMap(([list, rows]) =>
-      rows.map((values) => ({ list, row: randomUUID(), deed: 'add' as const, values })),
+      rows.map((values) => ({ list, row: randomUUID(), action: 'add' as const, values })),
     ),
     ...seals.map(({ id, putOnH, hardH: _later, ...values }) => ({
       list: 'seals' as const,
       row: id,
-      deed: 'add' as const,
+      action: 'add' as const,
       values: {
         ...values,
         appliedAt: new Date(beganMs + putOnH * hourMs).toISOString(),
@@ -91,7 +91,7 @@ async function loadOne(
     await keepPhoto(fitter, demo.id, photo, transaction);
     const { sha256, widthPx, heightPx } = photo;
     const values = { sha256, widthPx, heightPx, about: 'plate', caption: 'data plate (drawn, invented)', printed: 'yes' };
-    await run(fitter, { kind: 'rows', changes: [{ list: 'photos', row: randomUUID(), deed: 'add', values }] });
+    await run(fitter, { kind: 'rows', changes: [{ list: 'photos', row: randomUUID(), action: 'add', values }] });
   }
   if (demo.maker)
     await run(fitter, {
@@ -113,7 +113,7 @@ async function loadOne(
           {
             list: 'seals',
             row: id,
-            deed: 'set',
+            action: 'set',
             column: 'hardAt',
             from: null,
             to: new Date(beganMs + hardH * hourMs).toISOString(),
@@ -131,15 +131,15 @@ async function loadOne(
       changes: watched.map(({ id, name }) => ({
         list: 'leaks',
         row: id,
-        deed: 'add',
+        action: 'add',
         values: { name, wipedAt: new Date(atMs).toISOString() },
       })),
     });
-  const gates = demo.gates ?? [];
-  const pass = (moment: GateMoment) => run(fitter, { kind: 'gate', moment, deed: 'pass' }, 0.02);
-  for (const moment of gates.filter((gate) => gate !== 'fire')) await pass(moment);
+  const releases = demo.releases ?? [];
+  const pass = (holdPoint: ReleasableHoldPoint) => run(fitter, { kind: 'holdPoint', holdPoint, action: 'release' }, 0.02);
+  for (const holdPoint of releases.filter((release) => release !== 'fire')) await pass(holdPoint);
   if (demo.primed) await run(fitter, { kind: 'priming', run: { id: randomUUID(), fromEmpty: true, ...demo.primed } });
-  if (gates.includes('fire')) await pass('fire');
+  if (releases.includes('fire')) await pass('fire');
   if (demo.started) await run(fitter, { kind: 'start', id: randomUUID(), source: 'csv', ...demo.started }, 1);
   const lastRun = build.starts.at(-1);
   const offS = lastRun?.events.find(({ event }) => event === 'off')?.atS;
@@ -174,14 +174,14 @@ async function loadOne(
   const [warmAt, nightAt] = [new Date(atMs).toISOString(), new Date(atMs + 12 * hourMs).toISOString()];
   const looked = watched.flatMap(({ id, warmFound, nightFound }): RowChange[] =>
     Object.entries({ warmFound, warmAt: warmFound && warmAt, nightFound, nightAt: nightFound && nightAt }).flatMap(
-      ([column, to]) => (to === undefined ? [] : [{ list: 'leaks', row: id, deed: 'set', column, from: null, to }]),
+      ([column, to]) => (to === undefined ? [] : [{ list: 'leaks', row: id, action: 'set', column, from: null, to }]),
     ),
   );
   // After a night.
   if (looked.length > 0) await run(fitter, { kind: 'rows', changes: looked }, 12);
   if (demo.waived) {
-    const call = assess(build).find((c) => c.id === demo.waived?.callId);
-    await run(lead, { kind: 'waive', callId: demo.waived.callId, says: call?.says ?? '', why: demo.waived.why });
+    const finding = assess(build).find((c) => c.id === demo.waived?.checkId);
+    await run(lead, { kind: 'waive', checkId: demo.waived.checkId, message: finding?.message ?? '', why: demo.waived.why });
   }
   if (demo.signed)
     await run(lead, {

@@ -4,7 +4,7 @@ import { claimLines } from '../core/wording/claimLines';
 import { lists, partKinds, rowsOf } from '../core/build/lists';
 import { fieldAt, figureAt, figurePaths, sheetIds, type FigurePath } from '../core/build/sheets';
 import { assess } from '../core/checks/assess';
-import { levelWords, momentSteps, stageIds, stages, type Call } from '../core/checks/Call';
+import { levelWords, holdPointSteps, stageIds, stages, type Finding } from '../core/checks/Finding';
 import { signState } from '../core/checks/progress';
 import { whatStands } from '../core/checks/signoffCalls';
 import { unmeasuredFigures } from '../core/model/unmeasuredFigures';
@@ -26,14 +26,14 @@ import { summarizeStart } from '../core/model/startup/summarizeStart';
 import { hotText } from '../core/wording/hotText';
 import { coText } from '../core/wording/coText';
 import { signatureBox } from '../core/signature/strokes';
-import { show, trim } from '../core/units/show';
+import { formatFixed, formatShort } from '../core/units/formatNumber';
 import { CertificatePage, hair, ink, levelInk, soft } from './certificatePage';
 
 const day = (iso: string) => `${iso.slice(0, 10)} ${iso.slice(11, 16)} UTC`;
 const sheetTitles: Record<string, string> = {
   heater: 'Heater and conditions',
   people: 'People and inspection',
-  ranges: 'How well things are known',
+  uncertainties: 'How well things are known',
   tank: 'Tank and source',
   line: 'Line and pump mount',
   ...stages,
@@ -43,7 +43,7 @@ const flowInk = { fuel: '#b98a1c', air: '#1f648f', heat: '#ad331c', ink } as con
 /** What the certificate may claim: only a build that is signed as it stands and has nothing standing is certified. */
 function standingText(
   build: Build,
-  calls: readonly Call[],
+  findings: readonly Finding[],
   fromHere: boolean,
   broken: Verification['broken'],
 ): { title: string; text: string; colour: string } {
@@ -53,7 +53,7 @@ function standingText(
       text: `The ledger does not hold: ${broken.why}. Nothing here can be vouched for until that is cleared up.`,
       colour: levelInk.stop,
     };
-  const standing = whatStands(calls);
+  const standing = whatStands(findings);
   const state = signState(build);
   const open = standing.stop.length + standing.fix.length + standing.open.length;
   if (state === 'signed' && !fromHere)
@@ -117,7 +117,7 @@ function valueText(path: FigurePath, value: number | string | null): string {
   const field = fieldAt(path);
   return field.kind === 'choice'
     ? ((field.options as Record<string, string>)[value] ?? String(value))
-    : `${trim(Number(value), 3)} ${field.unit === 'deg' ? '°' : field.unit}`;
+    : `${formatShort(Number(value), 3)} ${field.unit === 'deg' ? '°' : field.unit}`;
 }
 
 function figures(page: CertificatePage, build: Build, origins: Origins): void {
@@ -153,7 +153,7 @@ function tests(page: CertificatePage, build: Build): void {
     page.row([
       { text: day(run.at), share: 0.22 },
       {
-        text: `Primed ${show(run.strokes)} strokes at ${trim(run.frequencyHz)} Hz: ${primingOutcomes[run.outcome]}`,
+        text: `Primed ${formatFixed(run.strokes)} strokes at ${formatShort(run.frequencyHz)} Hz: ${primingOutcomes[run.outcome]}`,
         share: 0.58,
       },
       { text: run.by, share: 0.2 },
@@ -162,17 +162,17 @@ function tests(page: CertificatePage, build: Build): void {
   for (const run of build.starts) {
     const s = summarizeStart(run);
     const told = [
-      s.ignitionS === null ? 'no flame recorded' : `flame after ${show(s.ignitionS)} s`,
-      s.lowestStartV === null ? '' : `lowest ${show(s.lowestStartV, 2)} V`,
-      s.runningA === null ? '' : `running ${show(s.runningA, 2)} A`,
-      s.afterrunS === null ? '' : `after-run ${show(s.afterrunS)} s`,
+      s.ignitionS === null ? 'no flame recorded' : `flame after ${formatFixed(s.ignitionS)} s`,
+      s.lowestStartV === null ? '' : `lowest ${formatFixed(s.lowestStartV, 2)} V`,
+      s.runningA === null ? '' : `running ${formatFixed(s.runningA, 2)} A`,
+      s.afterrunS === null ? '' : `after-run ${formatFixed(s.afterrunS)} s`,
     ]
       .filter(Boolean)
       .join(', ');
     page.row([
       { text: day(run.at), share: 0.22 },
       {
-        text: `${run.bench ? 'Dry run on the bench' : `Start ${fitted.indexOf(run) + 1}`}: ${told} (${s.readings} readings)`,
+        text: `${run.dryRun ? 'Dry run on the bench' : `Start ${fitted.indexOf(run) + 1}`}: ${told} (${s.readings} readings)`,
         share: 0.58,
       },
       { text: run.by, share: 0.2 },
@@ -181,13 +181,13 @@ function tests(page: CertificatePage, build: Build): void {
   for (const r of build.repairs ?? [])
     page.row([
       { text: day(r.at), share: 0.22 },
-      { text: `${r.callId}: ${r.found} Cause: ${r.cause}. Done: ${r.repair}.`, share: 0.58 },
+      { text: `${r.checkId}: ${r.found} Cause: ${r.cause}. Done: ${r.repair}.`, share: 0.58 },
       { text: r.by, share: 0.2 },
     ]);
   for (const r of build.coReadings)
     page.row([
       { text: day(r.at), share: 0.22 },
-      { text: `Carbon monoxide ${trim(r.ppm)} ppm, ${coText(r)}`, share: 0.58 },
+      { text: `Carbon monoxide ${formatShort(r.ppm)} ppm, ${coText(r)}`, share: 0.58 },
       { text: r.by, share: 0.2 },
     ]);
   for (const look of build.hotLooks ?? [])
@@ -228,14 +228,18 @@ function kitAndHoles(page: CertificatePage, build: Build): void {
   if (place && holes.length > 0) {
     page.heading('Holes');
     page.paragraph(
-      `Heater’s middle ${trim(place.x, 1)} mm from the front and ${trim(place.y, 1)} mm from the left of the floor, hot end turned ${trim(place.turnDeg)}°.`,
+      `Heater’s middle ${formatShort(place.x, 1)} mm from the front and ${formatShort(place.y, 1)} mm from the left of the floor, hot end turned ${formatShort(place.turnDeg)}°.`,
     );
     for (const hole of holes) {
       const at = toFloor(place, hole);
       page.row([
         { text: hole.name, share: 0.4 },
-        { text: `${trim(hole.radius * 2, 1)} mm`, share: 0.16, bold: true },
-        { text: `${trim(at.x, 1)} mm from the front, ${trim(at.y, 1)} mm from the left`, share: 0.44, colour: soft },
+        { text: `${formatShort(hole.radius * 2, 1)} mm`, share: 0.16, bold: true },
+        {
+          text: `${formatShort(at.x, 1)} mm from the front, ${formatShort(at.y, 1)} mm from the left`,
+          share: 0.44,
+          colour: soft,
+        },
       ]);
     }
   }
@@ -294,7 +298,7 @@ function fuelPage(page: CertificatePage, build: Build): void {
   if (rows.length > 0) {
     const { near, sheath, end } = lists.segments.columns;
     const cell = (n: number | undefined, unit: string, decimals: number) =>
-      n === undefined ? '' : `${trim(n, decimals)} ${unit}`;
+      n === undefined ? '' : `${formatShort(n, decimals)} ${unit}`;
     const line = (text: string[], bold = false) =>
       page.row(
         text.map((t, i) => ({ text: t, share: [0.24, 0.11, 0.11, 0.11, 0.18, 0.15, 0.1][i] ?? 0.1, bold: bold || i === 0 })),
@@ -307,7 +311,7 @@ function fuelPage(page: CertificatePage, build: Build): void {
         cell(row.riseMm, 'mm', 0),
         cell(row.boreMm, 'mm', 1),
         `${row.near ? near.options[row.near] : ''}${row.sheath && row.sheath !== 'bare' ? `, ${sheath.options[row.sheath]}` : ''}`,
-        `${row.end ? end.options[row.end] : ''}${row.end === 'joint' && row.gapMm !== undefined ? `, gap ${trim(row.gapMm, 1)} mm` : ''}`,
+        `${row.end ? end.options[row.end] : ''}${row.end === 'joint' && row.gapMm !== undefined ? `, gap ${formatShort(row.gapMm, 1)} mm` : ''}`,
         row.clips === undefined ? '' : String(row.clips),
       ]),
     );
@@ -320,16 +324,16 @@ function fuelPage(page: CertificatePage, build: Build): void {
     // A line of two hundred stretches needs no two hundred rows to be judged by.
     for (const node of nodes.length > 24 ? nodes.filter((_, i) => i % Math.ceil(nodes.length / 24) === 0) : nodes)
       page.row([
-        { text: `${node.name}, ${trim(node.atM, 2)} m on`, share: 0.4 },
-        { text: `${show(node.restPa / 1000, 1)} kPa at rest`, share: 0.2, right: true },
-        { text: `${show(node.flowPa / 1000, 1)} in flow`, share: 0.2, right: true },
-        { text: `${show(node.peakPa / 1000, 1)} at worst`, share: 0.2, right: true },
+        { text: `${node.name}, ${formatShort(node.atM, 2)} m on`, share: 0.4 },
+        { text: `${formatFixed(node.restPa / 1000, 1)} kPa at rest`, share: 0.2, right: true },
+        { text: `${formatFixed(node.flowPa / 1000, 1)} in flow`, share: 0.2, right: true },
+        { text: `${formatFixed(node.peakPa / 1000, 1)} at worst`, share: 0.2, right: true },
       ]);
   }
   for (const run of doses)
     if (run.strokes !== undefined && run.volumeMl !== undefined)
       page.paragraph(
-        `Dose test: ${run.strokes} strokes gave ${trim(run.volumeMl, 2)} mL, ${trim(run.volumeMl / run.strokes, 4)} mL each${run.fuelC === undefined ? '' : `, fuel at ${trim(run.fuelC)} °C`}.`,
+        `Dose test: ${run.strokes} strokes gave ${formatShort(run.volumeMl, 2)} mL, ${formatShort(run.volumeMl / run.strokes, 4)} mL each${run.fuelC === undefined ? '' : `, fuel at ${formatShort(run.fuelC)} °C`}.`,
       );
   for (const [i, joint] of leaks.entries())
     page.paragraph(
@@ -337,42 +341,45 @@ function fuelPage(page: CertificatePage, build: Build): void {
     );
 }
 
-function callsOf(page: CertificatePage, calls: readonly Call[]): void {
+function findingsOf(page: CertificatePage, findings: readonly Finding[]): void {
   page.heading('Measured against limits: every call');
   for (const stage of stageIds) {
-    for (const call of calls.filter((c) => c.stage === stage)) {
-      const level = call.waived ? 'watch' : call.level;
+    for (const finding of findings.filter((c) => c.stage === stage)) {
+      const level = finding.waived ? 'watch' : finding.level;
       page.row([
-        { text: call.waived ? 'WAIVED' : levelWords[call.level], share: 0.15, bold: true, colour: levelInk[level] },
-        { text: `${call.says}${call.waived ? `\nWaived by ${call.waived.by}: ${call.waived.reason}` : ''}`, share: 0.58 },
-        { text: call.id, share: 0.27, mono: true, colour: soft },
+        { text: finding.waived ? 'WAIVED' : levelWords[finding.level], share: 0.15, bold: true, colour: levelInk[level] },
+        {
+          text: `${finding.message}${finding.waived ? `\nWaived by ${finding.waived.by}: ${finding.waived.reason}` : ''}`,
+          share: 0.58,
+        },
+        { text: finding.id, share: 0.27, mono: true, colour: soft },
       ]);
     }
   }
 }
 
-function annex(page: CertificatePage, build: Build, calls: readonly Call[], origins: Origins): void {
+function annex(page: CertificatePage, build: Build, findings: readonly Finding[], origins: Origins): void {
   page.heading('Annex: computed figures, their formulas and sources');
   for (const key of derivedKeys) {
     const figure = explain(build, key, origins);
     if (figure.value === null) continue;
     page.row([
       { text: figure.label, share: 0.27 },
-      { text: `${show(figure.value, figure.decimals)} ${figure.unit}`, share: 0.15, bold: true, right: true },
+      { text: `${formatFixed(figure.value, figure.decimals)} ${figure.unit}`, share: 0.15, bold: true, right: true },
       { text: figure.formula, share: 0.22, mono: true },
       { text: figure.source, share: 0.36, colour: soft },
     ]);
     // Who measured what stands in the table of figures; here only what went into this one, and what was computed or recorded on the way.
     const inputs = figure.inputs.map(
       (input) =>
-        `${input.label.toLowerCase()} ${typeof input.value === 'number' ? trim(input.value, 3) : input.value} ${input.unit}`.trim() +
+        `${input.label.toLowerCase()} ${typeof input.value === 'number' ? formatShort(input.value, 3) : input.value} ${input.unit}`.trim() +
         (input.origin === 'as fitted' ? '' : ` (${whence(input, day)})`),
     );
     if (inputs.length > 0) page.paragraph(`from ${inputs.join(', ')}`, { size: 7.5, colour: soft, indent: 12 });
   }
   page.heading('Annex: rules applied');
   const rules = new Map(
-    calls
+    findings
       .flatMap((c) => c.rules)
       .filter((rule) => rule.origin !== 'default' || rule.value !== 0)
       .map((rule) => [rule.key, rule]),
@@ -380,11 +387,11 @@ function annex(page: CertificatePage, build: Build, calls: readonly Call[], orig
   for (const rule of rules.values())
     page.row([
       { text: rule.label, share: 0.4 },
-      { text: `${trim(rule.value)} ${rule.unit}`, share: 0.15, bold: true, right: true },
+      { text: `${formatShort(rule.value)} ${rule.unit}`, share: 0.15, bold: true, right: true },
       { text: rule.source, share: 0.45, colour: soft },
     ]);
   page.heading('Annex: sources of the calls');
-  for (const source of new Set(calls.map((c) => c.source))) page.paragraph(source, { size: 8.5, colour: soft });
+  for (const source of new Set(findings.map((c) => c.source))) page.paragraph(source, { size: 8.5, colour: soft });
 }
 
 export interface CertificateFacts {
@@ -405,14 +412,14 @@ export async function writeCertificate(
   build: Build,
   { workshop, demo, rows, verification, origins, madeAt, pictures = new Map() }: CertificateFacts,
 ): Promise<Buffer> {
-  const calls = assess(build);
+  const findings = assess(build);
   const hash = buildHash(build);
   const { lastHash, broken } = verification;
   const lastSignature = build.signatures[build.signatures.length - 1];
   const fromHere = rows.some(
     (row) => row.kind === 'sign' && (row.body as { buildHash?: string }).buildHash === lastSignature?.buildHash,
   );
-  const standing = standingText(build, calls, fromHere, broken);
+  const standing = standingText(build, findings, fromHere, broken);
   const page = new CertificatePage(`Heater installation, ${build.identity.name}`, `${build.id}  ledger ${lastHash.slice(0, 32)}`);
   const { doc } = page;
   const qr = await QRCode.toBuffer(`lorbet-build:${build.id}?build=${hash}&ledger=${lastHash}`, {
@@ -440,7 +447,7 @@ export async function writeCertificate(
   doc.y = Math.max(doc.y, 138);
   page.paragraph(standing.title, { bold: true, size: 15, colour: standing.colour });
   page.paragraph(standing.text);
-  const drawing = layoutRun(build, calls, 1100, 300);
+  const drawing = layoutRun(build, findings, 1100, 300);
   drawRun(page, drawing.marks, drawing);
   page.paragraph(
     'Broken lines are planned, full ones fitted, heavy ones proven. Lengths are to scale; bodies may be drawn larger.',
@@ -482,12 +489,12 @@ export async function writeCertificate(
   }
   page.heading('Waivers');
   if (build.waivers.length === 0) page.paragraph('None.');
-  for (const w of build.waivers) page.paragraph(`${w.callId}: ${w.says} Waived by ${w.by}, ${day(w.at)}: ${w.reason}`);
-  if (build.gates && build.gates.length > 0) {
+  for (const w of build.waivers) page.paragraph(`${w.checkId}: ${w.message} Waived by ${w.by}, ${day(w.at)}: ${w.reason}`);
+  if (build.releases && build.releases.length > 0) {
     page.heading('Steps that can’t be undone');
-    for (const gate of build.gates)
+    for (const release of build.releases)
       page.paragraph(
-        `${momentSteps[gate.moment]}: passed by ${gate.by}, ${day(gate.at)}${gate.open.length > 0 ? `, with ${gate.open.join(', ')} open` : ''}`,
+        `${holdPointSteps[release.holdPoint]}: passed by ${release.by}, ${day(release.at)}${release.open.length > 0 ? `, with ${release.open.join(', ')} open` : ''}`,
       );
   }
   for (const claim of build.claims ?? []) {
@@ -514,7 +521,7 @@ export async function writeCertificate(
   photographs(page, build, pictures);
   kitAndHoles(page, build);
   fuelPage(page, build);
-  callsOf(page, calls);
+  findingsOf(page, findings);
   page.heading('Figures');
   figures(page, build, origins);
   tests(page, build);
@@ -526,6 +533,6 @@ export async function writeCertificate(
   page.paragraph('Hash of the build without its signatures (SHA-256 over canonical JSON):');
   doc.font('mono').fontSize(8).text(hash, page.left).font('text').fontSize(9.5);
   page.paragraph(`Made ${day(madeAt)}. The code at the top of page 1 holds the build’s id and both hashes.`);
-  annex(page, build, calls, origins);
+  annex(page, build, findings, origins);
   return page.close();
 }

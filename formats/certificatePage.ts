@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import PDFDocument from 'pdfkit';
-import type { Level } from '../core/checks/Call';
+import type { Level } from '../core/checks/Finding';
 import { pdfBytes } from './pdfBytes';
 
 export const ink = '#14272c';

@@ -1,6 +1,6 @@
 import PDFDocument from 'pdfkit';
 import type { TankPicture } from '../core/drawing/tank/tankPicture';
-import { show } from '../core/units/show';
+import { formatFixed } from '../core/units/formatNumber';
 import { faceFor, registerFaces } from './certificatePage';
 import { pdfBytes } from './pdfBytes';
 import { papers, type Paper } from './templatePdf';
@@ -60,7 +60,7 @@ export function writeDipStripPdf(tank: TankPicture, title: string, paper: Paper)
         .moveTo(pt(left), pt(y(levelMm)))
         .lineTo(pt(left + (major ? 12 : 7)), pt(y(levelMm)))
         .stroke();
-      if (major) write(`${show(litres, litres < 10 ? 1 : 0)} L`, left + 14, y(levelMm) - 1.6, 9);
+      if (major) write(`${formatFixed(litres, litres < 10 ? 1 : 0)} L`, left + 14, y(levelMm) - 1.6, 9);
     }
     for (const [mm, what] of [
       [tank.limitMm, 'no higher'],

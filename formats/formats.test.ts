@@ -174,7 +174,7 @@ describe('certificate, read back with pdfjs-dist', () => {
       caption: `picture ${n}`,
     });
     const lists = { ...build.lists, photos: [photo(801, 'yes'), photo(802, 'no'), photo(803, 'yes', 'e'.repeat(64))] };
-    const starts = [soundStart({ bench: true, id: id(700) }), soundStart()];
+    const starts = [soundStart({ dryRun: true, id: id(700) }), soundStart()];
     const { text } = await textOf(
       writeCertificate({ ...build, lists, starts }, { ...facts([]), pictures: new Map([[sha256, picture]]) }),
     );
@@ -207,7 +207,7 @@ describe('certificate, read back with pdfjs-dist', () => {
           id: id(701),
           at,
           by: 'Test Fitter',
-          callId: 'co.reading',
+          checkId: 'co.reading',
           found: '12 ppm at the pillow.',
           cause: 'clamp loose',
           repair: 'new clamp, sealed',

@@ -8,7 +8,7 @@ const [quote, backslash, comma, open, close, brace, braceEnd] = [0x22, 0x5c, 0x2
  * Counts what bytes of JSON would make, without making it: how many values (by their commas and brackets) and how deep.
  * @returns one sentence where that is more than allowed, else null
  */
-function shapeProblem(bytes: Uint8Array, marksMost: number): string | null {
+function shapeProblem(bytes: Uint8Array, marksMax: number): string | null {
   let [marks, depth, within] = [0, 0, false];
   for (let i = 0; i < bytes.length; i += 1) {
     const byte = bytes[i];
@@ -20,7 +20,7 @@ function shapeProblem(bytes: Uint8Array, marksMost: number): string | null {
     if (byte === quote) within = true;
     else if (byte === comma || byte === open || byte === brace) {
       marks += 1;
-      if (marks > marksMost) return `The request holds more than the ${marksMost} values that are allowed.`;
+      if (marks > marksMax) return `The request holds more than the ${marksMax} values that are allowed.`;
       if (byte !== comma) {
         depth += 1;
         if (depth > deepest) return `The request is nested deeper than the ${deepest} levels that are allowed.`;

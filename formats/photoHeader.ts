@@ -62,16 +62,16 @@ export function photoHeader(bytes: Buffer): PhotoHeader | null {
 }
 
 /** Most pixels of a picture: a large camera's JPEG; others are unpacked whole, and an interlaced PNG several times over. Lorbet's own choice. */
-const pixelsMost = { jpeg: 64e6, webp: 32e6, png: 32e6, interlaced: 12e6 } as const;
+const pixelsMax = { jpeg: 64e6, webp: 32e6, png: 32e6, interlaced: 12e6 } as const;
 
 /** Why a picture is not even unpacked, as one sentence; null where it may be. */
 export function photoProblem(bytes: Buffer): string | null {
   const header = photoHeader(bytes);
   if (!header) return 'The file can’t be read as a picture; allowed is JPEG, PNG or WebP.';
   const { kind, widthPx, heightPx, interlaced } = header;
-  const most = interlaced ? pixelsMost.interlaced : pixelsMost[kind];
+  const max = interlaced ? pixelsMax.interlaced : pixelsMax[kind];
   if (widthPx < 1 || heightPx < 1) return 'The picture has no size; allowed is JPEG, PNG or WebP.';
-  return widthPx * heightPx > most
-    ? `The picture has ${widthPx} × ${heightPx} px${interlaced ? ', interlaced' : ''}; allowed are ${most / 1e6} million.`
+  return widthPx * heightPx > max
+    ? `The picture has ${widthPx} × ${heightPx} px${interlaced ? ', interlaced' : ''}; allowed are ${max / 1e6} million.`
     : null;
 }

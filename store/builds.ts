@@ -51,7 +51,7 @@ const kept = (row: BuildRow): KeptBuild => ({
   lastHash: row.lastHash,
   changedAt: row.changedAt.toISOString(),
 });
-const besides = (build: Build) => {
+const summaryColumns = (build: Build) => {
   const { name, what, place, heaterSerial } = build.identity;
   return {
     document: build,
@@ -216,11 +216,11 @@ export async function commandBuild(
     const applied = applyCommand(row.document, command, author);
     if (!applied.ok) return 'clashes' in applied ? { ...applied, clashes: whoClashed(applied.clashes, row.origins) } : applied;
     if (applied.log) await keepStartLog(row.id, applied.log.sha256, applied.log.text, person.name, at, transaction);
-    row.set(besides(applied.build));
+    row.set(summaryColumns(applied.build));
     row.changed('document', true);
     const body = {
       ...applied.body,
-      ...(applied.calls.length > 0 ? { calls: applied.calls } : {}),
+      ...(applied.findings.length > 0 ? { findings: applied.findings } : {}),
       ...(at.getTime() - entered.getTime() > 60000 ? { madeAt: entered.toISOString() } : {}),
     };
     await append(row, person, { kind: applied.kind, body, commandId, at }, transaction);
@@ -254,7 +254,7 @@ async function insert(
       defaults: {
         id: build.id,
         workshopId: person.workshopId,
-        ...besides(build),
+        ...summaryColumns(build),
         origins: {},
         lastSeq: 0,
         lastHash: firstHash,
@@ -283,7 +283,7 @@ export async function createBuild(person: Person, value: unknown, at = new Date(
   if (!identity.ok) return identity;
   return insert(
     person,
-    emptyBuild(randomUUID(), identity.value, workshop.schools),
+    emptyBuild(randomUUID(), identity.value, workshop.practices),
     { kind: 'created', body: { identity: identity.value } },
     at,
   );
@@ -326,5 +326,5 @@ export async function importBuild(
   });
 }
 
-const claimCounts = ({ by: _by, at: _at, ...deeds }: Claim): Record<string, number> =>
-  Object.fromEntries(Object.entries(deeds).map(([name, some]) => [name, some.length]));
+const claimCounts = ({ by: _by, at: _at, ...actions }: Claim): Record<string, number> =>
+  Object.fromEntries(Object.entries(actions).map(([name, some]) => [name, some.length]));

@@ -3,8 +3,8 @@ import { Op, type Transaction } from 'sequelize';
 import { text } from '../core/build/buildSchema';
 import { validate, type ReadResult } from '../core/build/readBuild';
 import { roles, type Role } from '../core/people/roles';
-import { fullSchools, laterSchools, schoolIds, schools, type Schools } from '../core/practices/practices';
-import { tastes, type UnitTaste } from '../core/units/inUnits';
+import { fullPractices, laterPractices, practiceIds, practices, type Practices } from '../core/practices/practices';
+import { unitPreferenceOptions, type UnitPreferences } from '../core/units/inUnits';
 import { database } from './database';
 import type { PersonRow } from './models';
 import { hashPassword } from './passwords';
@@ -63,15 +63,15 @@ export async function invitePerson(lead: Person, value: unknown, caller: Caller,
   });
 }
 
-const deedSchema = strict({
+const actionSchema = strict({
   personId: yup
     .string()
     .defined()
     .matches(/^[0-9a-f-]{36}$/, 'personId must be a UUID in small letters'),
-  deed: yup.string().defined().oneOf(['role', 'disable', 'enable', 'reset']),
+  action: yup.string().defined().oneOf(['role', 'disable', 'enable', 'reset']),
   role: role().optional(),
 });
-export type CrewDeed = { personId: string } & ({ deed: 'role'; role: Role } | { deed: 'disable' | 'enable' | 'reset' });
+export type CrewAction = { personId: string } & ({ action: 'role'; role: Role } | { action: 'disable' | 'enable' | 'reset' });
 
 /**
  * What a lead does to somebody of the own workshop: another role, disable, enable, or a link for a new password.
@@ -84,17 +84,22 @@ export async function changePerson(
   caller: Caller,
   now = new Date(),
 ): Promise<ReadResult<string | null>> {
-  const read = validate<CrewDeed>(deedSchema, value);
+  const read = validate<CrewAction>(actionSchema, value);
   if (!read.ok) return read;
-  const deed = read.value;
-  if (deed.deed === 'role' && !deed.role) return { ok: false, errors: ['role is missing; allowed is viewer, fitter or lead.'] };
+  const action = read.value;
+  if (action.action === 'role' && !action.role)
+    return { ok: false, errors: ['role is missing; allowed is viewer, fitter or lead.'] };
   const { sequelize, models } = database();
   return sequelize.transaction(async (transaction): Promise<ReadResult<string | null>> => {
     // The workshop's row is the lock: of two leads who disable each other, one is too late.
     await models.WorkshopRow.findByPk(lead.workshopId, { lock: transaction.LOCK.UPDATE, transaction });
-    const row = await models.PersonRow.findOne({ where: { id: deed.personId, workshopId: lead.workshopId }, transaction });
+    const row = await models.PersonRow.findOne({ where: { id: action.personId, workshopId: lead.workshopId }, transaction });
     if (!row) return { ok: false, errors: ['personId is nobody of this workshop.'] };
-    if ((deed.deed === 'disable' || (deed.deed === 'role' && deed.role !== 'lead')) && row.role === 'lead' && !row.disabledAt) {
+    if (
+      (action.action === 'disable' || (action.action === 'role' && action.role !== 'lead')) &&
+      row.role === 'lead' &&
+      !row.disabledAt
+    ) {
       const others = await models.PersonRow.count({
         where: {
           workshopId: lead.workshopId,
@@ -109,14 +114,17 @@ export async function changePerson(
         return { ok: false, errors: [`${row.name} is the only lead who can sign in; make somebody else a lead first.`] };
     }
     const events = { role: 'role changed', disable: 'disabled', enable: 'enabled', reset: 'password reset' } as const;
-    if (deed.deed === 'role') row.set('role', deed.role);
-    if (deed.deed === 'disable') row.set('disabledAt', now);
-    if (deed.deed === 'enable') row.set('disabledAt', null);
-    if (deed.deed === 'reset') row.set('passwordHash', '');
+    if (action.action === 'role') row.set('role', action.role);
+    if (action.action === 'disable') row.set('disabledAt', now);
+    if (action.action === 'enable') row.set('disabledAt', null);
+    if (action.action === 'reset') row.set('passwordHash', '');
     await row.save({ transaction });
     await models.SessionRow.destroy({ where: { personId: row.id }, transaction });
-    await recordSignIn({ login: row.login, person: row, event: events[deed.deed], by: lead.name, caller, at: now }, transaction);
-    return { ok: true, value: deed.deed === 'reset' ? await giveInvite(row, lead, now, transaction) : null };
+    await recordSignIn(
+      { login: row.login, person: row, event: events[action.action], by: lead.name, caller, at: now },
+      transaction,
+    );
+    return { ok: true, value: action.action === 'reset' ? await giveInvite(row, lead, now, transaction) : null };
   });
 }
 
@@ -153,31 +161,31 @@ export async function joinCrew(token: unknown, password: unknown, caller: Caller
   });
 }
 
-const tasteSchema = strict({
-  system: yup.string().defined().oneOf(Object.keys(tastes.system)),
-  wire: yup.string().defined().oneOf(Object.keys(tastes.wire)),
+const unitPreferencesSchema = strict({
+  system: yup.string().defined().oneOf(Object.keys(unitPreferenceOptions.system)),
+  wire: yup.string().defined().oneOf(Object.keys(unitPreferenceOptions.wire)),
 });
 /** Keeps the units that a person likes. */
-export async function keepTaste(person: Person, value: unknown): Promise<ReadResult<UnitTaste>> {
-  const read = validate<UnitTaste>(tasteSchema, value);
+export async function keepUnitPreferences(person: Person, value: unknown): Promise<ReadResult<UnitPreferences>> {
+  const read = validate<UnitPreferences>(unitPreferencesSchema, value);
   if (read.ok) await database().models.PersonRow.update({ settings: read.value }, { where: { id: person.id } });
   return read;
 }
 
-const schoolsSchema = strict(
+const practicesSchema = strict(
   Object.fromEntries(
-    schoolIds.map((id) => {
-      const school = yup.string().oneOf(Object.keys(schools[id].options));
-      return [id, laterSchools.includes(id) ? school.optional() : school.defined()];
+    practiceIds.map((id) => {
+      const practice = yup.string().oneOf(Object.keys(practices[id].options));
+      return [id, laterPractices.includes(id) ? practice.optional() : practice.defined()];
     }),
   ),
 );
 /** Keeps the schools with which new builds of the workshop begin; builds that are there keep theirs. A page from before a school came says nothing of it, and it stays as it was. */
-export async function keepSchools(lead: Person, value: unknown): Promise<ReadResult<Schools>> {
-  const read = validate<Partial<Schools>>(schoolsSchema, value);
+export async function keepPractices(lead: Person, value: unknown): Promise<ReadResult<Practices>> {
+  const read = validate<Partial<Practices>>(practicesSchema, value);
   if (!read.ok) return read;
   const row = await database().models.WorkshopRow.findByPk(lead.workshopId, { rejectOnEmpty: true });
-  const kept = fullSchools({ ...row.schools, ...read.value });
-  await row.update({ schools: kept });
+  const kept = fullPractices({ ...row.practices, ...read.value });
+  await row.update({ practices: kept });
   return { ok: true, value: kept };
 }

@@ -11,13 +11,13 @@ import type { BuildSummary } from '../core/checks/summarizeBuild';
 import type { Family, PartRow } from '../core/model/kit/startingLists';
 import type { Origins } from '../core/ledger/origins';
 import type { Role } from '../core/people/roles';
-import type { UnitTaste } from '../core/units/inUnits';
-import type { Schools } from '../core/practices/practices';
+import type { UnitPreferences } from '../core/units/inUnits';
+import type { Practices } from '../core/practices/practices';
 
 export class WorkshopRow extends Model<InferAttributes<WorkshopRow>, InferCreationAttributes<WorkshopRow>> {
   declare id: CreationOptional<string>;
   declare name: string;
-  declare schools: Schools;
+  declare practices: Practices;
   declare demo: boolean;
 }
 export class PersonRow extends Model<InferAttributes<PersonRow>, InferCreationAttributes<PersonRow>> {
@@ -29,7 +29,7 @@ export class PersonRow extends Model<InferAttributes<PersonRow>, InferCreationAt
   declare role: Role;
   declare demo: boolean;
   declare disabledAt: CreationOptional<Date | null>;
-  declare settings: CreationOptional<Partial<UnitTaste>>;
+  declare settings: CreationOptional<Partial<UnitPreferences>>;
 }
 export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreationAttributes<SessionRow>> {
   declare tokenHash: string;
@@ -132,7 +132,7 @@ export function defineModels(sequelize: Sequelize): Models {
   const table = (tableName: string) => ({ sequelize, tableName, underscored: true, timestamps: false });
   const text = (length: number) => ({ type: STRING(length), allowNull: false });
   WorkshopRow.init(
-    { id: uuid, name: text(80), schools: { type: JSONB, allowNull: false }, demo: { type: BOOLEAN, allowNull: false } },
+    { id: uuid, name: text(80), practices: { type: JSONB, allowNull: false }, demo: { type: BOOLEAN, allowNull: false } },
     table('workshops'),
   );
   PersonRow.init(

@@ -7,7 +7,7 @@ const scrypted = promisify<string, Buffer, number, typeof cost, Buffer>(scrypt);
 
 /** So many at once; each keeps a thread and 32 MiB busy, and the others have work of their own to do. */
 const atOnce = 2;
-const waitingMost = 24;
+const waitingMax = 24;
 /** Said where more people sign in at once than can be looked after. */
 export class TooManyAtOnce extends Error {}
 let running = 0;
@@ -16,7 +16,7 @@ const waiting: (() => void)[] = [];
 /** scrypt, a few at a time; where too many wait already it is refused at once. */
 async function derive(...args: Parameters<typeof scrypted>): Promise<Buffer> {
   if (running >= atOnce) {
-    if (waiting.length >= waitingMost) throw new TooManyAtOnce('Too many sign in at once; try again in a moment.');
+    if (waiting.length >= waitingMax) throw new TooManyAtOnce('Too many sign in at once; try again in a moment.');
     await new Promise<void>((go) => waiting.push(go));
   }
   running += 1;

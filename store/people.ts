@@ -3,8 +3,8 @@ import * as yup from 'yup';
 import { text } from '../core/build/buildSchema';
 import { validate, type ReadResult } from '../core/build/readBuild';
 import type { Role } from '../core/people/roles';
-import { defaultSchools, fullSchools, type Schools } from '../core/practices/practices';
-import { metric, type UnitTaste } from '../core/units/inUnits';
+import { defaultPractices, fullPractices, type Practices } from '../core/practices/practices';
+import { metric, type UnitPreferences } from '../core/units/inUnits';
 import { database } from './database';
 import type { PersonRow } from './models';
 import { hashPassword } from './passwords';
@@ -17,7 +17,7 @@ export interface Person {
   role: Role;
   demo: boolean;
   /** The units that this person likes. */
-  taste: UnitTaste;
+  unitPreferences: UnitPreferences;
 }
 
 export const plainPerson = ({ id, workshopId, name, login, role, demo, settings }: PersonRow): Person => ({
@@ -27,7 +27,7 @@ export const plainPerson = ({ id, workshopId, name, login, role, demo, settings 
   login,
   role,
   demo,
-  taste: { ...metric, ...settings },
+  unitPreferences: { ...metric, ...settings },
 });
 /** Errors about a password never repeat it. */
 const withoutSecrets = (errors: readonly string[]) => errors.map((error) => error.replace(/ \(it is ".*"\)(?=\.$)/, ''));
@@ -60,12 +60,12 @@ const newWorkshopSchema = text(80, 2);
 
 export async function addWorkshop(
   name: string,
-  schools: Schools = defaultSchools,
+  practices: Practices = defaultPractices,
   demo = false,
   transaction?: Transaction,
 ): Promise<string> {
   return (
-    await database().models.WorkshopRow.create({ name: newWorkshopSchema.validateSync(name), schools, demo }, { transaction })
+    await database().models.WorkshopRow.create({ name: newWorkshopSchema.validateSync(name), practices, demo }, { transaction })
   ).id;
 }
 
@@ -103,9 +103,9 @@ export async function addFirstLead(workshopName: unknown, value: unknown): Promi
   });
 }
 
-export async function workshopOf(person: Person): Promise<{ name: string; schools: Schools; demo: boolean }> {
+export async function workshopOf(person: Person): Promise<{ name: string; practices: Practices; demo: boolean }> {
   const row = await database().models.WorkshopRow.findByPk(person.workshopId, { rejectOnEmpty: true });
-  return { name: row.name, schools: fullSchools(row.schools), demo: row.demo };
+  return { name: row.name, practices: fullPractices(row.practices), demo: row.demo };
 }
 
 /** Whether the invented workshop is in this database, so that the sign-in page can say so. */

@@ -44,7 +44,7 @@ export async function printedPhotos(build: Build): Promise<Map<string, Buffer>> 
 export async function unknownPhotos(buildId: string, command: Command, transaction: Transaction): Promise<string[]> {
   if (command.kind !== 'rows') return [];
   const named = command.changes.flatMap((c) =>
-    c.list === 'photos' && c.deed === 'add' ? [typeof c.values.sha256 === 'string' ? c.values.sha256 : ''] : [],
+    c.list === 'photos' && c.action === 'add' ? [typeof c.values.sha256 === 'string' ? c.values.sha256 : ''] : [],
   );
   if (named.length === 0) return [];
   const rows = await database().models.PhotoRow.findAll({

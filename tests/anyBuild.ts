@@ -25,14 +25,14 @@ export const anyValue = (path: FigurePath): fc.Arbitrary<number | string> => {
  * The sound build with a few figures made anything, a row of a list or two, a few figures unknown, and another kind of thing.
  * @param among the figures that are made anything
  */
-export const spoiledBuild = (unknownMost: number, among: readonly FigurePath[] = figurePaths): fc.Arbitrary<Build> =>
+export const spoiledBuild = (maxUnknown: number, among: readonly FigurePath[] = figurePaths): fc.Arbitrary<Build> =>
   fc
     .record({
       kind: fc.constantFrom(...(Object.keys(buildKinds) as BuildKind[])),
       changed: fc
         .uniqueArray(fc.constantFrom(...among), { minLength: 1, maxLength: 10 })
         .chain((paths) => fc.tuple(...paths.map((path) => fc.tuple(fc.constant(path), anyValue(path))))),
-      unknown: fc.uniqueArray(fc.constantFrom(...figurePaths), { maxLength: unknownMost }),
+      unknown: fc.uniqueArray(fc.constantFrom(...figurePaths), { maxLength: maxUnknown }),
       rows: fc.array(
         fc.constantFrom(...listIds).chain((list) => fc.tuple(fc.constant(list), anyRow(list))),
         { maxLength: 2 },

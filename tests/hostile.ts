@@ -65,10 +65,10 @@ export function largestFile(): string {
       unordered: false,
       restV: null,
       lowestStartV: 12,
-      mostV: 12,
+      maxV: 12,
       runningA: null,
-      mostHz: null,
-      mostOutletC: null,
+      maxHz: null,
+      maxOutletC: null,
       fullOutletC: null,
       fullReturnC: null,
     };
@@ -119,7 +119,7 @@ export const hostiles: readonly Hostile[] = [
           {
             list: 'parts',
             row: randomUUID(),
-            deed: 'add',
+            action: 'add',
             values: Object.fromEntries(Array.from({ length: 40000 }, (_, i) => [`c${i}`, 1])),
           },
         ],
@@ -136,7 +136,7 @@ export const hostiles: readonly Hostile[] = [
           {
             list: 'surfaces',
             row: randomUUID(),
-            deed: 'set',
+            action: 'set',
             column: 'layers',
             from: null,
             to: Array.from({ length: 60000 }, () => 1),

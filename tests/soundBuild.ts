@@ -248,7 +248,7 @@ export function soundSegments(values: Values): NonNullable<ListValues['segments'
     Number((values as Record<string, unknown>)[path] ?? (soundValues as Record<string, unknown>)[path]);
   const [pump, heater] = [v('fuel.pumpAboveTankFloorMm'), v('fuel.heaterAboveTankFloorMm')];
   const held = { gapMm: 0, near: 'outside', sheath: 'conduit' } as const;
-  const stretch = (n: number, name: string, side: 'suction' | 'pressure', riseMm: number) => ({
+  const segment = (n: number, name: string, side: 'suction' | 'pressure', riseMm: number) => ({
     ...held,
     id: id(n),
     name,
@@ -261,8 +261,8 @@ export function soundSegments(values: Values): NonNullable<ListValues['segments'
     order: n * 1000,
   });
   return [
-    stretch(81, 'to the pump', 'suction', pump - v('fuel.tankHeightMm') - 40),
-    stretch(82, 'to the heater', 'pressure', heater - pump),
+    segment(81, 'to the pump', 'suction', pump - v('fuel.tankHeightMm') - 40),
+    segment(82, 'to the heater', 'pressure', heater - pump),
   ];
 }
 

@@ -7,7 +7,7 @@ interface Known {
   id?: string;
   /** sign-in names that have signed in here, the newest first */ logins?: string[];
 }
-const loginsMost = 12;
+const loginsMax = 12;
 
 async function device() {
   const { sessionSecret, https } = config();
@@ -29,6 +29,6 @@ export async function deviceFor(login: string): Promise<string | null> {
 export async function rememberDevice(login: string): Promise<void> {
   const known = await device();
   known.id ??= randomUUID();
-  known.logins = [login, ...(known.logins ?? []).filter((other) => other !== login)].slice(0, loginsMost);
+  known.logins = [login, ...(known.logins ?? []).filter((other) => other !== login)].slice(0, loginsMax);
   await known.save();
 }

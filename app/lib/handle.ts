@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { NextResponse } from 'next/server';
-import { roleMay, type Deed } from '../../core/people/roles';
+import { roleMay, type Permission } from '../../core/people/roles';
 import { loadBuild, type KeptBuild } from '../../store/builds';
 import { isDatabaseAway } from '../../store/database';
 import { count, type LimitName } from '../../store/limits';
@@ -71,14 +71,15 @@ export const openRoute = guarded;
  * @param limit counts each request against limits of the person
  */
 export function route(
-  deed: Deed,
+  permission: Permission,
   handler: (asked: AskedBy) => Promise<Response>,
   { limit = [], apart = false }: RouteOptions = {},
 ): Handler {
   return guarded(async (asked) => {
     const person = await currentPerson();
     if (!person) return refused(401, 'You are signed out; sign in again.');
-    if (!roleMay(person.role, deed)) return refused(403, `${person.name} signs in as ${person.role}; this is not for that role.`);
+    if (!roleMay(person.role, permission))
+      return refused(403, `${person.name} signs in as ${person.role}; this is not for that role.`);
     for (const name of [limit].flat()) {
       const wait = await count(name, person.id);
       if (wait !== null) return tooOften('That was too often', wait);
@@ -96,7 +97,7 @@ export const noBuild = (): NextResponse => refused(404, 'There is no such build 
 
 /** As `route`, about one build: it must be of the person's own workshop; any other id is not there. */
 export function buildRoute(
-  deed: Deed,
+  permission: Permission,
   handler: (asked: AskedBy & { kept: KeptBuild }) => Promise<Response>,
   options: RouteOptions = {},
 ): Handler {
@@ -105,5 +106,5 @@ export function buildRoute(
     const kept = isUuid(id) ? await loadBuild(asked.person, id) : null;
     return kept ? handler({ ...asked, kept }) : noBuild();
   };
-  return route(deed, found, options);
+  return route(permission, found, options);
 }

@@ -38,7 +38,7 @@ class Queue {
   private next = 1;
 
   constructor(
-    private readonly most: number,
+    private readonly max: number,
     private readonly begin: (
       heard: (answer: { id: number; value?: unknown; error?: string }) => void,
       gone: () => void,
@@ -46,7 +46,7 @@ class Queue {
   ) {}
 
   run<T>(message: (id: number) => unknown, ms: number): Promise<T> {
-    if (this.waiting.length >= this.most)
+    if (this.waiting.length >= this.max)
       return Promise.reject(new Overloaded('The server has too much of this to do; try again in a moment.'));
     return new Promise<T>((done, failed) => {
       const id = this.next++;
@@ -60,7 +60,7 @@ class Queue {
     if (this.idle) clearTimeout(this.idle);
     const task = this.waiting.shift();
     if (!task) {
-      this.idle = setTimeout(() => this.letGo(), idleMs).unref();
+      this.idle = setTimeout(() => this.stop(), idleMs).unref();
       return;
     }
     this.current = task;
@@ -92,7 +92,7 @@ class Queue {
     this.go();
   }
 
-  private letGo(): void {
+  private stop(): void {
     this.helper?.end();
     this.helper = null;
   }

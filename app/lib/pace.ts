@@ -1,9 +1,9 @@
 /** From here on a body counts as large, bytes: a command of a few figures has a tenth of it. */
 export const largeBytes = 16 * 1024;
 /** After a large body that person's next one waits so many times as long as it took, within these bounds in ms. */
-const pause = { times: 8, leastMs: 1000, mostMs: 3000 };
+const pause = { times: 8, minMs: 1000, maxMs: 3000 };
 /** How many large bodies of one person may wait at once. */
-const waitingMost = 12;
+const waitingMax = 12;
 
 interface Pace {
   waiting: number;
@@ -27,7 +27,7 @@ export function isLarge(request: Request): boolean {
 export async function paced<T>(personId: string, work: () => Promise<T>): Promise<T | null> {
   const paces = (shared.lorbetPaces ??= new Map<string, Pace>());
   const pace = paces.get(personId) ?? { waiting: 0, last: Promise.resolve() };
-  if (pace.waiting >= waitingMost) return null;
+  if (pace.waiting >= waitingMax) return null;
   pace.waiting += 1;
   paces.set(personId, pace);
   const before = pace.last;
@@ -40,7 +40,7 @@ export async function paced<T>(personId: string, work: () => Promise<T>): Promis
   } finally {
     pace.waiting -= 1;
     const tookMs = performance.now() - began;
-    void rest(Math.min(pause.mostMs, Math.max(pause.leastMs, tookMs * pause.times))).then(() => {
+    void rest(Math.min(pause.maxMs, Math.max(pause.minMs, tookMs * pause.times))).then(() => {
       rested();
       if (pace.waiting === 0) paces.delete(personId);
     });

@@ -4,7 +4,7 @@ import { partListsOf } from '../../store/partLists';
 import { workshopOf } from '../../store/people';
 import { PersonLine } from '../../ui/people/PersonLine';
 import { SignOutButton } from '../../ui/people/SignOutButton';
-import { ThemeChoice, UnitChoice, WorkshopSchools } from '../../ui/settings/Choices';
+import { ThemeChoice, UnitChoice, WorkshopPractices } from '../../ui/settings/Choices';
 import { PartListEditor } from '../../ui/settings/PartListEditor';
 import { personOrSignIn } from '../lib/session';
 
@@ -22,7 +22,7 @@ export default async function Settings() {
           <h1>Settings</h1>
           <h2 style={{ marginTop: 14 }}>Units</h2>
           <p className="soft">For you, on every device. Figures are kept metric; only what is shown changes.</p>
-          <UnitChoice taste={person.taste} />
+          <UnitChoice unitPreferences={person.unitPreferences} />
           <h2 style={{ marginTop: 22 }}>Light</h2>
           <p className="soft">For this device.</p>
           <ThemeChoice />
@@ -38,7 +38,7 @@ export default async function Settings() {
             With which new builds begin. A build keeps those it was begun with until a lead changes them on its own sheet, and
             each judgement in the ledger bears the rule that was in force. A maker’s figure goes before them all.
           </p>
-          <WorkshopSchools schools={workshop.schools} mayChange={roleMay(person.role, 'manage')} />
+          <WorkshopPractices practices={workshop.practices} mayChange={roleMay(person.role, 'manage')} />
         </section>
         <section style={{ gridColumn: '1 / -1' }}>
           <h2 style={{ marginTop: 14 }}>The workshop’s part lists</h2>

@@ -1,5 +1,5 @@
 import type { LimitKey } from '../practices/limits';
-import type { Schools } from '../practices/practices';
+import type { Practices } from '../practices/practices';
 import type { Part } from './field';
 import type { ListValues, RowOf } from './lists';
 import type { SheetValues } from './sheets';
@@ -8,8 +8,8 @@ export const formatName = 'lorbet-build';
 export const formatVersion = 1;
 
 /** Steps that can't be undone and have a gate; hand-over has the signature. */
-export const gateMoments = { cutting: 1, bolting: 1, closing: 1, power: 1, fire: 1 } as const;
-export type GateMoment = keyof typeof gateMoments;
+export const releasableHoldPoints = { cutting: 1, bolting: 1, closing: 1, power: 1, fire: 1 } as const;
+export type ReleasableHoldPoint = keyof typeof releasableHoldPoints;
 
 export const buildKinds = { road: 'road vehicle', trailer: 'trailer', boat: 'boat', building: 'building' } as const;
 export type BuildKind = keyof typeof buildKinds;
@@ -78,7 +78,7 @@ export interface StartRun {
   events: StartEvent[];
   readings: StartReading[];
   /** A dry run on the bench, before anything is cut; it proves the unit and says nothing of how it is fitted. */
-  bench?: true;
+  dryRun?: true;
   /** Where the readings are too many to stand here: the fingerprint of their log, which is kept beside the build, and what it tells. */
   log?: StartLogRef;
 }
@@ -93,10 +93,10 @@ export interface StartFacts {
   /** a reading stands after a later one of the same quantity */ unordered: boolean;
   /** volts before the button, under glow at the least, and the most of all */ restV: number | null;
   lowestStartV: number | null;
-  mostV: number | null;
+  maxV: number | null;
   /** mean amps at full output */ runningA: number | null;
-  mostHz: number | null;
-  mostOutletC: number | null;
+  maxHz: number | null;
+  maxOutletC: number | null;
   /** at full output: the outlet's last temperature, and the return's */ fullOutletC: number | null;
   fullReturnC: number | null;
 }
@@ -154,7 +154,7 @@ export interface Repair {
   id: string;
   at: string;
   by: string;
-  callId: string;
+  checkId: string;
   /** the row that it is about, where the finding has several */ subject?: string;
   /** what the finding said then */ found: string;
   cause: string;
@@ -162,8 +162,8 @@ export interface Repair {
 }
 
 /** One step that can't be undone, taken by a named person who had read what stood open before it. */
-export interface GatePassed {
-  moment: GateMoment;
+export interface Release {
+  holdPoint: ReleasableHoldPoint;
   by: string;
   at: string;
   /** Ids of the calls that stood at "put right" or "not measured" then; a stop lets nobody through. */
@@ -172,8 +172,8 @@ export interface GatePassed {
 
 /** A lead's reasoned acceptance of one call at level fix, bound to what the call said then. */
 export interface Waiver {
-  callId: string;
-  says: string;
+  checkId: string;
+  message: string;
   reason: string;
   by: string;
   at: string;
@@ -196,7 +196,7 @@ export interface Claim {
   at: string;
   signatures: Signature[];
   waivers: Waiver[];
-  gates: GatePassed[];
+  releases: Release[];
   primingRuns: PrimingRun[];
   starts: StartRun[];
   coReadings: CoReading[];
@@ -211,7 +211,7 @@ export interface Build {
   version: typeof formatVersion;
   id: string;
   identity: Identity;
-  schools: Schools;
+  practices: Practices;
   maker: Partial<Record<LimitKey, number>>;
   sheets: SheetValues;
   primingRuns: PrimingRun[];
@@ -220,7 +220,7 @@ export interface Build {
   waivers: Waiver[];
   signatures: Signature[];
   /** The last passing of each gate; absent where none was passed. */
-  gates?: GatePassed[];
+  releases?: Release[];
   /** Surfaces by thermometer; absent where none was read. */
   hotLooks?: HotLook[];
   repairs?: Repair[];

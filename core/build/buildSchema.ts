@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import { makerBounds, makerKeys } from '../practices/limits';
-import { laterSchools, schoolIds, schools } from '../practices/practices';
+import { laterPractices, practiceIds, practices } from '../practices/practices';
 import {
   buildKinds,
   coPlaces,
@@ -8,7 +8,7 @@ import {
   doorStates,
   formatName,
   formatVersion,
-  gateMoments,
+  releasableHoldPoints,
   heatTakers,
   hotPlaces,
   primingOutcomes,
@@ -162,10 +162,10 @@ const factsSchema = strictObject({
   unordered: yup.boolean().defined(),
   restV: measured(),
   lowestStartV: measured(),
-  mostV: measured(),
+  maxV: measured(),
   runningA: measured(),
-  mostHz: measured(),
-  mostOutletC: measured(),
+  maxHz: measured(),
+  maxOutletC: measured(),
   fullOutletC: measured(),
   fullReturnC: measured(),
 });
@@ -175,7 +175,7 @@ export const startSchema = strictObject({
   by: text(80, 1),
   events: list(eventSchema, 200),
   readings: list(readingSchema, inlineReadings),
-  bench: yup.boolean().oneOf([true]).optional(),
+  dryRun: yup.boolean().oneOf([true]).optional(),
   log: strictObject({ sha256: fingerprint(), facts: factsSchema }).optional().default(undefined),
 });
 export const coReadingSchema = strictObject({
@@ -201,15 +201,15 @@ export const repairSchema = strictObject({
   id: identifier(),
   at: instant(),
   by: text(80, 1),
-  callId: text(60, 3),
+  checkId: text(60, 3),
   subject: text(60, 1).optional(),
   found: text(500, 1),
   cause: text(500, 3),
   repair: text(500, 3),
 });
 export const waiverSchema = strictObject({
-  callId: text(60, 3),
-  says: text(500, 1),
+  checkId: text(60, 3),
+  message: text(500, 1),
   reason: text(500, 10),
   by: text(80, 1),
   at: instant(),
@@ -236,8 +236,8 @@ const signatureSchema = strictObject({
   buildHash: fingerprint(),
 });
 
-const gateSchema = strictObject({
-  moment: oneOf(gateMoments),
+const releaseSchema = strictObject({
+  holdPoint: oneOf(releasableHoldPoints),
   by: text(80, 1),
   at: instant(),
   open: list(text(60, 3), 200),
@@ -250,13 +250,13 @@ const makerShape = Object.fromEntries(
   }),
 );
 
-const gatesMost = Object.keys(gateMoments).length;
+const releasesMax = Object.keys(releasableHoldPoints).length;
 const claimSchema = strictObject({
   by: text(80, 1),
   at: instant(),
   signatures: list(signatureSchema, 20),
   waivers: list(waiverSchema, 100),
-  gates: list(gateSchema, gatesMost),
+  releases: list(releaseSchema, releasesMax),
   primingRuns: list(primingRunSchema, 200),
   starts: list(startSchema, 50),
   coReadings: list(coReadingSchema, 1000),
@@ -275,11 +275,11 @@ export const buildSchema = strictObject({
   version: yup.number().defined().oneOf([formatVersion]),
   id: identifier(),
   identity: identitySchema,
-  schools: strictObject(
+  practices: strictObject(
     Object.fromEntries(
-      schoolIds.map((id) => {
-        const school = oneOf(schools[id].options);
-        return [id, laterSchools.includes(id) ? school.optional() : school];
+      practiceIds.map((id) => {
+        const practice = oneOf(practices[id].options);
+        return [id, laterPractices.includes(id) ? practice.optional() : practice];
       }),
     ),
   ),
@@ -297,7 +297,7 @@ export const buildSchema = strictObject({
   coReadings: list(coReadingSchema, 1000),
   waivers: list(waiverSchema, 100),
   signatures: list(signatureSchema, 20),
-  gates: yup.array().of(gateSchema).max(gatesMost).optional(),
+  releases: yup.array().of(releaseSchema).max(releasesMax).optional(),
   hotLooks: yup.array().of(hotLookSchema).max(500).optional(),
   repairs: yup.array().of(repairSchema).max(200).optional(),
   worked: workedSchema.optional().default(undefined),

@@ -2,11 +2,11 @@ import type { Build, Claim } from './Build';
 import { rowsOf, type RowOf } from './lists';
 
 /** Everything of a build that somebody did, saw or signed. */
-export type Deeds = Required<Omit<Claim, 'by' | 'at'>>;
-export const noDeeds = (): Deeds => ({
+export type Actions = Required<Omit<Claim, 'by' | 'at'>>;
+export const noActions = (): Actions => ({
   signatures: [],
   waivers: [],
-  gates: [],
+  releases: [],
   primingRuns: [],
   starts: [],
   coReadings: [],
@@ -15,10 +15,10 @@ export const noDeeds = (): Deeds => ({
   leaks: [],
 });
 const wasWatched = ({ id: _id, name: _name, ...rest }: RowOf<'leaks'>): boolean => Object.keys(rest).length > 0;
-export const deedsOf = (build: Build): Deeds => ({
+export const actionsOf = (build: Build): Actions => ({
   signatures: build.signatures,
   waivers: build.waivers,
-  gates: build.gates ?? [],
+  releases: build.releases ?? [],
   primingRuns: build.primingRuns,
   starts: build.starts,
   coReadings: build.coReadings,
@@ -26,11 +26,11 @@ export const deedsOf = (build: Build): Deeds => ({
   repairs: build.repairs ?? [],
   leaks: rowsOf(build.lists, 'leaks').filter(wasWatched),
 });
-export const isNothing = (deeds: Deeds): boolean => Object.values(deeds).every((some) => some.length === 0);
+export const isNothing = (actions: Actions): boolean => Object.values(actions).every((some) => some.length === 0);
 
 /** A build with only some of its deeds left; joints that were watched stay as joints that are to be. */
-export function withDeeds(build: Build, left: Deeds): Build {
-  const { gates: _gates, hotLooks: _hotLooks, repairs: _repairs, worked: _worked, ...rest } = build;
+export function withActions(build: Build, left: Actions): Build {
+  const { releases: _releases, hotLooks: _hotLooks, repairs: _repairs, worked: _worked, ...rest } = build;
   const seen = new Set(left.leaks.map(({ id }) => id));
   const leaks = rowsOf(build.lists, 'leaks').map((row) =>
     seen.has(row.id) ? row : { id: row.id, ...(row.name === undefined ? {} : { name: row.name }) },
@@ -42,7 +42,7 @@ export function withDeeds(build: Build, left: Deeds): Build {
     primingRuns: left.primingRuns,
     starts: left.starts,
     coReadings: left.coReadings,
-    ...(left.gates.length > 0 ? { gates: left.gates } : {}),
+    ...(left.releases.length > 0 ? { releases: left.releases } : {}),
     ...(left.hotLooks.length > 0 ? { hotLooks: left.hotLooks } : {}),
     ...(left.repairs.length > 0 ? { repairs: left.repairs } : {}),
     ...(build.lists ? { lists: leaks.length > 0 ? { ...build.lists, leaks } : build.lists } : {}),
@@ -50,21 +50,21 @@ export function withDeeds(build: Build, left: Deeds): Build {
 }
 
 /** How many files' claims a build keeps; the oldest go first. */
-const claimsMost = 8;
+const claimsMax = 8;
 
 /**
  * A build as it comes in with a file: what it says that people did, saw and signed becomes a claim, since nobody here has seen it.
  * @param by who brings the file in
  */
 export function asClaims(build: Build, by: string, at: string): Build {
-  const deeds = deedsOf(build);
-  const bare = withDeeds(build, noDeeds());
-  if (isNothing(deeds)) return bare;
-  return { ...bare, claims: [...(build.claims ?? []), { by, at, ...deeds }].slice(-claimsMost) };
+  const actions = actionsOf(build);
+  const bare = withActions(build, noActions());
+  if (isNothing(actions)) return bare;
+  return { ...bare, claims: [...(build.claims ?? []), { by, at, ...actions }].slice(-claimsMax) };
 }
 
 /** A build without its history: figures and lists, and nothing that anybody did. */
 export function asCopy(build: Build, id: string): Build {
-  const { claims: _claims, ...bare } = withDeeds(build, noDeeds());
+  const { claims: _claims, ...bare } = withActions(build, noActions());
   return { ...bare, id };
 }

@@ -1,4 +1,4 @@
-import { defaultSchools, type Schools } from '../practices/practices';
+import { defaultPractices, type Practices } from '../practices/practices';
 import { formatName, formatVersion, type Build, type Identity } from './Build';
 import type { Figure } from './field';
 import { sheetIds, sheets, type SheetValues } from './sheets';
@@ -11,13 +11,13 @@ export function emptySheets(): SheetValues {
 }
 
 /** A build of which nothing is known yet but what it is. */
-export function emptyBuild(id: string, identity: Identity, schools: Schools = defaultSchools): Build {
+export function emptyBuild(id: string, identity: Identity, practices: Practices = defaultPractices): Build {
   return {
     format: formatName,
     version: formatVersion,
     id,
     identity,
-    schools,
+    practices,
     maker: {},
     sheets: emptySheets(),
     primingRuns: [],

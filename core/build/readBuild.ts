@@ -13,7 +13,7 @@ export type ReadResult<T> = { ok: true; value: T } | { ok: false; errors: string
 const raise: Record<number, (document: Record<string, unknown>) => Record<string, unknown>> = {};
 
 /** So many errors are told of one document; nobody reads more. */
-const errorsMost = 40;
+const errorsMax = 40;
 
 /** Validates any value against a schema and names every error by its field. */
 export function validate<T>(schema: AnySchema, value: unknown): ReadResult<T> {
@@ -24,14 +24,14 @@ export function validate<T>(schema: AnySchema, value: unknown): ReadResult<T> {
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
     const each = error.inner.length > 0 ? error.inner : [error];
-    return { ok: false, errors: [...new Set(each.slice(0, errorsMost).map(sentence))] };
+    return { ok: false, errors: [...new Set(each.slice(0, errorsMax).map(sentence))] };
   }
 }
 
 /** One sentence: the field, the value, what is allowed. */
 function sentence(error: ValidationError): string {
   const path = error.path || 'the document';
-  const shown = show(error.params?.value ?? error.value);
+  const shown = formatFixed(error.params?.value ?? error.value);
   const figure = /^(?:sheets\.)?(\w+\.\w+)(?:\.(planned|fitted))?$/.exec(path);
   if (figure?.[1] && isFigurePath(figure[1]) && figure[2]) {
     const field = fieldAt(figure[1]);
@@ -44,7 +44,7 @@ function sentence(error: ValidationError): string {
 }
 
 /** A value for a sentence, never more of it than is shown. */
-function show(value: unknown): string {
+function formatFixed(value: unknown): string {
   if (value === undefined) return 'missing';
   if (Array.isArray(value)) return `a list of ${value.length}`;
   if (typeof value === 'object' && value !== null) return 'an object';
@@ -58,12 +58,12 @@ function show(value: unknown): string {
  */
 export function readBuild(value: unknown): ReadResult<Build> {
   if (typeof value !== 'object' || value === null || Array.isArray(value))
-    return { ok: false, errors: [`The document is ${show(value)}; a build file holds one JSON object.`] };
+    return { ok: false, errors: [`The document is ${formatFixed(value)}; a build file holds one JSON object.`] };
   let document = value as Record<string, unknown>;
   if (document.format !== formatName)
-    return { ok: false, errors: [`format is ${show(document.format)}; allowed is "${formatName}".`] };
+    return { ok: false, errors: [`format is ${formatFixed(document.format)}; allowed is "${formatName}".`] };
   if (typeof document.version !== 'number' || !Number.isInteger(document.version) || document.version < 1)
-    return { ok: false, errors: [`version is ${show(document.version)}; allowed is a whole number from 1.`] };
+    return { ok: false, errors: [`version is ${formatFixed(document.version)}; allowed is a whole number from 1.`] };
   if (document.version > formatVersion)
     return {
       ok: false,

@@ -60,12 +60,12 @@ export const sheets = {
     lowestAltitudeM: number({ label: 'Lowest place it will run', unit: 'm', min: -400, max: 5500, decimals: 0, part: 'heater', given: true, optional: true }),
     wadingDepthMm: number({ label: 'Wades to', unit: 'mm', min: 0, max: 2000, decimals: 0, part: 'heater', given: true, hint: '0 where it never does' }),
   },
-  ranges: {
+  uncertainties: {
     uOffPercent: number({ label: 'Walls may lose more by', unit: '%', min: 0, max: 150, decimals: 0, part: 'cabin', given: true, hint: 'ribs and frames behind the lining; 75 % where nothing is given' }),
-    airLeastH: number({ label: 'Air changes, least', unit: '/h', min: 0.1, max: 20, decimals: 1, part: 'cabin', given: true, hint: 'half of the likely where nothing is given' }),
-    airMostH: number({ label: 'Air changes, most', unit: '/h', min: 0.1, max: 20, decimals: 1, part: 'cabin', given: true, hint: 'twice the likely where nothing is given' }),
-    coldestLeastC: number({ label: 'Coldest night, at the worst', unit: '°C', min: -60, max: 20, decimals: 0, part: 'cabin', given: true, hint: '4 K colder where nothing is given' }),
-    coldestMostC: number({ label: 'Coldest night, at the mildest', unit: '°C', min: -50, max: 25, decimals: 0, part: 'cabin', given: true, hint: '3 K milder where nothing is given' }),
+    airMinH: number({ label: 'Air changes, least', unit: '/h', min: 0.1, max: 20, decimals: 1, part: 'cabin', given: true, hint: 'half of the likely where nothing is given' }),
+    airMaxH: number({ label: 'Air changes, most', unit: '/h', min: 0.1, max: 20, decimals: 1, part: 'cabin', given: true, hint: 'twice the likely where nothing is given' }),
+    coldestMinC: number({ label: 'Coldest night, at the worst', unit: '°C', min: -60, max: 20, decimals: 0, part: 'cabin', given: true, hint: '4 K colder where nothing is given' }),
+    coldestMaxC: number({ label: 'Coldest night, at the mildest', unit: '°C', min: -50, max: 25, decimals: 0, part: 'cabin', given: true, hint: '3 K milder where nothing is given' }),
     doseOffPercent: number({ label: 'Pump may give more or less by', unit: '%', min: 0, max: 50, decimals: 0, part: 'pump', given: true, hint: '6 % where nothing is given' }),
     shellOffPercent: number({ label: 'Shell may take more or less heat by', unit: '%', min: 0, max: 80, decimals: 0, part: 'cabin', given: true, hint: '40 % where nothing is given' }),
   },
@@ -225,7 +225,7 @@ export type ValueAt<P extends FigurePath> = P extends `${infer S extends SheetId
 
 export const sheetIds = Object.keys(sheets) as SheetId[];
 /** Sheets that came after the first builds were kept: a document without them is whole, and its signature still holds. */
-export const laterSheets: readonly SheetId[] = ['survey', 'people', 'ranges', 'kit', 'siting', 'tank', 'line'];
+export const laterSheets: readonly SheetId[] = ['survey', 'people', 'uncertainties', 'kit', 'siting', 'tank', 'line'];
 export const figurePaths = sheetIds.flatMap((sheet) => Object.keys(sheets[sheet]).map((name) => `${sheet}.${name}` as FigurePath));
 
 /** Each figure's place and table row, looked up once: calls ask for them by the thousand. */

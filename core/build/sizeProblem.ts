@@ -37,8 +37,8 @@ export function sizeProblem(schema: AnySchema, value: unknown, path = ''): strin
   const fields = (schema as unknown as ObjectSchema<object> & Inner).fields;
   if (!fields) return null;
   const keys = Object.keys(value);
-  const most = Object.keys(fields).length + 50;
-  if (keys.length > most) return `${name} holds ${keys.length} fields; at most ${most} are looked at.`;
+  const max = Object.keys(fields).length + 50;
+  if (keys.length > max) return `${name} holds ${keys.length} fields; at most ${max} are looked at.`;
   for (const key of keys) {
     if (key.length > 100) return `${name} holds a field whose name has ${key.length} characters; at most 100 are looked at.`;
     const of = Object.hasOwn(fields, key) ? fields[key] : undefined;

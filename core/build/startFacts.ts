@@ -8,9 +8,9 @@ export function firstAt(run: Pick<StartRun, 'events'>): FirstAt {
   return at;
 }
 
-const most = (values: readonly number[]): number | null =>
+const max = (values: readonly number[]): number | null =>
   values.reduce<number | null>((m, v) => (m === null || v > m ? v : m), null);
-const least = (values: readonly number[]): number | null =>
+const min = (values: readonly number[]): number | null =>
   values.reduce<number | null>((m, v) => (m === null || v < m ? v : m), null);
 
 /**
@@ -46,11 +46,11 @@ export function startFacts(run: Pick<StartRun, 'events' | 'readings'>): StartFac
     lastS,
     unordered,
     restV: newest('volts', 0, on),
-    lowestStartV: least(numbers('volts', at.glow ?? on, at.flame ?? off)),
-    mostV: most(numbers('volts', 0, Infinity)),
+    lowestStartV: min(numbers('volts', at.glow ?? on, at.flame ?? off)),
+    maxV: max(numbers('volts', 0, Infinity)),
     runningA: runA.length > 0 ? runA.reduce((sum, a) => sum + a, 0) / runA.length : null,
-    mostHz: most(numbers('hertz', 0, Infinity)),
-    mostOutletC: most(numbers('outletC', 0, Infinity)),
+    maxHz: max(numbers('hertz', 0, Infinity)),
+    maxOutletC: max(numbers('outletC', 0, Infinity)),
     fullOutletC: steadyFrom === undefined ? null : newest('outletC', steadyFrom, off),
     fullReturnC: steadyFrom === undefined ? null : newest('returnC', steadyFrom, off),
   };

@@ -1,27 +1,27 @@
-import { show } from '../units/show';
+import { formatFixed } from '../units/formatNumber';
 import { kindWords } from '../wording/kindWords';
-import type { Judge, Reader, Verdict } from './Call';
-import { weigh } from './weigh';
+import type { Check, Reader, Verdict } from './Finding';
+import { worstOf } from './worstOf';
 
 const r122 = 'UN Regulation 122, Annex 7, in substance (from memory); the local code decides.';
 const trade = 'Common practice, no published source.';
 
 /** Combustion air and exhaust. What goes wrong here can poison, so it is judged before the holes are bolted through. */
-export const airCalls: readonly Judge[] = [
+export const airChecks: readonly Check[] = [
   {
     id: 'air.intake.inside',
     stage: 'air',
-    moment: 'bolting',
+    holdPoint: 'bolting',
     part: 'intake',
     why: 'Drawn from inside, combustion air pulls the space below the outside pressure and exhaust gas comes in through every leak. Carbon monoxide kills without a smell.',
-    todo: 'Take the intake pipe out through the skin, and seal round it.',
+    remedy: 'Take the intake pipe out through the skin, and seal round it.',
     source: r122,
-    judge(read) {
+    check(read) {
       const { from } = read.all({ from: 'air.intakeFrom' });
-      if (from === 'outside') return { level: 'sound', says: 'Combustion air comes from outside.' };
+      if (from === 'outside') return { level: 'sound', message: 'Combustion air comes from outside.' };
       return {
         level: 'stop',
-        says:
+        message:
           from === 'cabin'
             ? 'Combustion air is drawn from where people are.'
             : 'Combustion air is drawn from a locker that is open to where people are.',
@@ -31,40 +31,41 @@ export const airCalls: readonly Judge[] = [
   {
     id: 'air.separation',
     stage: 'air',
-    moment: 'bolting',
+    holdPoint: 'bolting',
     part: 'intake',
     why: 'A heater that breathes its own exhaust burns rich, soots, and makes carbon monoxide.',
-    todo: 'Bring the two ends farther apart, or point them opposite ways.',
+    remedy: 'Bring the two ends farther apart, or point them opposite ways.',
     source: `${trade} The distance is Lorbet’s own choice.`,
-    judge(read) {
-      const least = read.limit('endsApartMinMm').value;
+    check(read) {
+      const min = read.limit('endsApartMinMm').value;
       const apart = read.maybe('air.endsApartMm');
-      return weigh(
+      return worstOf(
         read,
         () =>
           read.all({ facing: 'air.endsFacing' }).facing === 'towards'
             ? {
                 level: 'fix',
-                says: `Intake and exhaust point towards each other${apart === null ? '' : `, ${show(apart)} mm apart`}.`,
+                message: `Intake and exhaust point towards each other${apart === null ? '' : `, ${formatFixed(apart)} mm apart`}.`,
               }
             : null,
         // Nearer than half the distance they are too near whichever way they point.
         () =>
-          apart !== null && apart < least / 2
+          apart !== null && apart < min / 2
             ? {
                 level: 'fix',
-                says: `Intake and exhaust end ${show(apart)} mm apart; at least ${show(least / 2)} mm is wanted, whichever way they point.`,
+                message: `Intake and exhaust end ${formatFixed(apart)} mm apart; at least ${formatFixed(min / 2)} mm is wanted, whichever way they point.`,
               }
             : null,
         () => {
           const { facing } = read.all({ facing: 'air.endsFacing', far: 'air.endsApartMm' });
-          const enough = facing === 'opposite' ? least / 2 : least;
+          const enough = facing === 'opposite' ? min / 2 : min;
           const how = facing === 'opposite' ? 'pointing opposite ways' : 'pointing the same way';
-          const says = `Intake and exhaust end ${show(apart ?? 0)} mm apart, ${how}`;
-          if ((apart ?? 0) < enough) return { level: 'fix', says: `${says}; at least ${show(enough)} mm is wanted.` };
-          if (facing === 'sameWay' && read.build.schools.ends === 'opposite')
-            return { level: 'watch', says: `${says}; this workshop points them opposite ways.` };
-          return { level: 'sound', says: `${says} (at least ${show(enough)} mm).` };
+          const message = `Intake and exhaust end ${formatFixed(apart ?? 0)} mm apart, ${how}`;
+          if ((apart ?? 0) < enough)
+            return { level: 'fix', message: `${message}; at least ${formatFixed(enough)} mm is wanted.` };
+          if (facing === 'sameWay' && read.build.practices.ends === 'opposite')
+            return { level: 'watch', message: `${message}; this workshop points them opposite ways.` };
+          return { level: 'sound', message: `${message} (at least ${formatFixed(enough)} mm).` };
         },
       );
     },
@@ -72,52 +73,56 @@ export const airCalls: readonly Judge[] = [
   {
     id: 'air.intake.slope',
     stage: 'air',
-    moment: 'bolting',
+    holdPoint: 'bolting',
     part: 'intake',
     why: 'An intake that rises to its end leads rain and spray into the burner’s fan, and holds what stands in it.',
-    todo: 'Let it fall to its open end, so that water runs out.',
+    remedy: 'Let it fall to its open end, so that water runs out.',
     source: trade,
-    judge(read) {
+    check(read) {
       const { fall } = read.all({ fall: 'air.intakeFallMm' });
-      if (fall < 0) return { level: 'fix', says: `Intake rises ${show(-fall)} mm to its end: water runs in.` };
+      if (fall < 0) return { level: 'fix', message: `Intake rises ${formatFixed(-fall)} mm to its end: water runs in.` };
       if (fall < 10)
-        return { level: 'watch', says: `Intake falls ${show(fall)} mm to its end: hardly any; water stands in it on a slope.` };
-      return { level: 'sound', says: `Intake falls ${show(fall)} mm to its end.` };
+        return {
+          level: 'watch',
+          message: `Intake falls ${formatFixed(fall)} mm to its end: hardly any; water stands in it on a slope.`,
+        };
+      return { level: 'sound', message: `Intake falls ${formatFixed(fall)} mm to its end.` };
     },
   },
   {
     id: 'exhaust.end.underneath',
     stage: 'air',
-    moment: 'bolting',
+    holdPoint: 'bolting',
     part: 'exhaust',
     why: 'Exhaust that ends underneath gathers beneath the floor and finds its way in. It can kill those asleep above it.',
-    todo: 'Lengthen the pipe until its end stands clear of the outline, pointing away or rearward, not under a window, door or vent.',
+    remedy:
+      'Lengthen the pipe until its end stands clear of the outline, pointing away or rearward, not under a window, door or vent.',
     source: `${r122} The margin is Lorbet’s own choice.`,
-    judge(read) {
+    check(read) {
       const { past } = read.all({ past: 'air.exhaustPastOutlineMm' });
       const margin = read.limit('outlineMarginMm').value;
       const { outline, gathers } = kindWords[read.build.identity.kind];
-      const says = `Exhaust ends ${past < 0 ? `${show(-past)} mm inside` : `${show(past)} mm past`} the ${outline}`;
+      const message = `Exhaust ends ${past < 0 ? `${formatFixed(-past)} mm inside` : `${formatFixed(past)} mm past`} the ${outline}`;
       if (past < 0)
         return {
           level: 'stop',
-          says: `${says}: its gas gathers ${gathers}.`,
-          todo: `Lengthen the pipe by at least ${show(margin - past)} mm, so that its end stands clear of the ${outline}.`,
+          message: `${message}: its gas gathers ${gathers}.`,
+          remedy: `Lengthen the pipe by at least ${formatFixed(margin - past)} mm, so that its end stands clear of the ${outline}.`,
         };
-      if (past < margin) return { level: 'watch', says: `${says}; ${show(margin)} mm leaves no doubt.` };
-      return { level: 'sound', says: `${says}.` };
+      if (past < margin) return { level: 'watch', message: `${message}; ${formatFixed(margin)} mm leaves no doubt.` };
+      return { level: 'sound', message: `${message}.` };
     },
   },
   {
     id: 'exhaust.drain',
     stage: 'air',
-    moment: 'bolting',
+    holdPoint: 'bolting',
     part: 'exhaust',
     why: 'Burning diesel makes water; what can’t run out stands, rusts, freezes and blocks the pipe. And a hole lets out gas as well as water: never where people can breathe it.',
-    todo: 'Let the pipe fall all the way, or drill its low point; turn the muffler so that its own hole is lowest.',
+    remedy: 'Let the pipe fall all the way, or drill its low point; turn the muffler so that its own hole is lowest.',
     source: trade,
-    judge: (read) =>
-      weigh(
+    check: (read) =>
+      worstOf(
         read,
         () => lowPoint(read),
         () => muffler(read),
@@ -128,13 +133,13 @@ export const airCalls: readonly Judge[] = [
           return fall <= 0
             ? {
                 level: 'fix',
-                says: `Exhaust is said to fall all the way, yet its end lies ${fall === 0 ? 'as high as' : `${show(-fall)} mm higher than`} its start.`,
+                message: `Exhaust is said to fall all the way, yet its end lies ${fall === 0 ? 'as high as' : `${formatFixed(-fall)} mm higher than`} its start.`,
               }
-            : { level: 'sound', says: `Exhaust falls ${show(fall)} mm to its end.` };
+            : { level: 'sound', message: `Exhaust falls ${formatFixed(fall)} mm to its end.` };
         },
         () => ({
           level: 'sound',
-          says:
+          message:
             read.all({ low: 'air.exhaustLowPoint' }).low === 'trap'
               ? 'Exhaust drains into a closed trap that is emptied outside.'
               : 'Exhaust drains at a drilled low point.',
@@ -155,20 +160,20 @@ function lowPoint(read: Reader): Verdict | null {
   if (low === 'undrilled')
     return {
       level: 'fix',
-      says: 'Exhaust has a low point that nothing drains: water will stand in it.',
-      ...(inside ? { todo: trapped } : {}),
+      message: 'Exhaust has a low point that nothing drains: water will stand in it.',
+      ...(inside ? { remedy: trapped } : {}),
     };
   if (low === 'drilled' && inside === 'hull')
     return {
       level: 'stop',
-      says: 'Exhaust has a hole at its low point: inside a hull that gives exhaust to the cabin.',
-      todo: trapped,
+      message: 'Exhaust has a hole at its low point: inside a hull that gives exhaust to the cabin.',
+      remedy: trapped,
     };
   if (low === 'drilled' && inside === 'building')
     return {
       level: 'stop',
-      says: 'Exhaust has a hole at its low point: within a building that gives exhaust to the room.',
-      todo: trapped,
+      message: 'Exhaust has a hole at its low point: within a building that gives exhaust to the room.',
+      remedy: trapped,
     };
   return null;
 }
@@ -179,10 +184,11 @@ function muffler(read: Reader): Verdict | null {
   if (inside && (hole === 'lowest' || hole === 'notLowest'))
     return {
       level: 'stop',
-      says: `Muffler has an open drain hole: ${inside === 'hull' ? 'in a hull' : 'in a building'} its gas comes to where people are.`,
-      todo: 'Fit a gas-tight muffler that falls to the end outside; or set it in the open air, its hole lowest, and enter it so.',
+      message: `Muffler has an open drain hole: ${inside === 'hull' ? 'in a hull' : 'in a building'} its gas comes to where people are.`,
+      remedy:
+        'Fit a gas-tight muffler that falls to the end outside; or set it in the open air, its hole lowest, and enter it so.',
     };
   return hole === 'notLowest'
-    ? { level: 'fix', says: 'Muffler’s drain hole is not at its lowest point: the muffler fills.' }
+    ? { level: 'fix', message: 'Muffler’s drain hole is not at its lowest point: the muffler fills.' }
     : null;
 }

@@ -1,7 +1,7 @@
 import { soundBuild, soundStart, id, type Values } from '../../tests/soundBuild';
 import { add, none, set, without, withRows, type Change } from '../../tests/withRows';
 import { assess } from './assess';
-import type { Level } from './Call';
+import type { Level } from './Finding';
 
 // Kit and siting: limits judged here are common practice without a published source, unless a case names one.
 const cases: [string, Values, Change, Level, RegExp][] = [
@@ -189,22 +189,22 @@ const cases: [string, Values, Change, Level, RegExp][] = [
     /sides larger than the windows/,
   ],
 ];
-test.each(cases)('%s (case %#) is at its level and says why', (call, values, change, level, says) => {
-  const made = assess(withRows(values, change)).find((c) => c.id === call);
-  expect([made?.level, made?.says]).toEqual([level, expect.stringMatching(says)]);
+test.each(cases)('%s (case %#) is at its level and says why', (finding, values, change, level, message) => {
+  const made = assess(withRows(values, change)).find((c) => c.id === finding);
+  expect([made?.level, made?.message]).toEqual([level, expect.stringMatching(message)]);
 });
 
 test('studs too short: the call says which layer to cut back, and which studs to buy', () => {
   const thread = (values: Values, change: Change) => assess(withRows(values, change)).find((c) => c.id === 'siting.stack.thread');
-  expect(thread({}, { stack: add({ name: 'ribs', kind: 'rib', thicknessMm: 25 }) })?.todo).toBe(
+  expect(thread({}, { stack: add({ name: 'ribs', kind: 'rib', thicknessMm: 25 }) })?.remedy).toBe(
     'Cut ply back under the plate (12 mm), or buy studs of 55 mm.',
   );
   expect(thread({ 'siting.studLengthMm': 25 }, { stack: without(3) })?.level).toBe('sound');
 });
 
 test('a dry run on the bench proves nothing of the heater in its place, and cures no sealant early', () => {
-  const bench = soundStart({ bench: true, at: '2026-11-17T10:00:00.000Z' });
-  const calls = assess({ ...soundBuild(), starts: [bench] });
-  expect(calls.find((c) => c.id === 'start.ignition')).toMatchObject({ level: 'open' });
-  expect(calls.find((c) => c.id === 'siting.seal.cure')).toMatchObject({ level: 'sound' });
+  const dryRun = soundStart({ dryRun: true, at: '2026-11-17T10:00:00.000Z' });
+  const findings = assess({ ...soundBuild(), starts: [dryRun] });
+  expect(findings.find((c) => c.id === 'start.ignition')).toMatchObject({ level: 'open' });
+  expect(findings.find((c) => c.id === 'siting.seal.cure')).toMatchObject({ level: 'sound' });
 });

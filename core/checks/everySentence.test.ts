@@ -6,10 +6,10 @@ import type { Build } from '../build/Build';
 import { emptyBuild } from '../build/emptyBuild';
 import { fieldAt, figurePaths, type FigurePath } from '../build/sheets';
 import { describeRun } from '../drawing/run/describeRun';
-import { inUnits, type UnitTaste } from '../units/inUnits';
+import { inUnits, type UnitPreferences } from '../units/inUnits';
 import { assess } from './assess';
 
-const imperial: UnitTaste = { system: 'imperial', wire: 'mm2' };
+const imperial: UnitPreferences = { system: 'imperial', wire: 'mm2' };
 
 /** A build with any figures at all, each within its bounds. */
 const anyBuild: fc.Arbitrary<Build> = fc
@@ -39,13 +39,13 @@ const demo = demoBuilds.map(({ id, identity, planned }) =>
 test('whatever the figures: every call has a sentence of plain words with its numbers, and a deed where it does not hold', () => {
   fc.assert(
     fc.property(anyBuild, (build) => {
-      for (const call of assess(build)) {
-        expect(call.says).toMatch(/^\S.*[.]$/s);
-        expect(call.says).not.toMatch(/undefined|null|NaN|\[object|Infinity| {2}/);
-        expect(call.says.length).toBeLessThan(500);
-        if (call.level !== 'sound') expect(call.todo.length).toBeGreaterThan(5);
-        expect(call.missing.length > 0).toBe(call.level === 'open');
-        for (const { value, label } of call.inputs)
+      for (const finding of assess(build)) {
+        expect(finding.message).toMatch(/^\S.*[.]$/s);
+        expect(finding.message).not.toMatch(/undefined|null|NaN|\[object|Infinity| {2}/);
+        expect(finding.message.length).toBeLessThan(500);
+        if (finding.level !== 'sound') expect(finding.remedy.length).toBeGreaterThan(5);
+        expect(finding.missing.length > 0).toBe(finding.level === 'open');
+        for (const { value, label } of finding.inputs)
           expect([label, typeof value === 'string' || !Number.isNaN(value)]).toEqual([label, true]);
       }
     }),
@@ -56,7 +56,7 @@ test('whatever the figures: every call has a sentence of plain words with its nu
 test('in imperial no length, temperature or pressure is left metric, in any sentence of any call or of the run in words', () => {
   const left = /\d (?:mm|m|°C|kPa|kW|L|L\/h)(?![\p{L}\p{N}²³/])/u;
   const sentences = (build: Build) => [
-    ...assess(build).flatMap((call) => [call.says, call.todo]),
+    ...assess(build).flatMap((finding) => [finding.message, finding.remedy]),
     ...describeRun(build, []).map(({ text }) => text),
   ];
   for (const build of demo) for (const sentence of sentences(build)) expect(inUnits(sentence, imperial)).not.toMatch(left);
@@ -107,15 +107,15 @@ test('too small and too large, judged as by hand for any space', () => {
         const needKw = (outside: number) => (Math.max(0, 18 - outside) * lossWK) / 1000;
         // 0.044 mL × 832 kg/m³ × 42.9 MJ/kg × 80 %, at 1.2 and 4 Hz; at 500 m 0.9529 of the air (ISO 2533, from memory)
         const kwAt = (hz: number) => hz * 0.044 * 832 * 42.9 * 0.8 * 1e-3;
-        const [leastKw, mostKw, thinAir] = [kwAt(1.2), kwAt(4), 0.9529];
-        const atHeight = mostKw * thinAir;
-        fc.pre(Math.abs(needKw(coldest) / atHeight - 1) > 0.001 && Math.abs(needKw(usual) / leastKw - 1) > 0.001);
+        const [minKw, maxKw, thinAir] = [kwAt(1.2), kwAt(4), 0.9529];
+        const atHeight = maxKw * thinAir;
+        fc.pre(Math.abs(needKw(coldest) / atHeight - 1) > 0.001 && Math.abs(needKw(usual) / minKw - 1) > 0.001);
         fc.pre([2, 4].every((size) => Math.abs(needKw(coldest) / (size * thinAir) - 1) > 0.001));
         const level = (id: string) => assess(build).find((c) => c.id === id)?.level;
         expect(level('survey.size.under') === 'fix').toBe(needKw(coldest) > atHeight);
         // Too large only where a smaller size that is sold would hold the coldest night: never both at once.
         const smaller = [2, 4].some((size) => size * thinAir >= needKw(coldest));
-        expect(level('survey.size.over') === 'fix').toBe(needKw(usual) < leastKw && smaller);
+        expect(level('survey.size.over') === 'fix').toBe(needKw(usual) < minKw && smaller);
       },
     ),
     { numRuns: 80 },

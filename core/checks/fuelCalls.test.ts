@@ -1,7 +1,7 @@
 import { id, type Values } from '../../tests/soundBuild';
 import { add, none, set, withRows, type Change } from '../../tests/withRows';
-import { assess, judges } from './assess';
-import type { Level } from './Call';
+import { assess, checks } from './assess';
+import type { Level } from './Finding';
 
 const vehicle: Values = {
   'tank.way': 'standpipe',
@@ -261,9 +261,9 @@ const cases: [string, Values, Change, Level, RegExp][] = [
   ],
   ['priming.dose', {}, { doseTests: () => [{ id: id(1), strokes: 200, volumeMl: 4.4 }] }, 'watch', /by a single run/],
 ];
-test.each(cases)('%s (case %#) is at its level and says why', (call, values, change, level, says) => {
-  const made = assess(withRows(values, change)).find((c) => c.id === call);
-  expect([made?.level, made?.says]).toEqual([level, expect.stringMatching(says)]);
+test.each(cases)('%s (case %#) is at its level and says why', (finding, values, change, level, message) => {
+  const made = assess(withRows(values, change)).find((c) => c.id === finding);
+  expect([made?.level, made?.message]).toEqual([level, expect.stringMatching(message)]);
 });
 
 test('every call of the fuel stage that was asked for is there, before its step', () => {
@@ -271,9 +271,9 @@ test('every call of the fuel stage that was asked for is there, before its step'
   const wanted =
     'source.pressure source.legal pickup.clearance pickup.level pickup.reserve pickup.hole tank.location tank.vent tank.restraint tank.certificate tank.fits tank.lift tank.second line.bore line.change line.joint line.clips line.route suction.length suction.pressure bubbles filter.place filter.direction pump.direction pump.angle pump.mount cold runtime leak clean figures head.lift head.over';
   expect(
-    judges
-      .filter((judge) => judge.id.startsWith('fuel.'))
-      .map((judge) => judge.id)
+    checks
+      .filter((check) => check.id.startsWith('fuel.'))
+      .map((check) => check.id)
       .sort(),
   ).toEqual(
     wanted
@@ -282,7 +282,7 @@ test('every call of the fuel stage that was asked for is there, before its step'
       .sort(),
   );
   // What is found once the hole is drilled or the tank is up comes too late.
-  const at = (name: string) => judges.find((judge) => judge.id === name)?.moment;
+  const at = (name: string) => checks.find((check) => check.id === name)?.holdPoint;
   expect(['fuel.pickup.hole', 'fuel.tank.fits', 'fuel.tank.location'].map(at)).toEqual(['cutting', 'cutting', 'cutting']);
   expect(['fuel.line.route', 'fuel.tank.lift', 'fuel.pump.mount', 'fuel.tank.vent'].map(at)).toEqual(Array(4).fill('closing'));
 });
@@ -293,8 +293,8 @@ test('a measured dose counts everywhere in place of the stated one', () => {
     { id: id(2), strokes: 200, volumeMl: 4.84 },
   ];
   const [stated, measured] = [assess(withRows({}, {})), assess(withRows({}, { doseTests }))];
-  const input = (calls: typeof stated, call: string, path: string) =>
-    calls.find((c) => c.id === call)?.inputs.find((i) => i.path === path)?.value;
+  const input = (findings: typeof stated, finding: string, path: string) =>
+    findings.find((c) => c.id === finding)?.inputs.find((i) => i.path === path)?.value;
   // 0.0242 of 0.022 mL: a tenth more heat, a tenth fewer strokes
   expect(
     Number(input(measured, 'survey.size.under', 'heater.outputMaxKw')) /

@@ -27,22 +27,28 @@ function allValues(path: FigurePath, now: number | string, steps: number): (numb
 test('a fault that stands whatever an unknown figure may be is never hidden by its being unknown', () => {
   fc.assert(
     fc.property(spoiledBuild(0), (build) => {
-      for (const call of assess(build)) {
-        if (!isBad(call.level) || call.stage === 'signoff') continue;
-        for (const { path } of call.inputs) {
+      for (const finding of assess(build)) {
+        if (!isBad(finding.level) || finding.stage === 'signoff') continue;
+        for (const { path } of finding.inputs) {
           if (!isFigurePath(path)) continue;
           const now = figureAt(build.sheets, path);
           const value = now.fitted ?? now.planned;
           if (value === null) continue;
-          const without = assessOne(withValues(build, { [path]: null }), call.id);
+          const without = assessOne(withValues(build, { [path]: null }), finding.id);
           if (isBad(without?.level)) continue;
           // Where a list lacks something too, two things are unknown at once.
           if (without?.missing.some((label) => label !== fieldAt(path).label)) continue;
           // A window of good values may be narrow: it is looked for once more, closely, before anything is called hidden.
           const whatever = [400, 20_000].every((steps) =>
-            allValues(path, value, steps).every((v) => isBad(assessOne(withValues(build, { [path]: v }), call.id)?.level)),
+            allValues(path, value, steps).every((v) => isBad(assessOne(withValues(build, { [path]: v }), finding.id)?.level)),
           );
-          expect([call.id, path, whatever, without?.says, call.says]).toEqual([call.id, path, false, without?.says, call.says]);
+          expect([finding.id, path, whatever, without?.message, finding.message]).toEqual([
+            finding.id,
+            path,
+            false,
+            without?.message,
+            finding.message,
+          ]);
         }
       }
     }),
@@ -53,21 +59,21 @@ test('a fault that stands whatever an unknown figure may be is never hidden by i
 test('in no sentence about any build is there a NaN, an infinity, a word twice over, or a nothing called something', () => {
   fc.assert(
     fc.property(spoiledBuild(4), (build) => {
-      for (const { id: callId, says, todo } of assess(build))
-        for (const sentence of [says, todo]) {
-          expect([callId, sentence]).not.toEqual([
-            callId,
+      for (const { id: checkId, message, remedy } of assess(build))
+        for (const sentence of [message, remedy]) {
+          expect([checkId, sentence]).not.toEqual([
+            checkId,
             expect.stringMatching(/NaN|Infinity|undefined|null|\[object|beyond all/),
           ]);
-          expect([callId, sentence]).not.toEqual([callId, expect.stringMatching(/\b(\p{L}+) \1\b/u)]);
+          expect([checkId, sentence]).not.toEqual([checkId, expect.stringMatching(/\b(\p{L}+) \1\b/u)]);
           // "0 mm higher", "0.0 ppm", "0 % over" say something of nothing.
-          expect([callId, sentence]).not.toEqual([
-            callId,
+          expect([checkId, sentence]).not.toEqual([
+            checkId,
             expect.stringMatching(
               /(?<![\d.,\u2009−])0(?:\.0+)? (?:mm|m|%|ppm|kg|K) (?:higher|lower|over|under|above|more|less|further|too)/,
             ),
           ]);
-          expect([callId, sentence]).not.toEqual([callId, expect.stringMatching(/(?<![\d.,])0\.0 ppm/)]);
+          expect([checkId, sentence]).not.toEqual([checkId, expect.stringMatching(/(?<![\d.,])0\.0 ppm/)]);
         }
     }),
     { numRuns: sampleOf(3000, 400) },
@@ -80,11 +86,11 @@ test('a fault that is told for any value of an unknown figure is one for any val
       spoiledBuild(2),
       fc.array(fc.double({ min: 0, max: 1, noNaN: true }), { minLength: 30, maxLength: 30 }),
       (build, shares) => {
-        for (const call of assess(build)) {
-          const label = /^“(.+)” is not known; even were it /.exec(call.says)?.[1];
-          if (!isBad(call.level) || label === undefined) continue;
+        for (const finding of assess(build)) {
+          const label = /^“(.+)” is not known; even were it /.exec(finding.message)?.[1];
+          if (!isBad(finding.level) || label === undefined) continue;
           const path = figurePaths.find(
-            (one) => fieldAt(one).label === label && call.stage !== 'signoff' && isMissing(build, one),
+            (one) => fieldAt(one).label === label && finding.stage !== 'signoff' && isMissing(build, one),
           );
           if (!path) throw new Error(`no figure is called ${label}`);
           const field = fieldAt(path);
@@ -93,8 +99,8 @@ test('a fault that is told for any value of an unknown figure is one for any val
               ? Object.keys(field.options)
               : shares.map((share) => field.min + (field.max - field.min) * share ** 3);
           for (const value of values) {
-            const level = assessOne(withValues(build, { [path]: value }), call.id)?.level;
-            expect([call.id, path, value, level]).toEqual([call.id, path, value, isBad(level) ? level : 'stop or fix']);
+            const level = assessOne(withValues(build, { [path]: value }), finding.id)?.level;
+            expect([finding.id, path, value, level]).toEqual([finding.id, path, value, isBad(level) ? level : 'stop or fix']);
           }
         }
       },

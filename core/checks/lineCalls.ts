@@ -3,9 +3,9 @@ import { isWet, leakProof, nextLook } from '../model/fuel/leakDue';
 import { repairsOf } from '../model/proving/stale';
 import { routeOf, segmentName, inOrder } from '../model/fuel/routeOf';
 import { fuelOf } from '../model/fuel/runFacts';
-import { lowerFirst, show } from '../units/show';
-import type { Judge, Reader } from './Call';
-import { weigh } from './weigh';
+import { lowerFirst, formatFixed } from '../units/formatNumber';
+import type { Check, Reader } from './Finding';
+import { worstOf } from './worstOf';
 
 const trade = 'Common practice, no published source.';
 const list = (names: readonly string[]) =>
@@ -18,19 +18,19 @@ function mended(read: Reader): string {
 }
 
 /** How the line runs, what holds it, what the cold does to it, and whether it leaks. */
-export const lineCalls: readonly Judge[] = [
+export const lineChecks: readonly Check[] = [
   {
     id: 'fuel.line.clips',
     stage: 'fuel',
-    moment: 'closing',
+    holdPoint: 'closing',
     part: 'line',
     why: 'A line that hangs free chafes through, sags into loops and shakes its joints loose.',
-    todo: 'Clip it every 300 to 500 mm, rubber-lined, to structure.',
+    remedy: 'Clip it every 300 to 500 mm, rubber-lined, to structure.',
     source: `${trade} 300 to 500 mm is met.`,
-    judge(read) {
+    check(read) {
       const rows = inOrder(read.rows('segments'));
       if (rows.length === 0) return read.missing('the line stretch by stretch');
-      const most = read.limit('clipSpacingMaxMm').value;
+      const max = read.limit('clipSpacingMaxMm').value;
       const apart = rows.flatMap((row, i) =>
         row.lengthM === undefined || row.clips === undefined
           ? []
@@ -38,39 +38,42 @@ export const lineCalls: readonly Judge[] = [
               {
                 name: segmentName(row, i),
                 mm: (row.lengthM * 1000) / Math.max(row.clips, 1),
-                needed: Math.ceil((row.lengthM * 1000) / most),
+                needed: Math.ceil((row.lengthM * 1000) / max),
                 clips: row.clips,
               },
             ],
       );
       // A piece shorter than the spacing may hang between its neighbours' clips.
-      const worst = apart.filter(({ mm, clips }) => mm > most || (clips === 0 && mm > most / 2)).sort((a, b) => b.mm - a.mm)[0];
+      const worst = apart.filter(({ mm, clips }) => mm > max || (clips === 0 && mm > max / 2)).sort((a, b) => b.mm - a.mm)[0];
       if (worst)
         return {
           level: 'fix',
-          says:
+          message:
             worst.clips === 0
-              ? `${worst.name} has no clip on ${show(worst.mm)} mm; they stand at most ${show(most)} mm apart.`
-              : `${worst.name} has ${show(worst.clips)} ${worst.clips === 1 ? 'clip' : 'clips'} on ${show(worst.mm * worst.clips)} mm: ${show(worst.mm)} mm apart, at most ${show(most)} mm.`,
-          todo: `Put ${show(worst.needed)} on it, evenly.`,
+              ? `${worst.name} has no clip on ${formatFixed(worst.mm)} mm; they stand at most ${formatFixed(max)} mm apart.`
+              : `${worst.name} has ${formatFixed(worst.clips)} ${worst.clips === 1 ? 'clip' : 'clips'} on ${formatFixed(worst.mm * worst.clips)} mm: ${formatFixed(worst.mm)} mm apart, at most ${formatFixed(max)} mm.`,
+          remedy: `Put ${formatFixed(worst.needed)} on it, evenly.`,
         };
       const lacking = rows.flatMap((row, i) =>
         row.clips === undefined || row.lengthM === undefined ? [segmentName(row, i)] : [],
       );
       if (lacking.length > 0) return read.missing(`clips of ${list(lacking)}`);
       const all = rows.reduce((sum, { clips }) => sum + (clips ?? 0), 0);
-      return { level: 'sound', says: `${show(all)} clips hold the line, nowhere more than ${show(most)} mm apart.` };
+      return {
+        level: 'sound',
+        message: `${formatFixed(all)} clips hold the line, nowhere more than ${formatFixed(max)} mm apart.`,
+      };
     },
   },
   {
     id: 'fuel.line.route',
     stage: 'fuel',
-    moment: 'closing',
+    holdPoint: 'closing',
     part: 'line',
     why: 'Heat boils fuel, an edge cuts the line, a kink throttles it, a high loop keeps air; and a pipe tied to a brake pipe wears it through.',
-    todo: 'Run it clear of heat, edges and brake pipes, rising steadily to the heater.',
+    remedy: 'Run it clear of heat, edges and brake pipes, rising steadily to the heater.',
     source: trade,
-    judge(read) {
+    check(read) {
       const rows = inOrder(read.rows('segments'));
       const named = rows.map((row, i) => ({ ...row, name: segmentName(row, i) }));
       const at = (near: string) => named.filter((row) => row.near === near);
@@ -79,27 +82,27 @@ export const lineCalls: readonly Judge[] = [
       if (brake[0])
         return {
           level: 'stop',
-          says: `${list(brake.map(({ name }) => name))} is tied to a brake pipe: it wears the brake pipe through.`,
-          todo: 'Cut it loose now, look at the brake pipe, and give the line clips of its own.',
+          message: `${list(brake.map(({ name }) => name))} is tied to a brake pipe: it wears the brake pipe through.`,
+          remedy: 'Cut it loose now, look at the brake pipe, and give the line clips of its own.',
         };
       if (hot[0])
         return {
           level: 'fix',
-          says: `${list(hot.map(({ name }) => name))} passes the exhaust or another hot part without a heat sleeve.`,
-          todo: 'Move it away, or sleeve it against heat.',
+          message: `${list(hot.map(({ name }) => name))} passes the exhaust or another hot part without a heat sleeve.`,
+          remedy: 'Move it away, or sleeve it against heat.',
         };
       if (kinked[0])
         return {
           level: 'fix',
-          says: `${list(kinked.map(({ name }) => name))} goes through a kink.`,
-          todo: 'Cut the kink out; a wider bend needs more line.',
+          message: `${list(kinked.map(({ name }) => name))} goes through a kink.`,
+          remedy: 'Cut the kink out; a wider bend needs more line.',
         };
       const cut = sharp.filter(({ sheath }) => sheath !== 'conduit' && sheath !== 'heat');
       if (cut[0])
         return {
           level: 'fix',
-          says: `${list(cut.map(({ name }) => name))} lies bare over a sharp edge.`,
-          todo: 'A grommet or conduit there.',
+          message: `${list(cut.map(({ name }) => name))} lies bare over a sharp edge.`,
+          remedy: 'A grommet or conduit there.',
         };
       if (rows.length === 0) return read.missing('the line stretch by stretch');
       const lacking = named.filter(({ near }) => near === undefined);
@@ -111,83 +114,83 @@ export const lineCalls: readonly Judge[] = [
         return loop.stands
           ? {
               level: 'fix',
-              says: `The line has ${where}: it falls ${show(loop.fallsMm)} mm, and in so wide a bore gas stays there.`,
-              todo: 'Lower the top, or run the line rising to the heater.',
+              message: `The line has ${where}: it falls ${formatFixed(loop.fallsMm)} mm, and in so wide a bore gas stays there.`,
+              remedy: 'Lower the top, or run the line rising to the heater.',
             }
           : {
               level: 'watch',
-              says: `The line has ${where}: it falls ${show(loop.fallsMm)} mm; this bore carries its bubbles over.`,
-              todo: 'Let it rise steadily if there is a way.',
+              message: `The line has ${where}: it falls ${formatFixed(loop.fallsMm)} mm; this bore carries its bubbles over.`,
+              remedy: 'Let it rise steadily if there is a way.',
             };
       }
-      return { level: 'sound', says: 'The line runs clear of heat, edges and brake pipes, and rises to the heater.' };
+      return { level: 'sound', message: 'The line runs clear of heat, edges and brake pipes, and rises to the heater.' };
     },
   },
   {
     id: 'fuel.pump.mount',
     stage: 'fuel',
-    moment: 'closing',
+    holdPoint: 'closing',
     part: 'pump',
     why: 'A tie lets the angle wander, and a pump bolted hard is heard all night.',
-    todo: 'Hang it in its rubber from a bracket that holds the angle.',
+    remedy: 'Hang it in its rubber from a bracket that holds the angle.',
     source: trade,
-    judge(read) {
+    check(read) {
       const { mount } = read.all({ mount: 'line.pumpMount' });
-      if (mount === 'rubber') return { level: 'sound', says: 'Pump hangs in its rubber, on a bracket.' };
-      if (mount === 'hard') return { level: 'watch', says: 'Pump is bolted hard: every stroke is heard inside.' };
-      return { level: 'fix', says: mount === 'tie' ? 'Pump hangs by a cable tie: its angle wanders.' : 'Pump hangs loose.' };
+      if (mount === 'rubber') return { level: 'sound', message: 'Pump hangs in its rubber, on a bracket.' };
+      if (mount === 'hard') return { level: 'watch', message: 'Pump is bolted hard: every stroke is heard inside.' };
+      return { level: 'fix', message: mount === 'tie' ? 'Pump hangs by a cable tie: its angle wanders.' : 'Pump hangs loose.' };
     },
   },
   {
     id: 'fuel.cold',
     stage: 'fuel',
-    moment: 'handover',
+    holdPoint: 'handover',
     part: 'tank',
     why: 'Below its plugging point wax closes filter and pickup; below its cloud point it begins to.',
-    todo: 'Use a winter grade before the cold comes, and burn the tank empty of the other.',
+    remedy: 'Use a winter grade before the cold comes, and burn the tank empty of the other.',
     source: 'EN 590 grades (from memory); common practice where the fuel has none.',
-    judge(read) {
+    check(read) {
       const cold = read.derived('fuel.coldestC');
       const { given } = read.all({ given: 'heater.coldestFuelC' });
-      const outside = cold < given ? ` (outside, as the coldest night; ${show(given)} °C was entered)` : '';
+      const outside = cold < given ? ` (outside, as the coldest night; ${formatFixed(given)} °C was entered)` : '';
       const fuel = fuelOf(read);
       if (fuel.cfppC === null)
         return {
           level: 'watch',
-          says: `${fuel.label}: no standard says how cold it may get; ask its seller about ${show(cold)} °C.`,
-          todo: 'Ask for its plugging point.',
+          message: `${fuel.label}: no standard says how cold it may get; ask its seller about ${formatFixed(cold)} °C.`,
+          remedy: 'Ask for its plugging point.',
         };
       if (cold < fuel.cfppC)
         return {
           level: 'fix',
-          says: `The fuel will be at ${show(cold)} °C${outside}; ${lowerFirst(fuel.label)} plugs a filter at ${show(fuel.cfppC)} °C.`,
+          message: `The fuel will be at ${formatFixed(cold)} °C${outside}; ${lowerFirst(fuel.label)} plugs a filter at ${formatFixed(fuel.cfppC)} °C.`,
         };
       if (fuel.cloudC !== null && cold < fuel.cloudC)
         return {
           level: 'watch',
-          says: `At ${show(cold)} °C ${lowerFirst(fuel.label)} is below its cloud point of ${show(fuel.cloudC)} °C: wax is in it, and still passes.`,
+          message: `At ${formatFixed(cold)} °C ${lowerFirst(fuel.label)} is below its cloud point of ${formatFixed(fuel.cloudC)} °C: wax is in it, and still passes.`,
         };
       if (cold < fuel.cfppC + 3)
         return {
           level: 'watch',
-          says: `${fuel.label} plugs at ${show(fuel.cfppC)} °C, and the fuel will be at ${show(cold)} °C: nothing to spare.`,
+          message: `${fuel.label} plugs at ${formatFixed(fuel.cfppC)} °C, and the fuel will be at ${formatFixed(cold)} °C: nothing to spare.`,
         };
       return {
         level: 'sound',
-        says: `${fuel.label} passes a filter down to ${show(fuel.cfppC)} °C; at ${show(cold)} °C it is ${show(read.derived('fuel.viscosity'), 1)} mm²/s thick.`,
+        message: `${fuel.label} passes a filter down to ${formatFixed(fuel.cfppC)} °C; at ${formatFixed(cold)} °C it is ${formatFixed(read.derived('fuel.viscosity'), 1)} mm²/s thick.`,
       };
     },
   },
   {
     id: 'fuel.leak',
     stage: 'fuel',
-    moment: 'fire',
+    holdPoint: 'fire',
     part: 'line',
     why: 'Diesel that leaks unseen rots a floor within a winter, and feeds a fire.',
     answered: true,
-    todo: 'Wipe every joint dry, so that the next look can tell.',
+    remedy: 'Wipe every joint dry, so that the next look can tell.',
     source: trade,
-    judge(read) {
+    check(read) {
       const rows = read.rows('leaks');
       const wet = (found: string) =>
         rows.flatMap((row, i) => (row.nightFound === found || row.warmFound === found ? [row.name ?? `joint ${i + 1}`] : []));
@@ -195,44 +198,45 @@ export const lineCalls: readonly Judge[] = [
       if (drips.length > 0)
         return {
           level: 'stop',
-          says: `Fuel drips: ${list(drips)}.`,
-          todo: 'Heater off by its button, catch the fuel, mend the joint, and record its cause and repair; then wipe it and look anew.',
+          message: `Fuel drips: ${list(drips)}.`,
+          remedy:
+            'Heater off by its button, catch the fuel, mend the joint, and record its cause and repair; then wipe it and look anew.',
         };
       if (damp.length > 0)
         return {
           level: 'fix',
-          says: `Fuel was found: ${list(damp)}.`,
-          todo: 'Mend the joint and record its cause and repair; then wipe it and look anew.',
+          message: `Fuel was found: ${list(damp)}.`,
+          remedy: 'Mend the joint and record its cause and repair; then wipe it and look anew.',
         };
       if (rows.length === 0) return read.missing('joints that were wiped and watched');
       const lacking = rows.flatMap((row, i) => (row.wipedAt === undefined ? [row.name ?? `joint ${i + 1}`] : []));
       if (lacking.length > 0) return read.missing(`wiping dry (${list(lacking)})`);
       return {
         level: 'sound',
-        says: `${show(rows.length)} ${rows.length === 1 ? 'joint' : 'joints'} wiped dry, and none found wet.${mended(read)}`,
+        message: `${formatFixed(rows.length)} ${rows.length === 1 ? 'joint' : 'joints'} wiped dry, and none found wet.${mended(read)}`,
       };
     },
   },
   {
     id: 'leak.fuel',
     stage: 'proving',
-    moment: 'handover',
+    holdPoint: 'handover',
     part: 'line',
     why: 'A joint weeps when it is warm, or over a night; neither is seen on the day it is made.',
-    todo: 'Look at every joint with the heater warm, and again after a night.',
+    remedy: 'Look at every joint with the heater warm, and again after a night.',
     source: `${trade} The hours are Lorbet’s own choice.`,
-    judge(read) {
+    check(read) {
       const rows = read.rows('leaks');
       if (rows.length === 0) return read.missing('joints that were wiped and watched');
       const proof = leakProof(read.build);
-      return weigh(
+      return worstOf(
         read,
         () =>
           rows.some(isWet)
             ? {
                 level: 'fix',
-                says: 'Every joint was looked at, and not every one was dry.',
-                todo: 'Mend it and record its cause and repair; then wipe it and look twice again.',
+                message: 'Every joint was looked at, and not every one was dry.',
+                remedy: 'Mend it and record its cause and repair; then wipe it and look twice again.',
               }
             : null,
         () => {
@@ -246,7 +250,7 @@ export const lineCalls: readonly Judge[] = [
           if (waits.length > 0) return read.missing(list(waits));
           return {
             level: 'sound',
-            says: `${show(rows.length)} ${rows.length === 1 ? 'joint' : 'joints'} looked at warm and after a night: dry. The looks rest on start ${start.number}.${mended(read)}`,
+            message: `${formatFixed(rows.length)} ${rows.length === 1 ? 'joint' : 'joints'} looked at warm and after a night: dry. The looks rest on start ${start.number}.${mended(read)}`,
           };
         },
       );

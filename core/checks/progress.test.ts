@@ -3,22 +3,22 @@ import type { Build } from '../build/Build';
 import { emptyBuild } from '../build/emptyBuild';
 import { buildHash } from '../record/sha256Hex';
 import { assess } from './assess';
-import { levels, momentIds, stageIds, type Call, type Moment } from './Call';
-import { gateIds, gateOf } from './gates';
+import { levels, holdPointIds, stageIds, type Finding, type HoldPoint } from './Finding';
+import { releasableIds, holdPointState } from './holdPointState';
 import { isProven, isStanding, signState, wettedStages, worstLevel } from './progress';
 
 /** The first gate at which something stands. */
 const guarded = (values: Values, more: Partial<Build> = {}) => {
   const build = { ...soundBuild(values), ...more };
   return (
-    gateIds.find((id) => {
-      const { stops, open } = gateOf(build, assess(build), id);
+    releasableIds.find((id) => {
+      const { stops, open } = holdPointState(build, assess(build), id);
       return stops.length + open.length > 0;
     }) ?? null
   );
 };
 
-test.each<[Values, Moment | null]>([
+test.each<[Values, HoldPoint | null]>([
   [{}, null],
   [{ 'air.exhaustPastOutlineMm': -50, 'wiring.fuseA': 0 }, 'bolting'],
   [{ 'fuel.pumpAngleDeg': 3, 'wiring.fuseA': 0 }, 'closing'],
@@ -47,31 +47,31 @@ test('the dipstick is wet only as far as everything below is proven', () => {
 test('a stage whose calls hold on planned figures alone is not proven', () => {
   const build = soundBuild();
   build.sheets.fuel.pumpAngleDeg.fitted = null;
-  const calls = assess(build);
-  expect(calls.filter((c) => c.stage === 'fuel').every((c) => c.level === 'sound')).toBe(true);
-  expect(isProven(build, calls, 'fuel')).toBe(false);
+  const findings = assess(build);
+  expect(findings.filter((c) => c.stage === 'fuel').every((c) => c.level === 'sound')).toBe(true);
+  expect(isProven(build, findings, 'fuel')).toBe(false);
 });
 
 test('a watch does not stand in the way, a waived finding neither', () => {
-  const call = (level: Call['level'], waived: Call['waived'] = null): Call => ({
+  const finding = (level: Finding['level'], waived: Finding['waived'] = null): Finding => ({
     id: 'x',
     stage: 'fuel',
-    moment: 'closing',
+    holdPoint: 'closing',
     part: 'pump',
     level,
-    says: '',
+    message: '',
     why: '',
-    todo: '',
+    remedy: '',
     source: '',
     rules: [],
     inputs: [],
     missing: [],
     waived,
   });
-  expect(levels.map((level) => isStanding(call(level)))).toEqual([true, true, true, false, false]);
-  expect(isStanding(call('fix', { reason: 'r', by: 'b' }))).toBe(false);
-  expect(worstLevel([call('sound'), call('watch'), call('fix', { reason: 'r', by: 'b' })])).toBe('watch');
-  expect(worstLevel([call('sound'), call('open'), call('stop')])).toBe('stop');
+  expect(levels.map((level) => isStanding(finding(level)))).toEqual([true, true, true, false, false]);
+  expect(isStanding(finding('fix', { reason: 'r', by: 'b' }))).toBe(false);
+  expect(worstLevel([finding('sound'), finding('watch'), finding('fix', { reason: 'r', by: 'b' })])).toBe('watch');
+  expect(worstLevel([finding('sound'), finding('open'), finding('stop')])).toBe('stop');
   expect(worstLevel([])).toBeNull();
 });
 
@@ -92,7 +92,7 @@ test('a signature covers the build as it stood, and nothing after', () => {
 });
 
 test('calls come by stage, then by moment, then worst first', () => {
-  const calls = assess(
+  const findings = assess(
     soundBuild({
       'wiring.fuseFromBatteryMm': 900,
       'wiring.cableAreaMm2': 0.75,
@@ -100,7 +100,7 @@ test('calls come by stage, then by moment, then worst first', () => {
       'wiring.feedSource': 'mains',
     }),
   );
-  const rank = (c: Call) => stageIds.indexOf(c.stage) * 100 + momentIds.indexOf(c.moment) * 10 + levels.indexOf(c.level);
-  const ranks = calls.map(rank);
+  const rank = (c: Finding) => stageIds.indexOf(c.stage) * 100 + holdPointIds.indexOf(c.holdPoint) * 10 + levels.indexOf(c.level);
+  const ranks = findings.map(rank);
   expect(ranks).toEqual([...ranks].sort((a, b) => a - b));
 });

@@ -3,30 +3,32 @@ import { fieldAt, figureAt, figurePaths, type FigurePath } from '../build/sheets
 import { isSuperseded } from '../model/superseded';
 import { buildHash } from '../record/sha256Hex';
 import { assess } from './assess';
-import { levels, momentIds, stageIds, type Call, type Level, type Moment, type StageId } from './Call';
+import { levels, holdPointIds, stageIds, type Finding, type Level, type HoldPoint, type StageId } from './Finding';
 
 /** Worst level among calls, a waived one counting as watch; null for none. */
-export function worstLevel(calls: readonly Call[]): Level | null {
-  const found = calls.map((c) => (c.waived ? 'watch' : c.level));
+export function worstLevel(findings: readonly Finding[]): Level | null {
+  const found = findings.map((c) => (c.waived ? 'watch' : c.level));
   return levels.find((level) => found.includes(level)) ?? null;
 }
 
 /** A call that the work waits for: dangerous, broken, or not measured. */
-export const isStanding = (c: Call): boolean => !c.waived && (c.level === 'stop' || c.level === 'fix' || c.level === 'open');
+export const isStanding = (c: Finding): boolean => !c.waived && (c.level === 'stop' || c.level === 'fix' || c.level === 'open');
 
 /** The next step that can't be undone: the first whose gate nobody has passed, then hand-over; null once it is signed. */
-export function nextMoment(build: Build): Moment | null {
-  const ahead = momentIds.find((moment) => moment !== 'handover' && !build.gates?.some((gate) => gate.moment === moment));
+export function nextHoldPoint(build: Build): HoldPoint | null {
+  const ahead = holdPointIds.find(
+    (holdPoint) => holdPoint !== 'handover' && !build.releases?.some((release) => release.holdPoint === holdPoint),
+  );
   return ahead ?? (signState(build) === 'signed' ? null : 'handover');
 }
 
 /** A stage is proven when every one of its calls holds and every figure of its sheet is entered as fitted. */
-export function isProven(build: Build, calls: readonly Call[], stage: StageId): boolean {
+export function isProven(build: Build, findings: readonly Finding[], stage: StageId): boolean {
   if (stage === 'signoff') return signState(build) === 'signed';
   const fitted = figurePaths
     .filter((path) => path.startsWith(`${stage}.`) && !isSuperseded(build, path))
     .every((path) => isFitted(build, path));
-  return fitted && calls.filter((c) => c.stage === stage).every((c) => !isStanding(c));
+  return fitted && findings.filter((c) => c.stage === stage).every((c) => !isStanding(c));
 }
 
 function isFitted(build: Build, path: FigurePath): boolean {
@@ -36,8 +38,8 @@ function isFitted(build: Build, path: FigurePath): boolean {
 }
 
 /** How far the dipstick is wetted: stages proven from the first on, without a gap. */
-export function wettedStages(build: Build, calls: readonly Call[] = assess(build)): number {
-  const dry = stageIds.findIndex((stage) => !isProven(build, calls, stage));
+export function wettedStages(build: Build, findings: readonly Finding[] = assess(build)): number {
+  const dry = stageIds.findIndex((stage) => !isProven(build, findings, stage));
   return dry === -1 ? stageIds.length : dry;
 }
 

@@ -32,13 +32,13 @@ const lit = (build: Build, at: string, run: Partial<StartRun> = {}): Build => {
   const { events, readings } = soundStart(run);
   return done(build, { kind: 'start', id: id((next += 1)), events, readings, source: 'csv', beganAt: at }, on(28, '20:00'));
 };
-const repair = (callId: string, subject?: string): Command => ({
+const repair = (checkId: string, subject?: string): Command => ({
   kind: 'repair',
-  repair: { id: id((next += 1)), callId, ...(subject ? { subject } : {}), cause: 'clamp loose', repair: 'new clamp, sealed' },
+  repair: { id: id((next += 1)), checkId, ...(subject ? { subject } : {}), cause: 'clamp loose', repair: 'new clamp, sealed' },
 });
-const told = (build: Build, callId: string) => {
-  const call = assessOne(build, callId);
-  return [call?.level, call?.says];
+const told = (build: Build, checkId: string) => {
+  const finding = assessOne(build, checkId);
+  return [finding?.level, finding?.message];
 };
 const unread = (): Build => ({ ...soundBuild(), coReadings: [] });
 
@@ -257,7 +257,7 @@ describe('leaks', () => {
     const row = rowsOf(soundBuild().lists, 'segments')[1];
     const changed = done(
       soundBuild(),
-      { kind: 'rows', changes: [{ list: 'segments', row: row?.id ?? '', deed: 'set', column: 'clips', from: 7, to: 8 }] },
+      { kind: 'rows', changes: [{ list: 'segments', row: row?.id ?? '', action: 'set', column: 'clips', from: 7, to: 8 }] },
       on(22, '10:00'),
     );
     expect(told(changed, 'leak.fuel')).toEqual(['open', expect.stringMatching(/wiping dry/)]);
@@ -266,14 +266,14 @@ describe('leaks', () => {
     const joint = id(93);
     const write = (column: string, from: string | null, to: string | null): Command => ({
       kind: 'rows',
-      changes: [{ list: 'leaks', row: joint, deed: 'set', column, from, to }],
+      changes: [{ list: 'leaks', row: joint, action: 'set', column, from, to }],
     });
     const wet = withRows({}, { leaks: set(0, { nightFound: 'drips' }) });
     expect(told(wet, 'fuel.leak')[0]).toBe('stop');
     for (const command of [
       write('nightFound', 'drips', 'dry'),
       write('nightFound', 'drips', null),
-      { kind: 'rows', changes: [{ list: 'leaks', row: joint, deed: 'remove' }] } as Command,
+      { kind: 'rows', changes: [{ list: 'leaks', row: joint, action: 'remove' }] } as Command,
     ])
       expect(refused(wet, command, on(22, '10:00'))).toMatch(/at the pump was found drips; record its cause and repair first/);
     let mended = done(wet, repair('fuel.leak', joint), on(22, '10:00'));
@@ -287,7 +287,7 @@ describe('leaks', () => {
     ] as const)
       mended = done(done(mended, write(`${look}Found`, null, 'dry'), at), write(`${look}At`, null, at), at);
     expect(told(mended, 'leak.fuel')).toEqual(['sound', expect.stringMatching(/rest on start 2/)]);
-    expect(mended.repairs?.[0]).toMatchObject({ callId: 'fuel.leak', subject: joint, found: 'Fuel drips: at the pump.' });
+    expect(mended.repairs?.[0]).toMatchObject({ checkId: 'fuel.leak', subject: joint, found: 'Fuel drips: at the pump.' });
   });
 });
 
@@ -328,8 +328,8 @@ describe('an over-prime and failed starts', () => {
     [1, 'watch', /1 start in a row/],
     [2, 'stop', /2 starts in a row without a flame, with fuel at the heater: the burner is flooded.*lock out.*glow plug/],
     [4, 'stop', /4 starts in a row/],
-  ] as const)('%d failed starts on a full line: %s', (n, level, says) =>
-    expect(told({ ...soundBuild(), starts: failed(n) }, 'priming.lockout')).toEqual([level, expect.stringMatching(says)]),
+  ] as const)('%d failed starts on a full line: %s', (n, level, message) =>
+    expect(told({ ...soundBuild(), starts: failed(n) }, 'priming.lockout')).toEqual([level, expect.stringMatching(message)]),
   );
   test('four on a dry line are told as lock-out, flood and wear; and no fifth is helped along once the burner is flooded', () => {
     expect(told({ ...soundBuild(), primingRuns: [], starts: failed(4) }, 'priming.lockout')).toEqual([
@@ -364,8 +364,8 @@ describe('logs that can’t be, or alarm', () => {
     ['start.figures', [reading('volts', 12.1, 900), reading('volts', 12.2, 800)], 'fix', /out of order in time/],
     ['start.outlet.temperature', [reading('outletC', 130)], 'fix', /up to 130 °C; 126 °C is the most met/],
     ['start.outlet.temperature', [reading('outletC', 170)], 'stop', /it overheats/],
-  ] as const)('%s on %j: %s', (callId, readings, level, says) =>
-    expect(told(with_({ readings: [...sound, ...readings] }), callId)).toEqual([level, expect.stringMatching(says)]),
+  ] as const)('%s on %j: %s', (checkId, readings, level, message) =>
+    expect(told(with_({ readings: [...sound, ...readings] }), checkId)).toEqual([level, expect.stringMatching(message)]),
   );
   test('a flame before the button, a full output before the flame', () =>
     expect(
@@ -400,8 +400,11 @@ describe('boats and buildings', () => {
     const drilled = { 'air.exhaustLowPoint': 'drilled', 'air.mufflerHole': 'closed' } as const;
     expect(told(as('road', drilled), 'exhaust.drain')[0]).toBe('sound');
     for (const kind of ['boat', 'building'] as const) {
-      const call = assessOne(as(kind, drilled), 'exhaust.drain');
-      expect([call?.level, call?.todo]).toEqual(['stop', expect.stringMatching(/closed trap with a valve, drained to outside/)]);
+      const finding = assessOne(as(kind, drilled), 'exhaust.drain');
+      expect([finding?.level, finding?.remedy]).toEqual([
+        'stop',
+        expect.stringMatching(/closed trap with a valve, drained to outside/),
+      ]);
       expect(told(as(kind, { ...drilled, 'air.exhaustLowPoint': 'trap' }), 'exhaust.drain')[0]).toBe('sound');
       expect(told(as(kind, { ...drilled, 'air.exhaustLowPoint': 'drilledOut' }), 'exhaust.drain')[0]).toBe('sound');
     }
@@ -417,8 +420,8 @@ describe('boats and buildings', () => {
         { 'tank.restraint': 'none', 'tank.place': 'vehicle', 'tank.vent': 'vehicle', 'tank.paper': 'vehicle' },
         { 'tank.restraint': 'vehicle', 'survey.fuelFrom': 'vehicle', 'tank.way': 'standpipe', 'air.exhaustPastOutlineMm': -5 },
       ] as const)
-        for (const { id: callId, says, todo } of assess(as(kind, values)))
-          expect([callId, `${says} ${todo}`]).not.toEqual([callId, expect.stringMatching(/\bvehicle|\bcrash|underneath/)]);
+        for (const { id: checkId, message, remedy } of assess(as(kind, values)))
+          expect([checkId, `${message} ${remedy}`]).not.toEqual([checkId, expect.stringMatching(/\bvehicle|\bcrash|underneath/)]);
   });
 });
 

@@ -7,7 +7,7 @@ import { rowsOf, type ListId, type RowOf } from '../build/lists';
 import { fieldAt, figurePaths, isFigurePath, valueAt, type FigurePath } from '../build/sheets';
 import { explain } from '../figures/explain';
 import { assessOne } from './assess';
-import type { Call } from './Call';
+import type { Finding } from './Finding';
 
 const now = (build: Build, path: FigurePath): number => Number(valueAt(build.sheets, path));
 /** A figure as its remedy would have it; null where it can't be so much. */
@@ -34,7 +34,7 @@ const pumpMoved = (build: Build, byMm: number): Build | null =>
   made(build, 'fuel.pumpAboveTankFloorMm', now(build, 'fuel.pumpAboveTankFloorMm') + byMm);
 
 /** What remedies say in figures, and the deed that does just that. */
-const deeds: [callId: string, says: RegExp, deed: (build: Build, told: string[], call: Call) => Build | null][] = [
+const actions: [checkId: string, message: RegExp, action: (build: Build, told: string[], finding: Finding) => Build | null][] = [
   [
     'exhaust.end.underneath',
     /by at least ([\d\u2009]+) mm/,
@@ -70,9 +70,9 @@ const deeds: [callId: string, says: RegExp, deed: (build: Build, told: string[],
   [
     'fuel.line.clips',
     /^Put (\d+) on it/,
-    (b, [, pieces], call) =>
+    (b, [, pieces], finding) =>
       rowsMade(b, 'segments', (row) =>
-        row.name === undefined || call.says.startsWith(`${row.name} has`) ? { ...row, clips: number(pieces) } : row,
+        row.name === undefined || finding.message.startsWith(`${row.name} has`) ? { ...row, clips: number(pieces) } : row,
       ),
   ],
   ['survey.size.under', /a heater of ([\d.]+) kW holds/, (b, [, kw]) => anotherHeater(b, kw)],
@@ -96,19 +96,19 @@ const moreRead: Record<string, FigurePath[]> = {
 };
 /** Where a call is judged at all. */
 const given: Record<string, Values> = { 'fuel.pickup.reserve': { 'tank.way': 'standpipe', 'tank.reserveL': 5 } };
-const isBad = (call: Call | null | undefined) => call?.level === 'stop' || call?.level === 'fix';
+const isBad = (finding: Finding | null | undefined) => finding?.level === 'stop' || finding?.level === 'fix';
 
-test.each([...new Set(deeds.map(([callId]) => callId))])(
+test.each([...new Set(actions.map(([checkId]) => checkId))])(
   '%s is cleared by doing what its remedy says',
-  (callId) => {
-    const own = deeds.filter(([id]) => id === callId);
-    const read = assessOne(soundBuild(), callId)?.inputs.map(({ path }) => path) ?? [];
-    const figures = moreRead[callId] ?? read.filter(isFigurePath);
+  (checkId) => {
+    const own = actions.filter(([id]) => id === checkId);
+    const read = assessOne(soundBuild(), checkId)?.inputs.map(({ path }) => path) ?? [];
+    const figures = moreRead[checkId] ?? read.filter(isFigurePath);
     const among = figures.length > 0 ? figures : figurePaths;
     let cleared = 0;
     fc.assert(
       fc.property(spoiledBuild(0, among), fc.nat({ max: 4 }), (spoiled, clips) => {
-        const build = rowsMade(withValues(spoiled, given[callId] ?? {}), 'segments', (row) => ({
+        const build = rowsMade(withValues(spoiled, given[checkId] ?? {}), 'segments', (row) => ({
           ...row,
           clips,
           ...(row.side === 'suction' ? { lengthM: clips * 1.37 + 0.6 } : {}),
@@ -116,19 +116,23 @@ test.each([...new Set(deeds.map(([callId]) => callId))])(
         let at: Build = build;
         // One remedy may uncover the next; more than a few in a row lead nowhere.
         for (let i = 0; i < 5; i += 1) {
-          const call = assessOne(at, callId);
-          if (!call || !isBad(call)) break;
-          const done = own.map(([, says, deed]) => {
-            const told = says.exec(call.todo);
-            return told ? deed(at, told, call) : undefined;
+          const finding = assessOne(at, checkId);
+          if (!finding || !isBad(finding)) break;
+          const done = own.map(([, message, action]) => {
+            const told = message.exec(finding.remedy);
+            return told ? action(at, told, finding) : undefined;
           });
           const next = done.find((one) => one);
           // No figure in it, or one that can't be entered: that is judged elsewhere.
           if (!next) return;
           at = next;
         }
-        const left = assessOne(at, callId);
-        expect([left?.level, left?.says, left?.todo]).toEqual([isBad(left) ? 'cleared' : left?.level, left?.says, left?.todo]);
+        const left = assessOne(at, checkId);
+        expect([left?.level, left?.message, left?.remedy]).toEqual([
+          isBad(left) ? 'cleared' : left?.level,
+          left?.message,
+          left?.remedy,
+        ]);
         if (at !== build) cleared += 1;
       }),
       { numRuns: sampleOf(3000, 200) },

@@ -3,7 +3,7 @@ import { none, withRows } from '../../tests/withRows';
 import { rowsOf } from '../build/lists';
 import { assess, assessOne } from './assess';
 
-const level = (values: Values, callId: string) => assessOne(soundBuild(values), callId)?.level;
+const level = (values: Values, checkId: string) => assessOne(soundBuild(values), checkId)?.level;
 
 describe('a heater on a shelf, with nothing through a floor', () => {
   const bare = { holes: none, stack: none, obstacles: none };
@@ -40,7 +40,7 @@ describe('a heater on a shelf, with nothing through a floor', () => {
 test('a clearance that was measured before the heater was moved is not believed over the floor sheet', () => {
   const moved = assessOne(soundBuild({ 'siting.heaterXMm': 180, 'siting.inletClearMm': 300 }), 'siting.inlet.clearance');
   // 180 mm to the heater's middle less half of its 320 mm.
-  expect([moved?.level, moved?.says]).toEqual(['fix', expect.stringMatching(/^20 mm clear .*300 mm were measured/)]);
+  expect([moved?.level, moved?.message]).toEqual(['fix', expect.stringMatching(/^20 mm clear .*300 mm were measured/)]);
 });
 test('a measured clearance that is less than the sheet’s counts', () => {
   expect(level({ 'siting.inletClearMm': 20 }, 'siting.inlet.clearance')).toBe('fix');

@@ -3,14 +3,14 @@ import { primedStrokes } from '../model/priming/primedStrokes';
 import { fittedStarts, hasFailed } from '../model/startup/fittedStarts';
 import { factsOf, firstAt } from '../build/startFacts';
 import { lastStart } from '../figures/startFigures';
-import { show, trim } from '../units/show';
-import type { Judge, Reader } from './Call';
-import { weigh } from './weigh';
+import { formatFixed, formatShort } from '../units/formatNumber';
+import type { Check, Reader } from './Finding';
+import { worstOf } from './worstOf';
 
 const trade = 'Common practice, no published source; the maker’s figure goes before it.';
 
 /** A battery at work never stands higher than this on a system of 12 V: charging ends at about 15. Common practice, no source. */
-const mostSystemV = 15.6;
+const maxSystemV = 15.6;
 /** The order in which things happen at a start. */
 const course = ['on', 'glow', 'flame', 'full', 'off', 'end'] as const;
 const courseWords = {
@@ -34,103 +34,105 @@ function failedInARow(read: Reader): number {
 }
 
 /** The first start: volts, flame, amps, after-run. The last recorded start is judged. */
-export const startupCalls: readonly Judge[] = [
+export const startupChecks: readonly Check[] = [
   {
     id: 'start.voltage.sag',
     stage: 'startup',
-    moment: 'handover',
+    holdPoint: 'handover',
     part: 'battery',
     why: 'The volts that reach the heater under the glow plug decide whether it lights on a cold morning.',
-    todo: 'Measure at the battery too, under glow: what is lost there is the battery, what is lost between is the feed.',
+    remedy: 'Measure at the battery too, under glow: what is lost there is the battery, what is lost between is the feed.',
     source: trade,
-    judge(read) {
+    check(read) {
       const { lowestStartV, restV } = lastStart(read);
       if (lowestStartV === null) return read.missing('volts at the heater under glow');
       const is24 = read.derived('wiring.supplyV') === 24;
-      const least = read.limit(is24 ? 'lowVoltage24V' : 'lowVoltage12V').value;
+      const min = read.limit(is24 ? 'lowVoltage24V' : 'lowVoltage12V').value;
       read.note('Lowest volts between button and flame', lowestStartV, 'V');
-      const fell = restV === null ? '' : `, from ${show(restV, 2)} V`;
-      const says = `Volts fell to ${show(lowestStartV, 2)} V under glow${fell}`;
-      if (lowestStartV < least) return { level: 'fix', says: `${says}; the low-voltage fault comes at ${trim(least)} V.` };
-      if (lowestStartV < least + (is24 ? 1 : 0.5))
+      const fell = restV === null ? '' : `, from ${formatFixed(restV, 2)} V`;
+      const message = `Volts fell to ${formatFixed(lowestStartV, 2)} V under glow${fell}`;
+      if (lowestStartV < min)
+        return { level: 'fix', message: `${message}; the low-voltage fault comes at ${formatShort(min)} V.` };
+      if (lowestStartV < min + (is24 ? 1 : 0.5))
         return {
           level: 'watch',
-          says: `${says}, ${show(lowestStartV - least, 2)} V above the low-voltage fault at ${trim(least)} V.`,
+          message: `${message}, ${formatFixed(lowestStartV - min, 2)} V above the low-voltage fault at ${formatShort(min)} V.`,
         };
-      return { level: 'sound', says: `${says} (fault at ${trim(least)} V).` };
+      return { level: 'sound', message: `${message} (fault at ${formatShort(min)} V).` };
     },
   },
   {
     id: 'start.ignition',
     stage: 'startup',
-    moment: 'handover',
+    holdPoint: 'handover',
     part: 'heater',
     why: 'A slow or missing flame puts unburnt fuel into the chamber; several failed starts lock the unit.',
-    todo: 'Look at fuel at the heater, bubbles, and volts under glow, in this order, before the next start.',
+    remedy: 'Look at fuel at the heater, bubbles, and volts under glow, in this order, before the next start.',
     source: trade,
-    judge(read) {
+    check(read) {
       const { ignitionS, at } = lastStart(read);
       const tries = fittedStarts(read.build).length;
       read.note('Starts so far', tries, '');
       if (at.on === undefined) return read.missing('when the button was pressed');
       if (ignitionS === null) {
         if (at.off === undefined && at.end === undefined) return read.missing('the flame');
-        return { level: 'fix', says: `No flame in start ${tries}.` };
+        return { level: 'fix', message: `No flame in start ${tries}.` };
       }
-      const most = read.limit('ignitionMaxS').value;
+      const max = read.limit('ignitionMaxS').value;
       read.note('Button to flame', ignitionS, 's');
-      const says = `Flame ${show(ignitionS)} s after the button, in start ${tries}`;
-      if (ignitionS > most) return { level: 'fix', says: `${says}; at most ${show(most)} s.` };
-      if (tries > 4) return { level: 'watch', says: `${says}: more tries than a filled line needs.` };
-      return { level: 'sound', says: `${says} (at most ${show(most)} s).` };
+      const message = `Flame ${formatFixed(ignitionS)} s after the button, in start ${tries}`;
+      if (ignitionS > max) return { level: 'fix', message: `${message}; at most ${formatFixed(max)} s.` };
+      if (tries > 4) return { level: 'watch', message: `${message}: more tries than a filled line needs.` };
+      return { level: 'sound', message: `${message} (at most ${formatFixed(max)} s).` };
     },
   },
   {
     id: 'priming.lockout',
     stage: 'startup',
-    moment: 'fire',
+    holdPoint: 'fire',
     part: 'heater',
     answered: true,
     why: 'Each start that fails leaves its fuel in the burner, counts towards a lock-out and wears the glow plug; the next flame burns it all at once.',
-    todo: 'Don’t press the button again. Drain and air the burner as the maker’s manual says, look for the cause (fuel at the heater, bubbles, volts under glow), record both here, and only then light it.',
+    remedy:
+      'Don’t press the button again. Drain and air the burner as the maker’s manual says, look for the cause (fuel at the heater, bubbles, volts under glow), record both here, and only then light it.',
     source: `${trade} Two to four starts are met on a dry line; the limits are Lorbet’s own choice.`,
-    judge(read) {
+    check(read) {
       const failed = failedInARow(read);
       const { last } = primedStrokes(read.build);
       const wet = last?.outcome === 'reached' || last?.outcome === 'overrun';
       read.note('Failed starts in a row', failed, '');
-      if (failed === 0) return { level: 'sound', says: 'No failed start stands unanswered.' };
-      const says = `${failed} ${failed === 1 ? 'start' : 'starts'} in a row without a flame`;
+      if (failed === 0) return { level: 'sound', message: 'No failed start stands unanswered.' };
+      const message = `${failed} ${failed === 1 ? 'start' : 'starts'} in a row without a flame`;
       if (failed >= 2 && wet)
         return {
           level: 'stop',
-          says: `${says}, with fuel at the heater: the burner is flooded, the unit may lock out, and the glow plug wears.`,
+          message: `${message}, with fuel at the heater: the burner is flooded, the unit may lock out, and the glow plug wears.`,
         };
       if (failed >= 3)
         return {
           level: 'fix',
-          says: `${says}: the unit may lock out, the glow plug wears, and whatever fuel came stands in the burner.`,
+          message: `${message}: the unit may lock out, the glow plug wears, and whatever fuel came stands in the burner.`,
         };
       return {
         level: 'watch',
-        says: `${says}.`,
-        todo: 'Look at fuel at the heater, bubbles, and volts under glow, before the next start.',
+        message: `${message}.`,
+        remedy: 'Look at fuel at the heater, bubbles, and volts under glow, before the next start.',
       };
     },
   },
   {
     id: 'start.figures',
     stage: 'startup',
-    moment: 'handover',
+    holdPoint: 'handover',
     part: 'heater',
     why: 'A log that can’t be true proves nothing, and may hide a meter, a wire or a controller that is wrong.',
-    todo: 'Look at meter and connections, and log another start.',
+    remedy: 'Look at meter and connections, and log another start.',
     source: `${trade} The limits are Lorbet’s own choice.`,
-    judge(read) {
+    check(read) {
       const { run, at } = lastStart(read);
       const facts = factsOf(run);
       read.note('Readings in the log', facts.readings, '');
-      return weigh(
+      return worstOf(
         read,
         () => {
           const early = course.flatMap((event, i) =>
@@ -142,7 +144,7 @@ export const startupCalls: readonly Judge[] = [
           return early
             ? {
                 level: 'fix',
-                says: `The log has ${courseWords[early.event]} at ${show(early.b)} s and ${courseWords[early.before]} only at ${show(early.a)} s.`,
+                message: `The log has ${courseWords[early.event]} at ${formatFixed(early.b)} s and ${courseWords[early.before]} only at ${formatFixed(early.a)} s.`,
               }
             : null;
         },
@@ -150,29 +152,31 @@ export const startupCalls: readonly Judge[] = [
           facts.unordered
             ? {
                 level: 'fix',
-                says: 'Readings of the log are out of order in time: the logger’s clock jumped, or two logs are mixed.',
+                message: 'Readings of the log are out of order in time: the logger’s clock jumped, or two logs are mixed.',
               }
             : null,
         () => {
-          if (facts.mostV === null) return null;
+          if (facts.maxV === null) return null;
           const supply = read.derived('wiring.supplyV');
-          const most = (mostSystemV * supply) / 12;
-          return facts.mostV > most
+          const max = (maxSystemV * supply) / 12;
+          return facts.maxV > max
             ? {
                 level: 'fix',
-                says: `${show(facts.mostV, 1)} V were read on a system of ${show(supply)} V; over ${show(most, 1)} V none stands, even while it is charged.`,
-                todo: 'Look at what charges it, at the supply’s voltage and at the meter, before the unit is destroyed; then log another start.',
+                message: `${formatFixed(facts.maxV, 1)} V were read on a system of ${formatFixed(supply)} V; over ${formatFixed(max, 1)} V none stands, even while it is charged.`,
+                remedy:
+                  'Look at what charges it, at the supply’s voltage and at the meter, before the unit is destroyed; then log another start.',
               }
             : null;
         },
         () => {
-          if (facts.mostHz === null) return null;
-          const { most } = read.all({ most: 'heater.pumpMaxHz' });
-          return facts.mostHz > most * 1.1
+          if (facts.maxHz === null) return null;
+          const { max } = read.all({ max: 'heater.pumpMaxHz' });
+          return facts.maxHz > max * 1.1
             ? {
                 level: 'fix',
-                says: `The pump was read at ${trim(facts.mostHz, 1)} Hz; ${trim(most, 1)} Hz is its highest.`,
-                todo: 'Correct the highest frequency on the heater’s sheet, or set the controller to it; then log another start.',
+                message: `The pump was read at ${formatShort(facts.maxHz, 1)} Hz; ${formatShort(max, 1)} Hz is its highest.`,
+                remedy:
+                  'Correct the highest frequency on the heater’s sheet, or set the controller to it; then log another start.',
               }
             : null;
         },
@@ -181,80 +185,82 @@ export const startupCalls: readonly Judge[] = [
           return out !== null && back !== null && out <= back
             ? {
                 level: 'fix',
-                says: `At full output ${show(out)} °C came out and ${show(back)} °C went in: the heater heats nothing, or the two sensors are swapped.`,
+                message: `At full output ${formatFixed(out)} °C came out and ${formatFixed(back)} °C went in: the heater heats nothing, or the two sensors are swapped.`,
               }
             : null;
         },
-        () => ({ level: 'sound', says: 'The log of the last start holds together.' }),
+        () => ({ level: 'sound', message: 'The log of the last start holds together.' }),
       );
     },
   },
   {
     id: 'start.outlet.temperature',
     stage: 'startup',
-    moment: 'handover',
+    holdPoint: 'handover',
     part: 'cabin',
     why: 'Air that comes out too hot melts ducts, burns hands, and tells of a starved return or a closed outlet: the heater overheats.',
-    todo: 'Open outlets and return, clear what blocks the ducts; then log another start.',
+    remedy: 'Open outlets and return, clear what blocks the ducts; then log another start.',
     source: `${trade} 60 to 126 °C are met.`,
-    judge(read) {
+    check(read) {
       const { run } = lastStart(read);
-      const { mostOutletC } = factsOf(run);
-      if (mostOutletC === null) return read.missing('temperature of the warm air at the outlet');
-      const most = read.limit('outletMaxC').value;
-      read.note('Warm air, hottest', mostOutletC, '°C');
-      const says = `Warm air came out at up to ${show(mostOutletC)} °C`;
-      if (mostOutletC > most * 1.15) return { level: 'stop', says: `${says}; ${show(most)} °C is the most met: it overheats.` };
-      if (mostOutletC > most) return { level: 'fix', says: `${says}; ${show(most)} °C is the most met.` };
-      return { level: 'sound', says: `${says} (most ${show(most)} °C).` };
+      const { maxOutletC } = factsOf(run);
+      if (maxOutletC === null) return read.missing('temperature of the warm air at the outlet');
+      const max = read.limit('outletMaxC').value;
+      read.note('Warm air, hottest', maxOutletC, '°C');
+      const message = `Warm air came out at up to ${formatFixed(maxOutletC)} °C`;
+      if (maxOutletC > max * 1.15)
+        return { level: 'stop', message: `${message}; ${formatFixed(max)} °C is the most met: it overheats.` };
+      if (maxOutletC > max) return { level: 'fix', message: `${message}; ${formatFixed(max)} °C is the most met.` };
+      return { level: 'sound', message: `${message} (most ${formatFixed(max)} °C).` };
     },
   },
   {
     id: 'start.running.current',
     stage: 'startup',
-    moment: 'handover',
+    holdPoint: 'handover',
     part: 'battery',
     why: 'Current that stays up means a glow plug that does not go off or a fan that drags; it empties the battery by night.',
-    todo: 'See that the glow plug goes off after the flame; turn the fan by hand with the fuse out.',
+    remedy: 'See that the glow plug goes off after the flame; turn the fan by hand with the fuse out.',
     source: `${trade} The margin is Lorbet’s own choice.`,
-    judge(read) {
+    check(read) {
       const { runningA } = lastStart(read);
       if (runningA === null) return read.missing('amps while running');
       const { stated } = read.all({ stated: 'heater.runCurrentA' });
       const over = read.limit('runCurrentOverPercent').value;
-      const most = stated * (1 + over / 100);
+      const max = stated * (1 + over / 100);
       read.note('Mean amps at full output', runningA, 'A');
-      const says = `It runs at ${show(runningA, 2)} A; ${trim(stated)} A is stated`;
-      if (runningA > most * 1.5) return { level: 'fix', says: `${says}, and ${show(most, 2)} A is the most here.` };
-      if (runningA > most) return { level: 'watch', says: `${says}, and ${show(most, 2)} A is the most here.` };
-      if (runningA < stated * 0.2) return { level: 'watch', says: `${says}: so little that fan or meter may not be running.` };
-      return { level: 'sound', says: `${says} (at most ${show(most, 2)} A).` };
+      const message = `It runs at ${formatFixed(runningA, 2)} A; ${formatShort(stated)} A is stated`;
+      if (runningA > max * 1.5) return { level: 'fix', message: `${message}, and ${formatFixed(max, 2)} A is the most here.` };
+      if (runningA > max) return { level: 'watch', message: `${message}, and ${formatFixed(max, 2)} A is the most here.` };
+      if (runningA < stated * 0.2)
+        return { level: 'watch', message: `${message}: so little that fan or meter may not be running.` };
+      return { level: 'sound', message: `${message} (at most ${formatFixed(max, 2)} A).` };
     },
   },
   {
     id: 'start.afterrun',
     stage: 'startup',
-    moment: 'handover',
+    holdPoint: 'handover',
     part: 'heater',
     why: 'The fan clears and cools the burner after the flame; power cut while hot cooks the unit.',
-    todo: 'Stop it by its button only, and wait until the fan stops before the fuse or isolator is touched.',
+    remedy: 'Stop it by its button only, and wait until the fan stops before the fuse or isolator is touched.',
     source: trade,
-    judge(read) {
+    check(read) {
       const { afterrunS, at } = lastStart(read);
       if (at.cut !== undefined)
         return {
           level: 'fix',
-          says: `Power was cut while hot, ${show(at.cut)} s into the start.`,
-          todo: 'Look the heater over for heat damage, then start and stop it once by its button, with the whole after-run.',
+          message: `Power was cut while hot, ${formatFixed(at.cut)} s into the start.`,
+          remedy: 'Look the heater over for heat damage, then start and stop it once by its button, with the whole after-run.',
         };
       if (at.off === undefined) return read.missing('when the button was set to off');
       if (afterrunS === null) return read.missing('when the fan stopped');
-      const [least, most] = [read.limit('afterrunMinS').value, read.limit('afterrunMaxS').value];
+      const [min, max] = [read.limit('afterrunMinS').value, read.limit('afterrunMaxS').value];
       read.note('Button off to fan stopped', afterrunS, 's');
-      const says = `Fan ran on for ${show(afterrunS)} s`;
-      if (afterrunS < least) return { level: 'fix', says: `${says}; at least ${show(least)} s cool it.` };
-      if (afterrunS > most) return { level: 'watch', says: `${says}; ${show(most)} s is the usual most.` };
-      return { level: 'sound', says: `${says} (${show(least)} to ${show(most)} s).` };
+      const message = `Fan ran on for ${formatFixed(afterrunS)} s`;
+      if (afterrunS < min) return { level: 'fix', message: `${message}; at least ${formatFixed(min)} s cool it.` };
+      if (afterrunS > max) return { level: 'watch', message: `${message}; ${formatFixed(max)} s is the usual most.` };
+      return { level: 'sound', message: `${message} (${formatFixed(min)} to ${formatFixed(max)} s).` };
     },
   },
 ];

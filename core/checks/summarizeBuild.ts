@@ -1,7 +1,7 @@
 import type { Build } from '../build/Build';
 import { leakDue, type LeakLook } from '../model/fuel/leakDue';
-import { levels, stageIds, type Call, type Level, type Moment, type StageId } from './Call';
-import { isStanding, nextMoment, signState, wettedStages } from './progress';
+import { levels, stageIds, type Finding, type Level, type HoldPoint, type StageId } from './Finding';
+import { isStanding, nextHoldPoint, signState, wettedStages } from './progress';
 
 /** What the bay shows of a build; kept beside it, so that a bay of thousands need not judge them all. */
 export interface BuildSummary {
@@ -13,21 +13,21 @@ export interface BuildSummary {
   signed: 'unsigned' | 'signed' | 'corrected';
   counts: Record<'stop' | 'fix' | 'open', number>;
   /** The worst call; among calls not measured, the one that guards the next step. */
-  worst: { level: Level; says: string; stage: StageId } | null;
-  moment: Moment | null;
+  worst: { level: Level; message: string; stage: StageId } | null;
+  holdPoint: HoldPoint | null;
   waitsFor: StageId | null;
   /** the look at a joint that is due first; absent in summaries kept before there were any */
   leak?: { look: LeakLook; dueMs: number; joints: number } | null;
 }
 
-const severity = (a: Call, b: Call) => levels.indexOf(a.level) - levels.indexOf(b.level);
+const severity = (a: Finding, b: Finding) => levels.indexOf(a.level) - levels.indexOf(b.level);
 
-export function summarizeBuild(build: Build, calls: readonly Call[]): BuildSummary {
-  const standing = calls.filter((c) => isStanding(c) && c.stage !== 'signoff').sort(severity);
-  const moment = nextMoment(build);
-  const wet = wettedStages(build, calls);
+export function summarizeBuild(build: Build, findings: readonly Finding[]): BuildSummary {
+  const standing = findings.filter((c) => isStanding(c) && c.stage !== 'signoff').sort(severity);
+  const holdPoint = nextHoldPoint(build);
+  const wet = wettedStages(build, findings);
   const [first] = standing;
-  const worst = first?.level === 'open' ? (standing.find((c) => c.moment === moment) ?? first) : first;
+  const worst = first?.level === 'open' ? (standing.find((c) => c.holdPoint === holdPoint) ?? first) : first;
   const count = (level: Level) => standing.filter((c) => c.level === level).length;
   const { name, what, place, invented } = build.identity;
   return {
@@ -38,8 +38,8 @@ export function summarizeBuild(build: Build, calls: readonly Call[]): BuildSumma
     wet,
     signed: signState(build),
     counts: { stop: count('stop'), fix: count('fix'), open: count('open') },
-    worst: worst ? { level: worst.level, says: worst.says, stage: worst.stage } : null,
-    moment,
+    worst: worst ? { level: worst.level, message: worst.message, stage: worst.stage } : null,
+    holdPoint,
     waitsFor: stageIds[wet] ?? null,
     leak: leakDue(build),
   };

@@ -9,27 +9,27 @@ import { isImpossible } from '../physics/fuel/Route';
 import { inOrder, pickupEndMm, pickupTopMm, segmentName } from '../model/fuel/routeOf';
 import { riseOf, sideOf } from '../physics/fuel/Route';
 import { routeOf } from '../model/fuel/routeOf';
-import { fullSchools, schoolOption } from '../practices/practices';
-import { lowerFirst, show, trim } from '../units/show';
+import { fullPractices, practiceOption } from '../practices/practices';
+import { lowerFirst, formatFixed, formatShort } from '../units/formatNumber';
 import { kindWords } from '../wording/kindWords';
-import type { Judge, Reader } from './Call';
-import { weigh } from './weigh';
+import type { Check, Reader } from './Finding';
+import { worstOf } from './worstOf';
 
 const trade = 'Common practice, no published source.';
 const ofVehicle = (read: Reader) => sources[read.all({ way: 'tank.way' }).way].vehicle;
-const own = (what: string) => ({ level: 'sound' as const, says: `The vehicle’s own tank: ${what} is as its maker made it.` });
+const own = (what: string) => ({ level: 'sound' as const, message: `The vehicle’s own tank: ${what} is as its maker made it.` });
 
 /** Source and tank: where fuel may be taken from, what holds it, and what it weighs. */
-export const tankCalls: readonly Judge[] = [
+export const tankChecks: readonly Check[] = [
   {
     id: 'fuel.source.pressure',
     stage: 'fuel',
-    moment: 'cutting',
+    holdPoint: 'cutting',
     part: 'tank',
     why: 'Fuel under pressure is pushed past the heater’s pump into the burner: a flood, and a fire.',
-    todo: 'Take the fuel from a tank of the heater’s own, or by a standpipe.',
+    remedy: 'Take the fuel from a tank of the heater’s own, or by a standpipe.',
     source: `${trade} The vehicle’s manual decides.`,
-    judge(read) {
+    check(read) {
       const { way } = read.all({ way: 'tank.way' });
       const { label, vehicle } = sources[way];
       if (sources[way].open) {
@@ -37,40 +37,43 @@ export const tankCalls: readonly Judge[] = [
         if (system === 'high')
           return {
             level: 'stop',
-            says: `${way === 'feedTee' ? 'A tee in a feed' : 'A branch in the return of a system'} that stands under pressure: fuel is pushed into the heater.`,
+            message: `${way === 'feedTee' ? 'A tee in a feed' : 'A branch in the return of a system'} that stands under pressure: fuel is pushed into the heater.`,
           };
         if (system === null || system === 'unknown') return read.missing('pressure in the vehicle’s feed');
         if (system === 'none')
           return {
             level: 'fix',
-            says: `${way === 'feedTee' ? 'A tee in the vehicle’s feed' : 'A branch in the vehicle’s return'} is chosen, and the survey says that there is no feed.`,
+            message: `${way === 'feedTee' ? 'A tee in the vehicle’s feed' : 'A branch in the vehicle’s return'} is chosen, and the survey says that there is no feed.`,
           };
       }
-      const school = fullSchools(read.build.schools).source;
-      if ((school === 'own' && vehicle) || (school === 'vehicle' && !vehicle))
+      const practice = fullPractices(read.build.practices).source;
+      if ((practice === 'own' && vehicle) || (practice === 'vehicle' && !vehicle))
         return {
           level: 'watch',
-          says: `Fuel comes from ${label}; this workshop prefers ${schoolOption(read.build.schools, 'source').label}.`,
-          todo: 'Say in a note why this vehicle is done otherwise.',
+          message: `Fuel comes from ${label}; this workshop prefers ${practiceOption(read.build.practices, 'source').label}.`,
+          remedy: 'Say in a note why this vehicle is done otherwise.',
         };
-      return { level: 'sound', says: `Fuel comes from ${label}, ${sources[way].open ? 'at low pressure' : 'at no pressure'}.` };
+      return {
+        level: 'sound',
+        message: `Fuel comes from ${label}, ${sources[way].open ? 'at low pressure' : 'at no pressure'}.`,
+      };
     },
   },
   {
     id: 'fuel.source.legal',
     stage: 'fuel',
-    moment: 'cutting',
+    holdPoint: 'cutting',
     part: 'tank',
     why: 'The wrong fuel burns people, or breaks the law of the place.',
-    todo: 'Fit a tank of the heater’s own for diesel, and ask by the local code what may be burnt.',
+    remedy: 'Fit a tank of the heater’s own for diesel, and ask by the local code what may be burnt.',
     source: `${trade} Local codes and the maker’s manual decide; Lorbet knows no country’s law.`,
-    judge(read) {
+    check(read) {
       const allowed = read.maybe('tank.fuelAllowed');
-      return weigh(
+      return worstOf(
         read,
         () =>
           allowed === 'no'
-            ? { level: 'stop', says: 'This fuel may not be burnt here, by what was asked of the local code.' }
+            ? { level: 'stop', message: 'This fuel may not be burnt here, by what was asked of the local code.' }
             : null,
         () => {
           const { vehicle, label } = sources[read.all({ way: 'tank.way' }).way];
@@ -79,13 +82,13 @@ export const tankCalls: readonly Judge[] = [
           if (engine === 'petrol')
             return {
               level: 'stop',
-              says: `Fuel comes from ${label}, and the engine burns petrol: petrol never goes through a diesel heater.`,
+              message: `Fuel comes from ${label}, and the engine burns petrol: petrol never goes through a diesel heater.`,
             };
           return engine === 'none'
             ? {
                 level: 'fix',
-                says: `Fuel comes from ${label}, and the survey says that no engine burns any.`,
-                todo: 'Say what the engine burns, or fit a tank of the heater’s own.',
+                message: `Fuel comes from ${label}, and the survey says that no engine burns any.`,
+                remedy: 'Say what the engine burns, or fit a tank of the heater’s own.',
               }
             : null;
         },
@@ -93,7 +96,10 @@ export const tankCalls: readonly Judge[] = [
           const fuel = fuelOf(read);
           const { label } = sources[read.all({ way: 'tank.way' }).way];
           if (fuel.askFirst && allowed !== 'yes') return read.missing(`whether ${lowerFirst(fuel.label)} may be burnt here`);
-          return { level: 'sound', says: `${fuel.label}${allowed === 'yes' ? ', asked by the local code' : ''}, from ${label}.` };
+          return {
+            level: 'sound',
+            message: `${fuel.label}${allowed === 'yes' ? ', asked by the local code' : ''}, from ${label}.`,
+          };
         },
       );
     },
@@ -101,40 +107,40 @@ export const tankCalls: readonly Judge[] = [
   {
     id: 'fuel.clean',
     stage: 'fuel',
-    moment: 'fire',
+    holdPoint: 'fire',
     part: 'tank',
     why: 'Petrol in diesel flashes in a hot burner; water and dirt stop pump and flame.',
-    todo: 'Drain it into a can marked as waste, rinse with fresh diesel, fill with fresh diesel.',
+    remedy: 'Drain it into a can marked as waste, rinse with fresh diesel, fill with fresh diesel.',
     source: trade,
-    judge(read) {
+    check(read) {
       const { state } = read.all({ state: 'tank.fuelState' });
-      if (state === 'petrol') return { level: 'stop', says: 'Petrol has got into the fuel: it can flash in the burner.' };
-      if (state === 'water') return { level: 'fix', says: 'Water or dirt stands in the tank.' };
+      if (state === 'petrol') return { level: 'stop', message: 'Petrol has got into the fuel: it can flash in the burner.' };
+      if (state === 'water') return { level: 'fix', message: 'Water or dirt stands in the tank.' };
       if (state === 'old')
         return {
           level: 'watch',
-          says: 'Nobody knows what is in the tank, or for how long.',
-          todo: 'Take a glass of it from the bottom, let it stand, look.',
+          message: 'Nobody knows what is in the tank, or for how long.',
+          remedy: 'Take a glass of it from the bottom, let it stand, look.',
         };
-      return { level: 'sound', says: 'Fresh fuel from a pump.' };
+      return { level: 'sound', message: 'Fresh fuel from a pump.' };
     },
   },
   {
     id: 'fuel.pickup.reserve',
     stage: 'fuel',
-    moment: 'closing',
+    holdPoint: 'closing',
     part: 'pickup',
     why: 'A heater that runs all night can leave the engine without fuel in the morning, far from anywhere.',
-    todo: 'Cut the standpipe shorter, so that it runs dry before the engine does.',
+    remedy: 'Cut the standpipe shorter, so that it runs dry before the engine does.',
     source: trade,
-    judge(read) {
+    check(read) {
       const { way } = read.all({ way: 'tank.way' });
-      if (!sources[way].vehicle) return { level: 'sound', says: 'The engine’s fuel is not touched.' };
+      if (!sources[way].vehicle) return { level: 'sound', message: 'The engine’s fuel is not touched.' };
       if (way !== 'standpipe')
         return {
           level: 'watch',
-          says: 'Drawn from the engine’s own lines the heater can run its tank dry: nothing keeps a reserve back.',
-          todo: 'Tell the owner, in the hand-over, how long a night’s heat lasts.',
+          message: 'Drawn from the engine’s own lines the heater can run its tank dry: nothing keeps a reserve back.',
+          remedy: 'Tell the owner, in the hand-over, how long a night’s heat lasts.',
         };
       const wanted = read.maybe('tank.reserveL');
       if (wanted === null) return read.missing('fuel to be left for the engine');
@@ -144,72 +150,78 @@ export const tankCalls: readonly Judge[] = [
         const level = levelForMm(tank, wanted);
         return {
           level: 'fix',
-          says: `The pickup leaves the engine ${show(left, 1)} L; ${show(wanted, 1)} L are wanted.`,
-          todo:
+          message: `The pickup leaves the engine ${formatFixed(left, 1)} L; ${formatFixed(wanted, 1)} L are wanted.`,
+          remedy:
             volumeL(tank, tankHeightMm(tank)) < wanted
               ? 'The tank holds less than is to be left in it: correct one of the two, or give the heater a tank of its own.'
-              : `End the standpipe ${show(Math.ceil(level - 1e-6))} mm above the tank’s floor.`,
+              : `End the standpipe ${formatFixed(Math.ceil(level - 1e-6))} mm above the tank’s floor.`,
         };
       }
-      return { level: 'sound', says: `The pickup leaves the engine ${show(left, 1)} L (wanted ${show(wanted, 1)} L).` };
+      return {
+        level: 'sound',
+        message: `The pickup leaves the engine ${formatFixed(left, 1)} L (wanted ${formatFixed(wanted, 1)} L).`,
+      };
     },
   },
   {
     id: 'fuel.pickup.hole',
     stage: 'fuel',
-    moment: 'cutting',
+    holdPoint: 'cutting',
     part: 'pickup',
     why: 'A loose fitting weeps; one that is forced in cuts its o-ring and cracks the tank.',
-    todo: 'Measure the fitting, then drill; try the drill in an offcut first.',
+    remedy: 'Measure the fitting, then drill; try the drill in an offcut first.',
     source: `${trade} Holes of 7, 7.8, 8 and 16 mm are met; the fit is Lorbet’s own choice.`,
-    judge(read) {
+    check(read) {
       const { hole, fitting } = read.all({ hole: 'tank.holeMm', fitting: 'tank.fittingMm' });
       const mine = read.rows('drills').flatMap(({ sizeMm }) => (sizeMm === undefined ? [] : [sizeMm]));
       const best = drillFor(fitting, mine.length > 0 ? mine : usualDrillsMm);
       const take =
         best?.fit === 'snug'
-          ? ` Of the drills to hand ${trim(best.drillMm, 1)} mm fits.`
-          : ` No drill to hand fits${best ? `: the next, ${trim(best.drillMm, 1)} mm, is too loose` : ': none is large enough'}; one of ${trim(fitting, 1)} to ${trim(fitting + snugMm.most, 1)} mm is wanted.`;
+          ? ` Of the drills to hand ${formatShort(best.drillMm, 1)} mm fits.`
+          : ` No drill to hand fits${best ? `: the next, ${formatShort(best.drillMm, 1)} mm, is too loose` : ': none is large enough'}; one of ${formatShort(fitting, 1)} to ${formatShort(fitting + snugMm.max, 1)} mm is wanted.`;
       const fit = holeFit(hole, fitting);
       if (fit === 'snug')
-        return { level: 'sound', says: `A hole of ${trim(hole, 1)} mm takes the fitting of ${trim(fitting, 1)} mm snugly.` };
+        return {
+          level: 'sound',
+          message: `A hole of ${formatShort(hole, 1)} mm takes the fitting of ${formatShort(fitting, 1)} mm snugly.`,
+        };
       return fit === 'tight'
         ? {
             level: 'fix',
-            says: `The fitting is ${trim(fitting, 1)} mm across, the hole ${trim(hole, 1)} mm: it does not go through.`,
-            todo: `Drill it to fit.${take}`,
+            message: `The fitting is ${formatShort(fitting, 1)} mm across, the hole ${formatShort(hole, 1)} mm: it does not go through.`,
+            remedy: `Drill it to fit.${take}`,
           }
         : {
             level: 'fix',
-            says: `A hole of ${trim(hole, 1)} mm round a fitting of ${trim(fitting, 1)} mm leaves ${trim(hole - fitting, 1)} mm: the seal can’t hold.`,
-            todo: `Take a fitting of the next size, or another tank.${take}`,
+            message: `A hole of ${formatShort(hole, 1)} mm round a fitting of ${formatShort(fitting, 1)} mm leaves ${formatShort(hole - fitting, 1)} mm: the seal can’t hold.`,
+            remedy: `Take a fitting of the next size, or another tank.${take}`,
           };
     },
   },
   {
     id: 'fuel.tank.location',
     stage: 'fuel',
-    moment: 'cutting',
+    holdPoint: 'cutting',
     part: 'tank',
     why: 'A leak beside the heater burns; vapour where people sleep makes them ill.',
-    todo: 'Put the tank outside the living space, away from the heater.',
+    remedy: 'Put the tank outside the living space, away from the heater.',
     source: `${trade} UN Regulation 122, Annex 7, wants fuel kept from the heater’s heat (from memory).`,
-    judge(read) {
+    check(read) {
       const { place } = read.all({ place: 'tank.place' });
       if (place === 'heaterBay')
-        return { level: 'stop', says: 'The tank stands in the heater’s own compartment: a leak there meets a flame.' };
-      if (place === 'living') return { level: 'fix', says: 'The tank stands where people live.' };
+        return { level: 'stop', message: 'The tank stands in the heater’s own compartment: a leak there meets a flame.' };
+      if (place === 'living') return { level: 'fix', message: 'The tank stands where people live.' };
       if (place === 'vehicle') return own('its place');
       const { guard } = read.all({ guard: 'tank.guard' });
       if (place === 'outside' && guard === 'no')
         return {
           level: 'watch',
-          says: 'The tank stands outside, unguarded from sun and stones.',
-          todo: 'Guard it with a plate or a box.',
+          message: 'The tank stands outside, unguarded from sun and stones.',
+          remedy: 'Guard it with a plate or a box.',
         };
       return {
         level: 'sound',
-        says:
+        message:
           place === 'outside' ? 'The tank stands outside, guarded.' : 'The tank stands in a locker that is vented to outside.',
       };
     },
@@ -217,18 +229,18 @@ export const tankCalls: readonly Judge[] = [
   {
     id: 'fuel.tank.vent',
     stage: 'fuel',
-    moment: 'closing',
+    holdPoint: 'closing',
     part: 'tank',
     why: 'A tank that can’t breathe starves the pump; one that breathes or is filled inside gives its vapour to the sleepers.',
-    todo: 'Lead the vent outside and low, with a filter against insects; fill from outside.',
+    remedy: 'Lead the vent outside and low, with a filter against insects; fill from outside.',
     source: `${trade} UN Regulation 122, Annex 7: filler not in the passenger compartment (from memory).`,
-    judge(read) {
+    check(read) {
       const { vent, filler } = { vent: read.maybe('tank.vent'), filler: read.maybe('tank.filler') };
       if (vent === 'inside')
-        return { level: 'stop', says: 'The tank’s vent ends inside: its vapour can burn, and makes people ill.' };
+        return { level: 'stop', message: 'The tank’s vent ends inside: its vapour can burn, and makes people ill.' };
       if (filler === 'inside')
-        return { level: 'stop', says: 'The tank is filled inside, where people live: a spill there can burn.' };
-      if (vent === 'none') return { level: 'fix', says: 'The tank has no vent: the pump draws it into a vacuum and stops.' };
+        return { level: 'stop', message: 'The tank is filled inside, where people live: a spill there can burn.' };
+      if (vent === 'none') return { level: 'fix', message: 'The tank has no vent: the pump draws it into a vacuum and stops.' };
       if (vent === null || filler === null)
         return read.missing(
           ...(vent === null ? ['where the tank’s vent ends'] : []),
@@ -237,88 +249,93 @@ export const tankCalls: readonly Judge[] = [
       if (vent === 'bare')
         return {
           level: 'watch',
-          says: 'The vent ends outside without a filter: insects nest in it.',
-          todo: 'Put a small filter on its end.',
+          message: 'The vent ends outside without a filter: insects nest in it.',
+          remedy: 'Put a small filter on its end.',
         };
       if (vent === 'vehicle') return own('its vent');
       return {
         level: 'sound',
-        says: `Vent ends outside and low, filtered; ${filler === 'taken' ? 'the tank is taken out to be filled' : 'filled from outside'}.`,
+        message: `Vent ends outside and low, filtered; ${filler === 'taken' ? 'the tank is taken out to be filled' : 'filled from outside'}.`,
       };
     },
   },
   {
     id: 'fuel.tank.restraint',
     stage: 'fuel',
-    moment: 'closing',
+    holdPoint: 'closing',
     part: 'tank',
     why: 'A tank that breaks loose flies, bursts and burns.',
-    todo: 'Bolt straps or brackets to structure.',
+    remedy: 'Bolt straps or brackets to structure.',
     source: trade,
-    judge(read) {
+    check(read) {
       const { by } = read.all({ by: 'tank.restraint' });
       const { breaksLoose, holdsIn } = kindWords[read.build.identity.kind];
-      if (by === 'crash') return { level: 'sound', says: `Held by straps or brackets that hold in ${holdsIn}.` };
+      if (by === 'crash') return { level: 'sound', message: `Held by straps or brackets that hold in ${holdsIn}.` };
       if (by === 'vehicle') return own('its strap');
       const moves = read.build.identity.kind !== 'building';
       const how = by === 'none' ? 'by nothing' : by === 'screws' ? 'by screws into trim' : 'by something that stretches';
-      return { level: moves ? 'fix' : 'watch', says: `The tank is held ${how}${moves ? `: ${breaksLoose}` : ''}.` };
+      return { level: moves ? 'fix' : 'watch', message: `The tank is held ${how}${moves ? `: ${breaksLoose}` : ''}.` };
     },
   },
   {
     id: 'fuel.tank.certificate',
     stage: 'fuel',
-    moment: 'closing',
+    holdPoint: 'closing',
     part: 'tank',
     why: 'A seam that opens under the bed is found by its smell, or by a spark; and an inspector may want the paper.',
-    todo: 'Have it pressure-tested, with soapy water on every seam, and keep the paper with the build.',
+    remedy: 'Have it pressure-tested, with soapy water on every seam, and keep the paper with the build.',
     source: `${trade} Where an inspector asks, a pressure test at 0.3 bar is met; ask yours.`,
-    judge(read) {
+    check(read) {
       const { paper } = read.all({ paper: 'tank.paper' });
       if (paper === 'welded')
         return {
           level: 'stop',
-          says: 'The tank was welded after it had held fuel: such a tank can burst while it is worked on, and its seam is not proven.',
-          todo: 'Take it out of use. Never weld a tank that has held fuel.',
+          message:
+            'The tank was welded after it had held fuel: such a tank can burst while it is worked on, and its seam is not proven.',
+          remedy: 'Take it out of use. Never weld a tank that has held fuel.',
         };
-      if (paper === 'untested') return { level: 'fix', says: 'The tank is home-made and nobody has tested it.' };
+      if (paper === 'untested') return { level: 'fix', message: 'The tank is home-made and nobody has tested it.' };
       if (paper === 'vehicle') return own('its approval');
       const asked = read.maybe('people.markWanted') === 'yes';
       if (paper === 'bought')
         return asked
           ? {
               level: 'fix',
-              says: 'The inspector wants approval marks, and the tank has no certificate.',
-              todo: 'Ask whether he takes a pressure test at 0.3 bar, and do it.',
+              message: 'The inspector wants approval marks, and the tank has no certificate.',
+              remedy: 'Ask whether he takes a pressure test at 0.3 bar, and do it.',
             }
-          : { level: 'watch', says: 'The tank came without a certificate.', todo: 'Ask the inspector before it is bolted in.' };
+          : {
+              level: 'watch',
+              message: 'The tank came without a certificate.',
+              remedy: 'Ask the inspector before it is bolted in.',
+            };
       return {
         level: 'sound',
-        says: paper === 'certified' ? 'The tank came with its certificate.' : 'Home-made, tested at 0.3 bar.',
+        message: paper === 'certified' ? 'The tank came with its certificate.' : 'Home-made, tested at 0.3 bar.',
       };
     },
   },
   {
     id: 'fuel.tank.fits',
     stage: 'fuel',
-    moment: 'cutting',
+    holdPoint: 'cutting',
     part: 'tank',
     why: 'A tank that does not go in is found out when its holes are cut.',
-    todo: 'Take another place or another tank, before anything is cut.',
+    remedy: 'Take another place or another tank, before anything is cut.',
     source: `${trade} Room round it is Lorbet’s own choice.`,
-    judge(read) {
+    check(read) {
       if (ofVehicle(read)) return own('its place');
       const wall = 2 * (read.maybe('tank.wallMm') ?? 4);
       const fittings = read.maybe('tank.fittingsAboveMm') ?? 0;
       const high = () => read.all({ h: 'fuel.tankHeightMm', room: 'tank.spaceHeightMm' });
-      return weigh(
+      return worstOf(
         read,
         () => {
           const { h, room } = high();
           return room - h - wall - fittings < 0
             ? {
                 level: 'fix',
-                says: `The tank is ${show(h + wall + fittings)} mm high outside${fittings > 0 ? ', its fittings counted' : ''}; its place has ${show(room)} mm: it does not go in${fittings > 0 ? ' under its fittings' : ''}.`,
+                message: `The tank is ${formatFixed(h + wall + fittings)} mm high outside${fittings > 0 ? ', its fittings counted' : ''}; its place has ${formatFixed(room)} mm: it does not go in${fittings > 0 ? ' under its fittings' : ''}.`,
               }
             : null;
         },
@@ -331,16 +348,19 @@ export const tankCalls: readonly Judge[] = [
           const left = (a: number, b: number) => Math.min(room.l - a, room.w - b) / 2;
           // It may be turned about its upright axis.
           const side = Math.max(left(outer.l, outer.w), left(outer.w, outer.l));
-          const says = `The tank is ${show(outer.l)} by ${show(outer.w)} mm outside, its place ${show(room.l)} by ${show(room.w)} mm`;
-          if (side < 0) return { level: 'fix', says: `${says}: it does not go in.` };
+          const message = `The tank is ${formatFixed(outer.l)} by ${formatFixed(outer.w)} mm outside, its place ${formatFixed(room.l)} by ${formatFixed(room.w)} mm`;
+          if (side < 0) return { level: 'fix', message: `${message}: it does not go in.` };
           if (side < clear)
             return {
               level: 'watch',
-              says: `${says}: ${trim(side, 1)} mm are left beside it, ${show(clear)} mm are wanted.`,
-              todo: 'Line the place, so that nothing chafes.',
+              message: `${message}: ${formatShort(side, 1)} mm are left beside it, ${formatFixed(clear)} mm are wanted.`,
+              remedy: 'Line the place, so that nothing chafes.',
             };
           const above = high().room - high().h - wall - fittings;
-          return { level: 'sound', says: `${says}: ${trim(side, 1)} mm beside it and ${trim(above, 1)} mm above are left.` };
+          return {
+            level: 'sound',
+            message: `${message}: ${formatShort(side, 1)} mm beside it and ${formatShort(above, 1)} mm above are left.`,
+          };
         },
       );
     },
@@ -348,72 +368,72 @@ export const tankCalls: readonly Judge[] = [
   {
     id: 'fuel.tank.lift',
     stage: 'fuel',
-    moment: 'closing',
+    holdPoint: 'closing',
     part: 'tank',
     why: 'A tank that slips crushes a hand or a chest, and spills over whoever lies below.',
-    todo: 'Drain it first, or take a jack and a second pair of hands.',
+    remedy: 'Drain it first, or take a jack and a second pair of hands.',
     source: `${trade} The weights are Lorbet’s own choice; NIOSH’s lifting equation begins at 23 kg (from memory).`,
-    judge(read) {
+    check(read) {
       const { how } = read.all({ how: 'tank.lowered' });
-      if (how === 'stays') return { level: 'sound', says: 'The tank stays where it is.' };
+      if (how === 'stays') return { level: 'sound', message: 'The tank stays where it is.' };
       const empty = read.maybe('tank.emptyKg');
       const limitKg = how === 'jack' ? Infinity : read.limit(how === 'one' ? 'liftOneKg' : 'liftTwoKg').value;
       if (empty !== null && empty > limitKg)
         return {
           level: 'fix',
-          says: `Even empty the tank weighs ${show(empty, 1)} kg: too much for ${how === 'one' ? 'one person' : 'two people'} (${show(limitKg)} kg).`,
-          todo:
+          message: `Even empty the tank weighs ${formatFixed(empty, 1)} kg: too much for ${how === 'one' ? 'one person' : 'two people'} (${formatFixed(limitKg)} kg).`,
+          remedy:
             how === 'one' && empty <= read.limit('liftTwoKg').value
               ? 'Take a second person, and drain it first.'
               : 'Take a jack or a trolley.',
         };
       const kg = read.derived('fuel.nowKg');
-      const says = `At the level of the day the tank weighs ${show(kg, 1)} kg`;
-      if (how === 'jack') return { level: 'sound', says: `${says}; it goes on a jack or a trolley.` };
+      const message = `At the level of the day the tank weighs ${formatFixed(kg, 1)} kg`;
+      if (how === 'jack') return { level: 'sound', message: `${message}; it goes on a jack or a trolley.` };
       const limit = limitKg;
       if (kg <= limit)
         return {
           level: 'sound',
-          says: `${says}: ${how === 'one' ? 'one person' : 'two people'} may lift it (${show(limit)} kg).`,
+          message: `${message}: ${how === 'one' ? 'one person' : 'two people'} may lift it (${formatFixed(limit)} kg).`,
         };
       const spare = limit - (empty ?? 0);
       const two = how === 'one' && kg <= read.limit('liftTwoKg').value;
       const drain = spare > 0 ? levelForMm(tankOf(read), (spare * 1000) / densityKgM3(fuelOf(read).densityKgM3At15C, 15)) : 0;
       return {
         level: 'fix',
-        says: `${says}: too much for ${how === 'one' ? 'one person' : 'two people'} (${show(limit)} kg).`,
-        todo: `${two ? 'Take a second person, or drain' : 'Drain'} it to ${show(Math.floor(drain))} mm first.`,
+        message: `${message}: too much for ${how === 'one' ? 'one person' : 'two people'} (${formatFixed(limit)} kg).`,
+        remedy: `${two ? 'Take a second person, or drain' : 'Drain'} it to ${formatFixed(Math.floor(drain))} mm first.`,
       };
     },
   },
   {
     id: 'fuel.tank.second',
     stage: 'fuel',
-    moment: 'closing',
+    holdPoint: 'closing',
     part: 'tank',
     why: 'After the pump a second tank is pumped into, or drawn air from.',
-    todo: 'Tee it in before the pump, with a tap in each leg.',
+    remedy: 'Tee it in before the pump, with a tap in each leg.',
     source: trade,
-    judge(read) {
+    check(read) {
       const { second } = read.all({ second: 'tank.secondTank' });
       return second === 'afterPump'
-        ? { level: 'fix', says: 'The second tank is tee’d in after the pump.' }
+        ? { level: 'fix', message: 'The second tank is tee’d in after the pump.' }
         : {
             level: 'sound',
-            says: second === 'none' ? 'There is no second tank.' : 'The second tank is tee’d in before the pump.',
+            message: second === 'none' ? 'There is no second tank.' : 'The second tank is tee’d in before the pump.',
           };
     },
   },
   {
     id: 'fuel.runtime',
     stage: 'fuel',
-    moment: 'handover',
+    holdPoint: 'handover',
     part: 'tank',
     why: 'A tank that does not last the night draws air into the line, and the morning begins with a prime.',
-    todo: 'Fill it, or tell the owner how long it lasts.',
+    remedy: 'Fill it, or tell the owner how long it lasts.',
     source: 'Definition: what is in reach, over what is burnt.',
-    judge(read) {
-      return weigh(
+    check(read) {
+      return worstOf(
         read,
         () => {
           const { level } = read.all({ level: 'fuel.fuelLevelMm' });
@@ -421,8 +441,8 @@ export const tankCalls: readonly Judge[] = [
           return level > limit + 1
             ? {
                 level: 'watch',
-                says: `Fuel stands at ${show(level)} mm; filled higher than ${show(limit)} mm it has no room to grow when it warms.`,
-                todo: 'Draw some off, before the sun does.',
+                message: `Fuel stands at ${formatFixed(level)} mm; filled higher than ${formatFixed(limit)} mm it has no room to grow when it warms.`,
+                remedy: 'Draw some off, before the sun does.',
               }
             : null;
         },
@@ -430,11 +450,11 @@ export const tankCalls: readonly Judge[] = [
           const [hours, low] = [read.derived('fuel.rangeFullH'), read.derived('fuel.rangeLowH')];
           const { night } = read.all({ night: 'heater.nightHours' });
           const usable = read.derived('fuel.usableL');
-          if (usable < 0.05) return { level: 'watch', says: 'No fuel is in reach of the pickup.', todo: 'Fill the tank.' };
-          const says = `${show(usable, 1)} L in reach last ${show(hours, 1)} h at full and ${show(low)} h at the lowest`;
+          if (usable < 0.05) return { level: 'watch', message: 'No fuel is in reach of the pickup.', remedy: 'Fill the tank.' };
+          const message = `${formatFixed(usable, 1)} L in reach last ${formatFixed(hours, 1)} h at full and ${formatFixed(low)} h at the lowest`;
           return hours < night
-            ? { level: 'watch', says: `${says}: less than a night of ${trim(night, 1)} h at full.` }
-            : { level: 'sound', says: `${says}; a night is ${trim(night, 1)} h.` };
+            ? { level: 'watch', message: `${message}: less than a night of ${formatShort(night, 1)} h at full.` }
+            : { level: 'sound', message: `${message}; a night is ${formatShort(night, 1)} h.` };
         },
       );
     },
@@ -442,27 +462,27 @@ export const tankCalls: readonly Judge[] = [
   {
     id: 'fuel.figures',
     stage: 'fuel',
-    moment: 'closing',
+    holdPoint: 'closing',
     part: 'tank',
     why: 'Two figures that can’t both be true make every sum that rests on them false.',
-    todo: 'Measure both again, and enter what is true.',
+    remedy: 'Measure both again, and enter what is true.',
     source: 'Geometry: lengths, levels and rises can’t contradict each other.',
-    judge(read) {
+    check(read) {
       const rows = inOrder(read.rows('segments'));
-      return weigh(
+      return worstOf(
         read,
         () => {
           const { height, level } = read.all({ height: 'fuel.tankHeightMm', level: 'fuel.fuelLevelMm' });
           return level > height
             ? {
                 level: 'fix',
-                says: `Fuel standing in it is ${show(level)} mm in a tank that is ${show(height)} mm high; allowed is 0 to ${show(height)} mm.`,
+                message: `Fuel standing in it is ${formatFixed(level)} mm in a tank that is ${formatFixed(height)} mm high; allowed is 0 to ${formatFixed(height)} mm.`,
               }
             : null;
         },
         () => {
           const problem = read.all({ shape: 'tank.shape' }).shape === 'dips' ? dipsProblem(dipRows(read)) : null;
-          return problem ? { level: 'fix', says: problem } : null;
+          return problem ? { level: 'fix', message: problem } : null;
         },
         () => {
           const at = rows.findIndex(
@@ -472,7 +492,7 @@ export const tankCalls: readonly Judge[] = [
           if (!row || row.lengthM === undefined || row.riseMm === undefined) return null;
           return {
             level: 'fix',
-            says: `${segmentName(row, at)} is ${trim(row.lengthM)} m long and ${row.riseMm < 0 ? 'falls' : 'rises'} ${show(Math.abs(row.riseMm))} mm; allowed is up to its length, ${show(row.lengthM * 1000)} mm.`,
+            message: `${segmentName(row, at)} is ${formatShort(row.lengthM)} m long and ${row.riseMm < 0 ? 'falls' : 'rises'} ${formatFixed(Math.abs(row.riseMm))} mm; allowed is up to its length, ${formatFixed(row.lengthM * 1000)} mm.`,
           };
         },
         () => {
@@ -481,8 +501,8 @@ export const tankCalls: readonly Judge[] = [
           return kind === 'bottomOutlet' && clearance !== null && clearance > 0
             ? {
                 level: 'fix',
-                says: `The pickup is an outlet at the bottom, and ${show(clearance)} mm above the floor is entered for it; allowed is 0 mm.`,
-                todo: 'Enter 0 mm, or choose the kind of pickup that it is.',
+                message: `The pickup is an outlet at the bottom, and ${formatFixed(clearance)} mm above the floor is entered for it; allowed is 0 mm.`,
+                remedy: 'Enter 0 mm, or choose the kind of pickup that it is.',
               }
             : null;
         },
@@ -495,8 +515,8 @@ export const tankCalls: readonly Judge[] = [
           const words = { beforePump: 'before the pump', afterPump: 'after the pump', none: 'nowhere' } as const;
           return {
             level: 'fix',
-            says: `The filter is drawn ${words[drawn]}, at the end of ${segmentName(at, rows.indexOf(at))}; the sheet has it ${words[place]}.`,
-            todo: 'Look which is true, and enter it in both.',
+            message: `The filter is drawn ${words[drawn]}, at the end of ${segmentName(at, rows.indexOf(at))}; the sheet has it ${words[place]}.`,
+            remedy: 'Look which is true, and enter it in both.',
           };
         },
         () => {
@@ -505,7 +525,7 @@ export const tankCalls: readonly Judge[] = [
           return from !== null && (from === 'vehicle') !== sources[way].vehicle
             ? {
                 level: 'fix',
-                says: `The survey has the heater draw from ${from === 'own' ? 'a tank of its own' : 'the vehicle’s fuel'}; here it is ${sources[way].label}.`,
+                message: `The survey has the heater draw from ${from === 'own' ? 'a tank of its own' : 'the vehicle’s fuel'}; here it is ${sources[way].label}.`,
               }
             : null;
         },
@@ -517,7 +537,7 @@ export const tankCalls: readonly Judge[] = [
           return Math.abs(top - tall) > 5
             ? {
                 level: 'fix',
-                says: `The tank’s inside height is ${show(tall)} mm; its ${tank.kind === 'dips' ? 'dip table' : 'outline'} goes up to ${show(top)} mm.`,
+                message: `The tank’s inside height is ${formatFixed(tall)} mm; its ${tank.kind === 'dips' ? 'dip table' : 'outline'} goes up to ${formatFixed(top)} mm.`,
               }
             : null;
         },
@@ -529,16 +549,15 @@ export const tankCalls: readonly Judge[] = [
             const value = read.maybe(path);
             return value === null && field.kind === 'number' ? [field.min, field.max] : [Number(value), Number(value)];
           }) as [[number, number], [number, number], [number, number]];
-          const [least, most] = [depth[0] + stack[0] - cut[1], depth[1] + stack[1] - cut[0]];
+          const [min, max] = [depth[0] + stack[0] - cut[1], depth[1] + stack[1] - cut[0]];
           const off = 3 + (read.maybe('tank.cutOffMm') ?? 2);
-          if (clear >= least - off && clear <= most + off) return null;
+          if (clear >= min - off && clear <= max + off) return null;
           const where = (mm: number): string =>
-            Math.round(mm) === 0 ? 'on the floor' : `${show(Math.abs(mm))} mm ${mm < 0 ? 'below' : 'above'} the floor`;
-          const ends =
-            least === most ? where(least) : clear < least ? `at the lowest ${where(least)}` : `at the highest ${where(most)}`;
+            Math.round(mm) === 0 ? 'on the floor' : `${formatFixed(Math.abs(mm))} mm ${mm < 0 ? 'below' : 'above'} the floor`;
+          const ends = min === max ? where(min) : clear < min ? `at the lowest ${where(min)}` : `at the highest ${where(max)}`;
           return {
             level: 'fix',
-            says: `A standpipe${cut[0] === cut[1] ? ` cut to ${show(cut[0])} mm` : ''} ends ${ends}; its clearance is entered as ${show(clear)} mm.`,
+            message: `A standpipe${cut[0] === cut[1] ? ` cut to ${formatFixed(cut[0])} mm` : ''} ends ${ends}; its clearance is entered as ${formatFixed(clear)} mm.`,
           };
         },
         () => {
@@ -554,13 +573,13 @@ export const tankCalls: readonly Judge[] = [
           return off
             ? {
                 level: 'fix',
-                says: `The stretches rise ${show(off.has)} mm in all ${off.what}; the heights entered make it ${show(off.wants)} mm.`,
+                message: `The stretches rise ${formatFixed(off.has)} mm in all ${off.what}; the heights entered make it ${formatFixed(off.wants)} mm.`,
               }
             : null;
         },
         () => ({
           level: 'sound',
-          says: `Levels, tank and line agree; the tank holds ${show(volumeL(tankOf(read), Infinity), 1)} L.`,
+          message: `Levels, tank and line agree; the tank holds ${formatFixed(volumeL(tankOf(read), Infinity), 1)} L.`,
         }),
       );
     },

@@ -1,10 +1,10 @@
 import * as yup from 'yup';
 import {
-  gateMoments,
+  releasableHoldPoints,
   type CoReading,
   type HotLook,
   type Repair,
-  type GateMoment,
+  type ReleasableHoldPoint,
   type Identity,
   type PrimingRun,
   type StartEvent,
@@ -24,11 +24,11 @@ import {
 } from '../build/buildSchema';
 import type { FigurePath } from '../build/sheets';
 import type { LimitKey } from '../practices/limits';
-import { schoolIds, type SchoolId } from '../practices/practices';
+import { practiceIds, type PracticeId } from '../practices/practices';
 import { lists } from '../build/lists';
 import { logReadings, readingProblem } from '../build/startLog';
 import type { RowChange } from './changeRows';
-import type { Deed } from '../people/roles';
+import type { Permission } from '../people/roles';
 
 export type Slot = 'planned' | 'fitted';
 /** One figure changed. `from` is what the person saw: where somebody else has changed it since, nobody is overwritten. */
@@ -63,7 +63,7 @@ export type Command = { reason?: string } & (
   | { kind: 'figures'; changes: Change[] }
   | { kind: 'maker'; changes: MakerChange[] }
   | { kind: 'identity'; changes: TextChange<IdentityKey>[] }
-  | { kind: 'schools'; changes: TextChange<SchoolId>[] }
+  | { kind: 'practices'; changes: TextChange<PracticeId>[] }
   | { kind: 'rows'; changes: RowChange[] }
   | { kind: 'note'; text: string }
   | { kind: 'priming'; run: Omit<PrimingRun, 'at' | 'by'> }
@@ -73,16 +73,16 @@ export type Command = { reason?: string } & (
       events: StartEvent[];
       readings: StartReading[];
       source: 'live' | 'csv';
-      bench?: true;
+      dryRun?: true;
       beganAt?: string;
     }
   | { kind: 'readings'; startId: string; events: StartEvent[]; readings: StartReading[] }
   | { kind: 'co'; reading: Omit<CoReading, 'at' | 'by'> }
   | { kind: 'hot'; look: Omit<HotLook, 'at' | 'by'>; readAt?: string }
   | { kind: 'repair'; repair: Omit<Repair, 'at' | 'by' | 'found'> }
-  | { kind: 'waive'; callId: string; says: string; why: string }
-  | { kind: 'unwaive'; callId: string }
-  | { kind: 'gate'; moment: GateMoment; deed: 'pass' | 'reopen' }
+  | { kind: 'waive'; checkId: string; message: string; why: string }
+  | { kind: 'unwaive'; checkId: string }
+  | { kind: 'holdPoint'; holdPoint: ReleasableHoldPoint; action: 'release' | 'hold' }
   | { kind: 'sign'; typedName: string; drawn: string }
 );
 export type CommandKind = Command['kind'];
@@ -130,47 +130,47 @@ const manyReadings = () =>
     });
 
 /** How each command has to look, and which deed a person must be allowed to do for it. */
-export const commandRules: Record<CommandKind, { deed: Deed; schema: yup.AnySchema }> = {
+export const commandRules: Record<CommandKind, { permission: Permission; schema: yup.AnySchema }> = {
   figures: {
-    deed: 'work',
+    permission: 'work',
     schema: shape({
       changes: changes({ path: text(60, 3), slot: oneOf({ planned: 1, fitted: 1 }), from: scalar(), to: scalar() }),
     }),
   },
   maker: {
-    deed: 'work',
+    permission: 'work',
     schema: shape({
       changes: changes({ key: text(60, 1), from: yup.number().nullable().defined(), to: yup.number().nullable().defined() }),
     }),
   },
   identity: {
-    deed: 'work',
+    permission: 'work',
     schema: shape({ changes: changes({ key: oneOf(identityLabels), from: text(120), to: text(120) }) }),
   },
-  schools: {
-    deed: 'manage',
+  practices: {
+    permission: 'manage',
     schema: shape({
-      changes: changes({ key: yup.string().defined().oneOf(schoolIds), from: text(60, 1), to: text(60, 1) }),
+      changes: changes({ key: yup.string().defined().oneOf(practiceIds), from: text(60, 1), to: text(60, 1) }),
     }),
   },
   rows: {
-    deed: 'work',
+    permission: 'work',
     schema: shape({
       changes: changes({
         list: oneOf(lists),
         row: identifier(),
-        deed: oneOf({ add: 1, set: 1, remove: 1 }),
+        action: oneOf({ add: 1, set: 1, remove: 1 }),
         values: yup.object().strict().optional().default(undefined),
         column: text(60, 1).optional(),
         from: cell(),
         to: cell(),
       }).test('whole', '', function (all) {
         const wrong = (
-          (all ?? []) as { deed?: string; values?: object; column?: string; from?: unknown; to?: unknown }[]
+          (all ?? []) as { action?: string; values?: object; column?: string; from?: unknown; to?: unknown }[]
         ).findIndex(
           (c) =>
-            (c?.deed === 'add') !== (c?.values !== undefined) ||
-            (c?.deed === 'set') !== (c?.column !== undefined && c?.from !== undefined && c?.to !== undefined),
+            (c?.action === 'add') !== (c?.values !== undefined) ||
+            (c?.action === 'set') !== (c?.column !== undefined && c?.from !== undefined && c?.to !== undefined),
         );
         return (
           wrong === -1 ||
@@ -181,32 +181,32 @@ export const commandRules: Record<CommandKind, { deed: Deed; schema: yup.AnySche
       }),
     }),
   },
-  note: { deed: 'work', schema: shape({ text: text(1000, 1) }) },
-  priming: { deed: 'work', schema: shape({ run: primingRunSchema.omit(['at', 'by']) }) },
+  note: { permission: 'work', schema: shape({ text: text(1000, 1) }) },
+  priming: { permission: 'work', schema: shape({ run: primingRunSchema.omit(['at', 'by']) }) },
   start: {
-    deed: 'work',
+    permission: 'work',
     schema: shape({
       id: identifier(),
       events: list(eventSchema, 200),
       readings: manyReadings(),
       source: oneOf({ live: 1, csv: 1 }),
-      bench: yup.boolean().oneOf([true]).optional(),
+      dryRun: yup.boolean().oneOf([true]).optional(),
       beganAt: instant().optional(),
     }),
   },
   readings: {
-    deed: 'work',
+    permission: 'work',
     schema: shape({ startId: identifier(), events: list(eventSchema, 200), readings: list(readingSchema, 500) }),
   },
-  co: { deed: 'work', schema: shape({ reading: coReadingSchema.omit(['at', 'by']) }) },
-  hot: { deed: 'work', schema: shape({ look: hotLookSchema.omit(['at', 'by']), readAt: instant().optional() }) },
+  co: { permission: 'work', schema: shape({ reading: coReadingSchema.omit(['at', 'by']) }) },
+  hot: { permission: 'work', schema: shape({ look: hotLookSchema.omit(['at', 'by']), readAt: instant().optional() }) },
   repair: {
-    deed: 'work',
+    permission: 'work',
     schema: shape({
       repair: yup
         .object({
           id: identifier(),
-          callId: text(60, 3),
+          checkId: text(60, 3),
           subject: text(60, 1).optional(),
           cause: text(500, 3),
           repair: text(500, 3),
@@ -216,8 +216,11 @@ export const commandRules: Record<CommandKind, { deed: Deed; schema: yup.AnySche
         .strict(),
     }),
   },
-  waive: { deed: 'waive', schema: shape({ callId: text(60, 3), says: text(500, 1), why: text(500, 10) }) },
-  unwaive: { deed: 'waive', schema: shape({ callId: text(60, 3) }) },
-  gate: { deed: 'work', schema: shape({ moment: oneOf(gateMoments), deed: oneOf({ pass: 1, reopen: 1 }) }) },
-  sign: { deed: 'sign', schema: shape({ typedName: text(80, 2), drawn: drawnSchema() }) },
+  waive: { permission: 'waive', schema: shape({ checkId: text(60, 3), message: text(500, 1), why: text(500, 10) }) },
+  unwaive: { permission: 'waive', schema: shape({ checkId: text(60, 3) }) },
+  holdPoint: {
+    permission: 'work',
+    schema: shape({ holdPoint: oneOf(releasableHoldPoints), action: oneOf({ pass: 1, reopen: 1 }) }),
+  },
+  sign: { permission: 'sign', schema: shape({ typedName: text(80, 2), drawn: drawnSchema() }) },
 };

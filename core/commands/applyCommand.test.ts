@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { id, soundBuild } from '../../tests/soundBuild';
 import type { Build } from '../build/Build';
 import { fieldAt, figurePaths } from '../build/sheets';
-import { nextMoment, signState, wettedStages } from '../checks/progress';
+import { nextHoldPoint, signState, wettedStages } from '../checks/progress';
 import { assess } from '../checks/assess';
 import { applyCommand, readCommand, type Author } from './applyCommand';
 import type { Change, Command } from './Command';
@@ -28,7 +28,7 @@ const signed = () => done(soundBuild(), { kind: 'sign', typedName: 'test lead', 
 test('a changed figure tells which calls it made and which it cleared', () => {
   const applied = applyCommand(soundBuild(), angle(25, 5), fitter);
   // What was proven of the line's joints is stale too: the pump was moved after they were looked at.
-  expect(applied.ok && applied.calls).toEqual([
+  expect(applied.ok && applied.findings).toEqual([
     expect.objectContaining({ id: 'fuel.pump.angle', from: 'sound', to: 'fix' }),
     expect.objectContaining({ id: 'leak.fuel', from: 'sound', to: 'open' }),
   ]);
@@ -114,21 +114,21 @@ test('roles: a viewer changes nothing, only a lead waives', () => {
   expect(
     why(
       soundBuild({ 'fuel.jointGapMm': 4 }),
-      { kind: 'waive', callId: 'fuel.line.joint', says: 'x', why: 'a reason long enough' },
+      { kind: 'waive', checkId: 'fuel.line.joint', message: 'x', why: 'a reason long enough' },
       fitter,
     ),
   ).toMatch(/^forbidden/);
 });
 test('waivers: of a finding as it reads, never of a stop, never of a sound call', () => {
   const gap = soundBuild({ 'fuel.jointGapMm': 4 });
-  const says = assess(gap).find((c) => c.id === 'fuel.line.joint')?.says ?? '';
-  const waive = (callId: string, text: string): Command => ({
+  const message = assess(gap).find((c) => c.id === 'fuel.line.joint')?.message ?? '';
+  const waive = (checkId: string, text: string): Command => ({
     kind: 'waive',
-    callId,
-    says: text,
+    checkId,
+    message: text,
     why: 'old joint, watched for a year',
   });
-  expect(assess(done(gap, waive('fuel.line.joint', says))).find((c) => c.id === 'fuel.line.joint')?.waived).toMatchObject({
+  expect(assess(done(gap, waive('fuel.line.joint', message))).find((c) => c.id === 'fuel.line.joint')?.waived).toMatchObject({
     by: 'Test Lead',
   });
   expect(why(gap, waive('fuel.line.joint', 'something else'))).toMatch(/^standing.*something else now/);
@@ -165,30 +165,30 @@ test('readings go to the start that they name, and to no other', () => {
 });
 
 describe('gates', () => {
-  const pass = (moment: 'cutting' | 'bolting' | 'closing' | 'power' | 'fire'): Command => ({
-    kind: 'gate',
-    moment,
-    deed: 'pass',
+  const pass = (holdPoint: 'cutting' | 'bolting' | 'closing' | 'power' | 'fire'): Command => ({
+    kind: 'holdPoint',
+    holdPoint,
+    action: 'release',
   });
   test('a stop at the step, or at one before it, keeps the gate shut; what is to be put right goes into the record', () => {
     const poison = soundBuild({ 'air.exhaustPastOutlineMm': -240, 'fuel.jointGapMm': 4 });
-    for (const moment of ['bolting', 'closing', 'power', 'fire'] as const)
-      expect(why(poison, pass(moment))).toMatch(/^standing: exhaust.end.underneath: Exhaust ends 240 mm inside/);
+    for (const holdPoint of ['bolting', 'closing', 'power', 'fire'] as const)
+      expect(why(poison, pass(holdPoint))).toMatch(/^standing: exhaust.end.underneath: Exhaust ends 240 mm inside/);
     const gap = soundBuild({ 'fuel.jointGapMm': 4 });
     const passed = done(gap, pass('closing'), fitter);
-    expect(passed.gates).toEqual([{ moment: 'closing', by: 'Test Fitter', at: fitter.at, open: ['fuel.line.joint'] }]);
+    expect(passed.releases).toEqual([{ holdPoint: 'closing', by: 'Test Fitter', at: fitter.at, open: ['fuel.line.joint'] }]);
     expect(why(passed, pass('closing'))).toMatch(/passed already, by Test Fitter/);
-    expect(done(passed, { kind: 'gate', moment: 'closing', deed: 'reopen' }).gates).toEqual([]);
-    expect(why(gap, { kind: 'gate', moment: 'closing', deed: 'reopen' })).toMatch(/was not passed/);
+    expect(done(passed, { kind: 'holdPoint', holdPoint: 'closing', action: 'hold' }).releases).toEqual([]);
+    expect(why(gap, { kind: 'holdPoint', holdPoint: 'closing', action: 'hold' })).toMatch(/was not passed/);
   });
   test('the next step is the first whose gate nobody has passed; then hand-over; then none', () => {
     let build = soundBuild();
-    for (const moment of ['cutting', 'bolting', 'closing', 'power', 'fire'] as const) {
-      expect(nextMoment(build)).toBe(moment);
-      build = done(build, pass(moment));
+    for (const holdPoint of ['cutting', 'bolting', 'closing', 'power', 'fire'] as const) {
+      expect(nextHoldPoint(build)).toBe(holdPoint);
+      build = done(build, pass(holdPoint));
     }
-    expect(nextMoment(build)).toBe('handover');
-    expect(nextMoment(done(build, { kind: 'sign', typedName: 'Test Lead', drawn }))).toBeNull();
+    expect(nextHoldPoint(build)).toBe('handover');
+    expect(nextHoldPoint(done(build, { kind: 'sign', typedName: 'Test Lead', drawn }))).toBeNull();
   });
   test('nobody is helped to light what must not be lit; what was lit may be written down', () => {
     const silent = soundBuild({ 'proving.coAlarmFitted': 'no' });

@@ -6,9 +6,9 @@ import { emptySheets } from '../build/emptyBuild';
 import { readBuild, validate } from '../build/readBuild';
 import { rowsOf, type CellValue } from '../build/lists';
 import { fieldAt, figureAt, isFigurePath, type FigurePath, type SheetId, type SheetValues } from '../build/sheets';
-import { assess, judges } from '../checks/assess';
-import { momentSteps, type Level } from '../checks/Call';
-import { gateOf } from '../checks/gates';
+import { assess, checks } from '../checks/assess';
+import { holdPointSteps, type Level } from '../checks/Finding';
+import { holdPointState } from '../checks/holdPointState';
 import { signState } from '../checks/progress';
 import { whatStands } from '../checks/signoffCalls';
 import { unmeasuredFigures } from '../model/unmeasuredFigures';
@@ -17,7 +17,7 @@ import { originKey, type Origin } from '../ledger/origins';
 import { roleMay, type Role } from '../people/roles';
 import { isWet } from '../model/fuel/leakDue';
 import { limits, makerBounds } from '../practices/limits';
-import { defaultSchools, schools } from '../practices/practices';
+import { defaultPractices, practices } from '../practices/practices';
 import { fittedStarts } from '../model/startup/fittedStarts';
 import { startFacts } from '../build/startFacts';
 import { splitLog } from '../build/startLog';
@@ -42,11 +42,11 @@ export interface Clash {
   from?: Origin;
 }
 /** What a change did to the calls; kept with the ledger row. */
-export interface CallChange {
+export interface FindingChange {
   id: string;
   from: Level | null;
   to: Level;
-  says: string;
+  message: string;
   /** The rules in force when it was judged. */
   rules: { key: string; value: number; origin: string }[];
 }
@@ -57,7 +57,7 @@ export type Applied =
       build: Build;
       kind: CommandKind;
       body: Record<string, unknown>;
-      calls: CallChange[];
+      findings: FindingChange[];
       /** A start's log that is to be kept beside the build, by its fingerprint. */ log?: { sha256: string; text: string };
     }
   | { ok: false; why: 'invalid' | 'forbidden' | 'locked' | 'standing'; errors: string[] }
@@ -86,7 +86,7 @@ export function readCommand(value: unknown): { ok: true; command: Command } | { 
  * @returns the new build with what the ledger keeps of it, or why not; then nothing has changed
  */
 export function applyCommand(build: Build, command: Command, author: Author): Applied {
-  if (!roleMay(author.role, commandRules[command.kind].deed))
+  if (!roleMay(author.role, commandRules[command.kind].permission))
     return refuse('forbidden', `${author.name} signs in as ${author.role}; this is not for that role.`);
   const signed = build.signatures.length > 0;
   if (signed && !['note', 'sign', 'waive', 'unwaive'].includes(command.kind) && !command.reason) {
@@ -99,7 +99,7 @@ export function applyCommand(build: Build, command: Command, author: Author): Ap
   if (!read.ok) return refuse('invalid', ...read.errors);
   const body = command.reason ? { ...step.body, reason: command.reason } : step.body;
   const log = step.log ? { log: step.log } : {};
-  return { ok: true, build: after, kind: command.kind, body, calls: changedCalls(build, after), ...log };
+  return { ok: true, build: after, kind: command.kind, body, findings: changedFindings(build, after), ...log };
 }
 
 /** Parts at which a command changes what stands there: an as-fitted figure of air, exhaust or fuel that was known already, the line's stretches, a repair. */
@@ -112,10 +112,10 @@ function workedParts(build: Build, command: Command): Part[] {
         )
         .map(({ path }) => fieldAt(path).part);
     case 'rows':
-      return command.changes.some((c) => c.list === 'segments' && !(c.deed === 'set' && c.column === 'name')) ? ['line'] : [];
+      return command.changes.some((c) => c.list === 'segments' && !(c.action === 'set' && c.column === 'name')) ? ['line'] : [];
     case 'repair': {
-      const judge = judges.find(({ id }) => id === command.repair.callId);
-      return judge ? [judge.part] : [];
+      const check = checks.find(({ id }) => id === command.repair.checkId);
+      return check ? [check.part] : [];
     }
     default:
       return [];
@@ -158,8 +158,8 @@ function carryOut(build: Build, command: Command, author: Author): Step {
     }
     case 'identity':
       return changeTexts(build, 'identity', command.changes, (key) => identityLabels[key]);
-    case 'schools':
-      return changeTexts(build, 'schools', command.changes, (key) => schools[key].label);
+    case 'practices':
+      return changeTexts(build, 'practices', command.changes, (key) => practices[key].label);
     case 'rows': {
       const changed = changeRows(build, command.changes);
       if (changed.ok)
@@ -178,11 +178,11 @@ function carryOut(build: Build, command: Command, author: Author): Step {
       if (build.starts.some((run) => run.id === command.id)) return refuse('invalid', 'id is that of a start already kept.');
       // What was lit elsewhere may be written down; nobody is helped to light what must not be lit.
       // A dry run on the bench comes before the first hole: only what stands at that gate keeps it from being lit.
-      const gate = command.bench ? 'cutting' : 'fire';
-      const { stops } = command.source === 'live' ? gateOf(build, assess(build), gate) : { stops: [] };
-      if (stops.length > 0) return refuse('standing', ...stops.map((c) => `It must not be lit. ${c.id}: ${c.says}`));
-      const { id, events, readings, source, bench } = command;
-      const where = bench ? { bench } : {};
+      const release = command.dryRun ? 'cutting' : 'fire';
+      const { stops } = command.source === 'live' ? holdPointState(build, assess(build), release) : { stops: [] };
+      if (stops.length > 0) return refuse('standing', ...stops.map((c) => `It must not be lit. ${c.id}: ${c.message}`));
+      const { id, events, readings, source, dryRun } = command;
+      const where = dryRun ? { dryRun } : {};
       const began = beganAt(command, author);
       if (began === null) return refuse('invalid', `beganAt is ${command.beganAt}; a log can’t have begun later than now.`);
       const { run, log } = splitLog({ id, at: began, by: author.name, events, readings, ...where });
@@ -230,30 +230,32 @@ function carryOut(build: Build, command: Command, author: Author): Step {
     case 'repair':
       return repair(build, command.repair, author);
     case 'waive': {
-      const call = assess(build).find((c) => c.id === command.callId);
-      if (!call) return refuse('invalid', `callId ${command.callId} is no call on this build.`);
-      if (call.level === 'stop') return refuse('standing', `${call.id} is at stop; a stop can’t be waived, it has to be mended.`);
-      if (call.level !== 'fix' || call.stage === 'signoff')
-        return refuse('standing', `${call.id} is at ${call.level}; only a finding at “put right” can be waived.`);
-      if (call.says !== command.says) return refuse('standing', `${call.id} says something else now: ${call.says}`);
-      const waiver = { callId: call.id, says: call.says, reason: command.why, by: author.name, at: author.at };
+      const finding = assess(build).find((c) => c.id === command.checkId);
+      if (!finding) return refuse('invalid', `checkId ${command.checkId} is no check on this build.`);
+      if (finding.level === 'stop')
+        return refuse('standing', `${finding.id} is at stop; a stop can’t be waived, it has to be mended.`);
+      if (finding.level !== 'fix' || finding.stage === 'signoff')
+        return refuse('standing', `${finding.id} is at ${finding.level}; only a finding at “put right” can be waived.`);
+      if (finding.message !== command.message)
+        return refuse('standing', `${finding.id} says something else now: ${finding.message}`);
+      const waiver = { checkId: finding.id, message: finding.message, reason: command.why, by: author.name, at: author.at };
       return {
         ok: true,
-        build: { ...build, waivers: [...build.waivers.filter((w) => w.callId !== call.id), waiver] },
+        build: { ...build, waivers: [...build.waivers.filter((w) => w.checkId !== finding.id), waiver] },
         body: { ...waiver },
       };
     }
     case 'unwaive': {
-      if (!build.waivers.some((w) => w.callId === command.callId))
-        return refuse('invalid', `callId ${command.callId} has no waiver.`);
+      if (!build.waivers.some((w) => w.checkId === command.checkId))
+        return refuse('invalid', `checkId ${command.checkId} has no waiver.`);
       return {
         ok: true,
-        build: { ...build, waivers: build.waivers.filter((w) => w.callId !== command.callId) },
-        body: { callId: command.callId },
+        build: { ...build, waivers: build.waivers.filter((w) => w.checkId !== command.checkId) },
+        body: { checkId: command.checkId },
       };
     }
-    case 'gate':
-      return passGate(build, command, author);
+    case 'holdPoint':
+      return releaseHoldPoint(build, command, author);
     case 'sign':
       return sign(build, command, author);
   }
@@ -270,18 +272,18 @@ function beganAt(
 
 /** Keeps cause and repair of a finding that only a new proof can clear. What was found stays in the record; looks at a joint begin anew. */
 function repair(build: Build, told: Omit<Repair, 'at' | 'by' | 'found'>, author: Author): Step {
-  const judge = judges.find(({ id }) => id === told.callId);
-  const call = assess(build).find(({ id }) => id === told.callId);
-  if (!judge || !call) return refuse('invalid', `callId ${told.callId} is no call on this build.`);
-  if (!judge.answered)
-    return refuse('standing', `${call.id} is cleared by doing what it says and entering it; it needs no record of a repair.`);
-  if (call.level !== 'stop' && call.level !== 'fix')
-    return refuse('standing', `${call.id} is at ${call.level}; a repair answers what is at stop or has to be put right.`);
+  const check = checks.find(({ id }) => id === told.checkId);
+  const finding = assess(build).find(({ id }) => id === told.checkId);
+  if (!check || !finding) return refuse('invalid', `checkId ${told.checkId} is no check on this build.`);
+  if (!check.answered)
+    return refuse('standing', `${finding.id} is cleared by doing what it says and entering it; it needs no record of a repair.`);
+  if (finding.level !== 'stop' && finding.level !== 'fix')
+    return refuse('standing', `${finding.id} is at ${finding.level}; a repair answers what is at stop or has to be put right.`);
   if ((build.repairs ?? []).some(({ id }) => id === told.id)) return refuse('invalid', 'id is that of a repair already kept.');
-  const kept: Repair = { ...told, at: author.at, by: author.name, found: call.says };
+  const kept: Repair = { ...told, at: author.at, by: author.name, found: finding.message };
   const leaks = rowsOf(build.lists, 'leaks');
-  const wet = judge.id === 'fuel.leak' ? leaks.filter((row) => isWet(row) && (told.subject ?? row.id) === row.id) : [];
-  if (judge.id === 'fuel.leak' && wet.length === 0) return refuse('invalid', 'subject is no joint that was found wet.');
+  const wet = check.id === 'fuel.leak' ? leaks.filter((row) => isWet(row) && (told.subject ?? row.id) === row.id) : [];
+  if (check.id === 'fuel.leak' && wet.length === 0) return refuse('invalid', 'subject is no joint that was found wet.');
   const lists =
     wet.length === 0
       ? {}
@@ -296,25 +298,25 @@ function repair(build: Build, told: Omit<Repair, 'at' | 'by' | 'found'>, author:
   return { ok: true, build: { ...build, ...lists, repairs: [...(build.repairs ?? []), kept] }, body: { repair: kept } };
 }
 
-function passGate(build: Build, { moment, deed }: Extract<Command, { kind: 'gate' }>, author: Author): Step {
-  const others = (build.gates ?? []).filter((gate) => gate.moment !== moment);
-  const { stops, open, passed } = gateOf(build, assess(build), moment);
-  if (deed === 'reopen') {
-    if (!passed) return refuse('invalid', `The gate before ${momentSteps[moment]} was not passed.`);
-    return { ok: true, build: { ...build, gates: others }, body: { moment, deed } };
+function releaseHoldPoint(build: Build, { holdPoint, action }: Extract<Command, { kind: 'holdPoint' }>, author: Author): Step {
+  const others = (build.releases ?? []).filter((release) => release.holdPoint !== holdPoint);
+  const { stops, open, passed } = holdPointState(build, assess(build), holdPoint);
+  if (action === 'hold') {
+    if (!passed) return refuse('invalid', `The gate before ${holdPointSteps[holdPoint]} was not passed.`);
+    return { ok: true, build: { ...build, releases: others }, body: { holdPoint, action } };
   }
-  if (passed) return refuse('invalid', `The gate before ${momentSteps[moment]} was passed already, by ${passed.by}.`);
-  if (stops.length > 0) return refuse('standing', ...stops.map((c) => `${c.id}: ${c.says}`));
-  const gate = { moment, by: author.name, at: author.at, open: open.map((c) => c.id) };
-  return { ok: true, build: { ...build, gates: [...others, gate] }, body: { moment, deed, open: gate.open } };
+  if (passed) return refuse('invalid', `The gate before ${holdPointSteps[holdPoint]} was passed already, by ${passed.by}.`);
+  if (stops.length > 0) return refuse('standing', ...stops.map((c) => `${c.id}: ${c.message}`));
+  const release = { holdPoint, by: author.name, at: author.at, open: open.map((c) => c.id) };
+  return { ok: true, build: { ...build, releases: [...others, release] }, body: { holdPoint, action, open: release.open } };
 }
 
 function sign(build: Build, command: Extract<Command, { kind: 'sign' }>, author: Author): Step {
   if (author.role === 'viewer') return refuse('forbidden', 'A viewer can’t sign.');
   if (signState(build) === 'signed') return refuse('locked', 'This build is signed already, and nothing has changed since.');
   const standing = whatStands(assess(build));
-  const calls = [...standing.stop, ...standing.fix, ...standing.open];
-  if (calls.length > 0) return refuse('standing', ...calls.map((c) => `${c.id}: ${c.says}`));
+  const findings = [...standing.stop, ...standing.fix, ...standing.open];
+  if (findings.length > 0) return refuse('standing', ...findings.map((c) => `${c.id}: ${c.message}`));
   const planned = unmeasuredFigures(build);
   if (planned.length > 0)
     return refuse('standing', ...planned.map((path) => `${fieldAt(path).label} is planned but not entered as fitted.`));
@@ -381,7 +383,7 @@ function changeFigures(build: Build, changes: readonly Change[]): Step {
 }
 
 /** Changes of plain texts in one part of the build; whether a text may stand is the schema's affair. */
-function changeTexts<P extends 'identity' | 'schools', K extends string>(
+function changeTexts<P extends 'identity' | 'practices', K extends string>(
   build: Build,
   part: P,
   changes: readonly TextChange<K>[],
@@ -391,7 +393,7 @@ function changeTexts<P extends 'identity' | 'schools', K extends string>(
   const clashes: Clash[] = [];
   for (const { key, from, to } of changes) {
     // A school that came after this build was begun stands at its first option until somebody chooses.
-    const now = texts[key] ?? (part === 'schools' ? (defaultSchools as Record<string, string>)[key] : undefined) ?? '';
+    const now = texts[key] ?? (part === 'practices' ? (defaultPractices as Record<string, string>)[key] : undefined) ?? '';
     if (now !== from && now !== to) clashes.push({ key: originKey.text(part, key), label: label(key), theirs: now, yours: to });
     texts[key] = to;
   }
@@ -414,7 +416,7 @@ export function valueProblem(path: FigurePath, value: unknown): string | null {
   }
 }
 
-function changedCalls(before: Build, after: Build): CallChange[] {
+function changedFindings(before: Build, after: Build): FindingChange[] {
   if (before === after) return [];
   const level = (c: { level: Level; waived: unknown }) => (c.waived ? 'watch' : c.level);
   const old = new Map(assess(before).map((c) => [c.id, level(c)]));
@@ -424,7 +426,7 @@ function changedCalls(before: Build, after: Build): CallChange[] {
       id: c.id,
       from: old.get(c.id) ?? null,
       to: level(c),
-      says: c.says,
+      message: c.message,
       rules: c.rules.map(({ key, value, origin }) => ({ key, value, origin })),
     }));
 }

@@ -23,7 +23,7 @@ const why = (...changes: RowChange[]) => {
 const setX = (from: number | null, to: number | null, row = id(31)): RowChange => ({
   list: 'obstacles',
   row,
-  deed: 'set',
+  action: 'set',
   column: 'xMm',
   from,
   to,
@@ -34,7 +34,7 @@ test('any rows within their bounds go in, stand in a valid document, and come ou
     fc.property(
       fc.constantFrom(...listIds).chain((list) => fc.tuple(fc.constant(list), anyRow(list))),
       ([list, values]) => {
-        const done = apply(soundBuild(), { list, row: id(500), deed: 'add', values });
+        const done = apply(soundBuild(), { list, row: id(500), action: 'add', values });
         if (!done.ok) throw new Error(done.errors.join(' '));
         expect(readBuild(JSON.parse(JSON.stringify(done.build))).ok).toBe(true);
         expect(rowsOf(done.build.lists, list).find((row) => row.id === id(500))).toEqual({ ...values, id: id(500) });
@@ -50,7 +50,7 @@ test('changes of different cells commute; of one cell the second is told both va
   const change = (column: 'xMm' | 'yMm', to: number): RowChange => ({
     list: 'obstacles',
     row: id(31),
-    deed: 'set',
+    action: 'set',
     column,
     from: column === 'xMm' ? 0 : 300,
     to,
@@ -66,7 +66,7 @@ test('changes of different cells commute; of one cell the second is told both va
   const late = rows(setX(0, 200), {
     list: 'obstacles',
     row: id(32),
-    deed: 'set',
+    action: 'set',
     column: 'name',
     from: 'cross-member',
     to: 'beam',
@@ -93,7 +93,7 @@ test('changes of different cells commute; of one cell the second is told both va
   ]);
 });
 test('a row that is gone: taking it out again is no error, changing it says so; a whole command stands or falls', () => {
-  expect(why({ list: 'stack', row: id(400), deed: 'remove' })).toBe('ok');
+  expect(why({ list: 'stack', row: id(400), action: 'remove' })).toBe('ok');
   expect(why(setX(0, 5, id(400)))).toBe('invalid: The thing below whose from the front was to be changed is no longer there.');
   const half = apply(soundBuild(), setX(0, 5), setX(0, -1));
   expect(half.ok).toBe(false);
@@ -108,16 +108,23 @@ test('bad values are refused in one sentence with field, value and what is allow
     'Parts, state is lost; allowed is one of: present, missing, poor, replaced.',
   );
   expect(cellProblem('seals', 'appliedAt', 'yesterday')).toMatch(/is yesterday; allowed is a time such as/);
-  expect(why({ list: 'holes', row: id(51), deed: 'add', values: {} })).toMatch(/there is a hole with the id/);
-  expect(why({ list: 'photos', row: id(400), deed: 'add', values: { sha256: 'a'.repeat(64), colour: 'red' } })).toBe(
+  expect(why({ list: 'holes', row: id(51), action: 'add', values: {} })).toMatch(/there is a hole with the id/);
+  expect(why({ list: 'photos', row: id(400), action: 'add', values: { sha256: 'a'.repeat(64), colour: 'red' } })).toBe(
     'invalid: Photographs have no column colour.',
   );
-  const many = Array.from({ length: 17 }, (_, i): RowChange => ({ list: 'stack', row: id(600 + i), deed: 'add', values: {} }));
+  const many = Array.from({ length: 17 }, (_, i): RowChange => ({ list: 'stack', row: id(600 + i), action: 'add', values: {} }));
   expect(why(...many)).toMatch(/Stack-up: 17 rows; allowed is 16/);
-  const photo = apply(soundBuild(), { list: 'photos', row: id(400), deed: 'add', values: { sha256: 'a'.repeat(64) } });
+  const photo = apply(soundBuild(), { list: 'photos', row: id(400), action: 'add', values: { sha256: 'a'.repeat(64) } });
   const other =
     photo.ok &&
-    apply(photo.build, { list: 'photos', row: id(400), deed: 'set', column: 'sha256', from: 'a'.repeat(64), to: 'b'.repeat(64) });
+    apply(photo.build, {
+      list: 'photos',
+      row: id(400),
+      action: 'set',
+      column: 'sha256',
+      from: 'a'.repeat(64),
+      to: 'b'.repeat(64),
+    });
   expect(other && !other.ok && other.errors).toEqual(['Photographs, fingerprint can’t be changed.']);
   for (const bad of [
     '{"kind":"rows","changes":[]}',

@@ -7,13 +7,13 @@ import { canonicalJson } from '../record/canonicalJson';
 import { originKey } from '../ledger/origins';
 import { isWet, wetness } from '../model/fuel/leakDue';
 import { materials } from '../physics/heat/materials';
-import { trim } from '../units/show';
+import { formatShort } from '../units/formatNumber';
 
 /** One change of a list: a row more, one cell of a row, a row less. `from` is what the person saw. */
 export type RowChange =
-  | { list: ListId; row: string; deed: 'add'; values: Readonly<Record<string, CellValue>> }
-  | { list: ListId; row: string; deed: 'set'; column: string; from: CellValue | null; to: CellValue | null }
-  | { list: ListId; row: string; deed: 'remove' };
+  | { list: ListId; row: string; action: 'add'; values: Readonly<Record<string, CellValue>> }
+  | { list: ListId; row: string; action: 'set'; column: string; from: CellValue | null; to: CellValue | null }
+  | { list: ListId; row: string; action: 'remove' };
 
 export interface RowClash {
   key: string;
@@ -37,10 +37,10 @@ export function cellText(column: Column | undefined, value: unknown): string {
     return value.length === 0
       ? 'none'
       : (value as { material: keyof typeof materials; thicknessMm: number }[])
-          .map(({ material, thicknessMm }) => `${materials[material]?.label ?? material} ${trim(thicknessMm, 1)} mm`)
+          .map(({ material, thicknessMm }) => `${materials[material]?.label ?? material} ${formatShort(thicknessMm, 1)} mm`)
           .join(', ');
   if (column?.kind === 'number')
-    return column.unit === 'pieces' ? trim(Number(value)) : `${trim(Number(value), 3)} ${column.unit}`;
+    return column.unit === 'pieces' ? formatShort(Number(value)) : `${formatShort(Number(value), 3)} ${column.unit}`;
   if (column?.kind === 'instant') return `${plain(value).slice(0, 16).replace('T', ' ')} UTC`;
   if (column?.kind === 'choice') return (column.options as Record<string, string>)[plain(value)] ?? plain(value);
   return plain(value);
@@ -104,7 +104,7 @@ function wetProblem(row: AnyRow, change: RowChange): string | null {
   const wet = (value: unknown): value is string => typeof value === 'string' && wetness.includes(value);
   const dries = (column: string, to: unknown) =>
     column === 'wipedAt' || ((column === 'warmFound' || column === 'nightFound') && wet(row[column]) && !wet(to));
-  const clears = change.deed === 'remove' || (change.deed === 'set' && dries(change.column, change.to));
+  const clears = change.action === 'remove' || (change.action === 'set' && dries(change.column, change.to));
   if (!clears) return null;
   const found = [row.nightFound, row.warmFound].find(wet) ?? '';
   return `${rowName('leaks', row)} was found ${found}; record its cause and repair first, then wipe it and look anew.`;
@@ -137,11 +137,11 @@ export function changeRows(build: Build, changes: readonly RowChange[]): RowsCha
       errors.push(wet);
       continue;
     }
-    if (change.deed === 'remove') {
+    if (change.action === 'remove') {
       if (known) rows.splice(at, 1);
       continue;
     }
-    if (change.deed === 'add') {
+    if (change.action === 'add') {
       const problems = Object.entries(change.values).flatMap(([name, value]) => cellProblem(list, name, value) ?? []);
       if (known && !same(known, { ...change.values, id }))
         problems.push(`${label}: there is a ${one} with the id ${id} already.`);

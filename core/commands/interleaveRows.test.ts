@@ -55,14 +55,14 @@ test('whatever the order: no cell is overwritten unseen, a clash tells both, no 
         }, person.view);
         const enter = (change: RowChange) => person.queue.push({ kind: 'rows', changes: [change] });
         if (s.act === 'look') person.view = server;
-        if (s.act === 'add') enter({ list: 'obstacles', row: id((next += 1)), deed: 'add', values: { kind: 'rail', xMm: 1 } });
-        if (s.act === 'remove') enter({ list: 'obstacles', row: rows[s.row] ?? '', deed: 'remove' });
+        if (s.act === 'add') enter({ list: 'obstacles', row: id((next += 1)), action: 'add', values: { kind: 'rail', xMm: 1 } });
+        if (s.act === 'remove') enter({ list: 'obstacles', row: rows[s.row] ?? '', action: 'remove' });
         if (s.act === 'set') {
           const [row, column] = [rows[s.row] ?? '', columns[s.column] ?? 'xMm'];
           enter({
             list: 'obstacles',
             row,
-            deed: 'set',
+            action: 'set',
             column,
             from: cell(shown, row, column),
             to: column === 'name' ? `n${s.to}` : s.to,
@@ -72,21 +72,21 @@ test('whatever the order: no cell is overwritten unseen, a clash tells both, no 
         if (command?.kind !== 'rows') continue;
         const [change] = command.changes;
         if (!change) continue;
-        const before = change.deed === 'set' ? cell(server, change.row, change.column) : null;
+        const before = change.action === 'set' ? cell(server, change.row, change.column) : null;
         const done = applyCommand(server, command, author);
         if (done.ok) {
           // What was overwritten is what the person saw, or what is written again.
-          if (change.deed === 'set') expect([change.from, change.to]).toContainEqual(before);
-          if (change.deed === 'add') added.add(change.row);
+          if (change.action === 'set') expect([change.from, change.to]).toContainEqual(before);
+          if (change.action === 'add') added.add(change.row);
           server = done.build;
           continue;
         }
         if (done.why === 'invalid') {
           // Only a row that somebody took out meanwhile can be missing.
-          expect([change.deed, rowsOf(server.lists, 'obstacles').some((r) => r.id === change.row)]).toEqual(['set', false]);
+          expect([change.action, rowsOf(server.lists, 'obstacles').some((r) => r.id === change.row)]).toEqual(['set', false]);
           continue;
         }
-        if (done.why !== 'clash' || change.deed !== 'set') throw new Error(done.errors.join());
+        if (done.why !== 'clash' || change.action !== 'set') throw new Error(done.errors.join());
         expect(done.clashes.map(({ theirs, yours }) => [theirs, yours])).toEqual([[before, change.to]]);
         const key = done.clashes[0]?.key ?? '';
         expect(settleClash(command, done.clashes, { [key]: 'theirs' })).toBeNull();

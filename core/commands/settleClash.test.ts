@@ -55,17 +55,17 @@ const pairs: [string, Command, Command, (build: Build) => unknown, (build: Build
     (b) => b.identity.what,
   ],
   [
-    'schools',
-    { kind: 'schools', changes: [{ key: 'pumpAngle', from: 'lean15to35', to: 'lean45' }] },
+    'practices',
+    { kind: 'practices', changes: [{ key: 'pumpAngle', from: 'lean15to35', to: 'lean45' }] },
     {
-      kind: 'schools',
+      kind: 'practices',
       changes: [
         { key: 'pumpAngle', from: 'lean15to35', to: 'upright' },
         { key: 'suction', from: 'upTo2', to: 'upTo3' },
       ],
     },
-    (b) => b.schools.pumpAngle,
-    (b) => b.schools.suction,
+    (b) => b.practices.pumpAngle,
+    (b) => b.practices.suction,
   ],
 ];
 test.each(pairs)(
@@ -100,11 +100,11 @@ test('where only clashing values were sent and theirs are kept, nothing is sent;
   expect(applyCommand(theirs, first, lead).ok).toBe(true);
 });
 test('a lead’s other school judges the same figures otherwise, and the call names it', () => {
-  const build = done(soundBuild(), { kind: 'schools', changes: [{ key: 'pumpAngle', from: 'lean15to35', to: 'lean45' }] });
-  const call = assess(build).find((c) => c.id === 'fuel.pump.angle');
-  expect([call?.level, call?.rules[0]?.origin, call?.rules[0]?.value]).toEqual(['watch', 'school', 40]);
+  const build = done(soundBuild(), { kind: 'practices', changes: [{ key: 'pumpAngle', from: 'lean15to35', to: 'lean45' }] });
+  const finding = assess(build).find((c) => c.id === 'fuel.pump.angle');
+  expect([finding?.level, finding?.rules[0]?.origin, finding?.rules[0]?.value]).toEqual(['watch', 'practice', 40]);
   expect(
-    applyCommand(soundBuild(), { kind: 'schools', changes: [{ key: 'ends', from: 'opposite', to: 'sideways' }] }, lead),
+    applyCommand(soundBuild(), { kind: 'practices', changes: [{ key: 'ends', from: 'opposite', to: 'sideways' }] }, lead),
   ).toMatchObject({ ok: false, why: 'invalid' });
 });
 
@@ -116,8 +116,8 @@ test.each<[Partial<Parameters<typeof recommendSize>[0]>, RegExp]>([
   [{ coldestC: -30, usualNightC: 9 }, /too small for the coldest night and too large for a usual one\. No size mends both/],
 ])('the recommendation in two sentences names what decides: %j', (more, words) => {
   const text = recommendSize({
-    leastKw: 0.8,
-    mostKw: 2.6,
+    minKw: 0.8,
+    maxKw: 2.6,
     insideC: 20,
     coldestC: -12,
     usualNightC: 1,

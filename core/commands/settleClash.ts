@@ -33,15 +33,15 @@ export function settleClash(
       const changes = settle(command.changes, (c) => originKey.text('identity', c.key));
       return changes.length > 0 ? { ...command, changes } : null;
     }
-    case 'schools': {
-      const changes = settle(command.changes, (c) => originKey.text('schools', c.key));
+    case 'practices': {
+      const changes = settle(command.changes, (c) => originKey.text('practices', c.key));
       return changes.length > 0 ? { ...command, changes } : null;
     }
     case 'rows': {
       const held = new Map(clashes.map((clash) => [clash.key, clash.held ?? null]));
       const taken = command.changes.flatMap((c): RowChange[] => {
-        const key = c.deed === 'set' ? originKey.row(c.list, c.row, c.column) : '';
-        if (c.deed !== 'set' || !held.has(key)) return [c];
+        const key = c.action === 'set' ? originKey.row(c.list, c.row, c.column) : '';
+        if (c.action !== 'set' || !held.has(key)) return [c];
         return choices[key] === 'yours' ? [{ ...c, from: held.get(key) ?? null }] : [];
       });
       return taken.length > 0 ? { ...command, changes: taken } : null;

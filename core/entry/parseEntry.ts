@@ -13,7 +13,7 @@ import { supersededBy } from '../model/superseded';
 import { fieldAt, figureAt, figurePaths, valueAt, type FigurePath } from '../build/sheets';
 import { valueProblem } from '../commands/applyCommand';
 import type { Command, Slot } from '../commands/Command';
-import { metric, type UnitTaste } from '../units/inUnits';
+import { metric, type UnitPreferences } from '../units/inUnits';
 import { parseQuantity } from '../units/parseQuantity';
 import { readNumber } from '../units/readNumber';
 import { cellUnit, parseTyped } from '../units/parseTyped';
@@ -23,7 +23,7 @@ export interface EntryContext {
   build: Build;
   /** the clock, ms */ nowMs: number;
   newId: () => string;
-  /** in which units bare numbers are meant; metric where it isn't said */ taste?: UnitTaste;
+  /** in which units bare numbers are meant; metric where it isn't said */ unitPreferences?: UnitPreferences;
 }
 export type Entry =
   /** Understood; `reads` says back how. */
@@ -158,7 +158,7 @@ function quantityEntry(text: string, rest: string, quantity: string, unitWord: s
 
 const wordsOverlap = (word: string, rest: string): boolean => word.split(' ').some((w) => rest.split(' ').includes(w));
 
-function figureEntry(path: FigurePath, quantity: string, slot: Slot, { build, taste = metric }: EntryContext): Entry {
+function figureEntry(path: FigurePath, quantity: string, slot: Slot, { build, unitPreferences = metric }: EntryContext): Entry {
   // Kept without effect it would mislead: what counts are the rows.
   const finer = supersededBy(build, path);
   if (finer)
@@ -170,7 +170,7 @@ function figureEntry(path: FigurePath, quantity: string, slot: Slot, { build, ta
   if (field.kind !== 'number') return { kind: 'refused', sentence: `${field.label} is chosen on its sheet, not typed here.` };
   const at: Slot = field.given ? 'planned' : slot;
   const now = figureAt(build.sheets, path)[at];
-  const parsed = parseTyped(quantity, field.unit, cellUnit(typeof now === 'number' ? now : null, field.unit, taste));
+  const parsed = parseTyped(quantity, field.unit, cellUnit(typeof now === 'number' ? now : null, field.unit, unitPreferences));
   if (!parsed.ok)
     return {
       kind: 'refused',
@@ -223,7 +223,7 @@ function startEntry(
 
 function readingEntry(context: EntryContext, quantity: QuantityId, text: string): Entry {
   const { unit, label, min, max } = quantities[quantity];
-  const parsed = parseTyped(text, unit, cellUnit(null, unit, context.taste ?? metric));
+  const parsed = parseTyped(text, unit, cellUnit(null, unit, context.unitPreferences ?? metric));
   if (!parsed.ok)
     return { kind: 'refused', sentence: `${label}: “${text}” ${parsed.reason}; allowed is ${min} to ${max} ${unit}.` };
   if (parsed.value < min || parsed.value > max)

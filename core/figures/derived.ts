@@ -1,4 +1,4 @@
-import type { Reader } from '../checks/Call';
+import type { Reader } from '../checks/Finding';
 import { fuelFigures } from './fuelFigures';
 import { heaterFigures } from './heaterFigures';
 import { primingFigures } from './primingFigures';

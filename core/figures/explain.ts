@@ -1,5 +1,5 @@
 import type { Build } from '../build/Build';
-import type { Input } from '../checks/Call';
+import type { Input } from '../checks/Finding';
 import { makeReader, NotMeasured, type Trail } from '../reading/reader';
 import { originAt, originKey, type Origins } from '../ledger/origins';
 import type { Rule } from '../practices/ruleFor';

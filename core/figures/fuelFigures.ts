@@ -1,4 +1,4 @@
-import type { Reader } from '../checks/Call';
+import type { Reader } from '../checks/Finding';
 import { bubbleBoreLimitMm } from '../physics/fuel/bubbleBoreLimitMm';
 import { densityKgM3 } from '../physics/fuel/densityKgM3';
 import { fillShare } from '../physics/fuel/dipChart';
@@ -156,7 +156,7 @@ export const fuelFigures = {
     decimals: 0,
     formula: 'depth + stack − cut − tolerance',
     source: 'geometry; ± 2 mm where no tolerance is given',
-    compute: (read: Reader): number => cutAt(read).leastClearMm,
+    compute: (read: Reader): number => cutAt(read).minClearMm,
   },
   'fuel.riseMm': {
     label: 'Line rises to the heater',

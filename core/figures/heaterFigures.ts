@@ -1,4 +1,4 @@
-import type { Reader } from '../checks/Call';
+import type { Reader } from '../checks/Finding';
 import { densityKgM3 } from '../physics/fuel/densityKgM3';
 import { fuelOf } from '../model/fuel/runFacts';
 import { heatInputKw } from '../physics/heat/heatInputKw';

@@ -1,4 +1,4 @@
-import type { Reader } from '../checks/Call';
+import type { Reader } from '../checks/Finding';
 import { chambersToFill } from '../model/priming/fillChambers';
 import { strokesToFill, volumesToFill } from '../physics/fuel/strokesToFill';
 import type { Derived } from './derived';

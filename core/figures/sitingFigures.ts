@@ -1,4 +1,4 @@
-import type { Reader } from '../checks/Call';
+import type { Reader } from '../checks/Finding';
 import { hotClear, inletClear } from '../model/siting/checkPlace';
 import { toFloor } from '../model/siting/frame';
 import { hotRoomMm, readSiting } from '../model/siting/SitingPlan';

@@ -1,4 +1,4 @@
-import type { Reader } from '../checks/Call';
+import type { Reader } from '../checks/Finding';
 import { fittedStarts } from '../model/startup/fittedStarts';
 import { summarizeStart } from '../model/startup/summarizeStart';
 import type { Derived } from './derived';

@@ -1,5 +1,5 @@
 import { burningAt } from '../physics/air/airAtAltitude';
-import type { Reader } from '../checks/Call';
+import type { Reader } from '../checks/Finding';
 import { fuelOf } from '../model/fuel/runFacts';
 import { densityKgM3 } from '../physics/fuel/densityKgM3';
 import { nightMeanKw, sleeperW } from '../physics/heat/nightUse';
@@ -8,7 +8,7 @@ import { spaceNodes } from '../physics/heat/spaceNodes';
 import { spaceParts } from '../model/heat/spaceParts';
 import type { TwoNodes } from '../physics/heat/warmUp';
 import { secondsToWarm } from '../physics/heat/warmUp';
-import { hoursBelowLeast, workingBand, type WorkingBand } from '../physics/heat/workingBand';
+import { hoursBelowMin, workingBand, type WorkingBand } from '../physics/heat/workingBand';
 import type { Derived } from './derived';
 
 const iso = 'ISO 6946, ISO 10456 (from memory); frames and cold bridges are not counted';
@@ -25,18 +25,18 @@ const demandAt = (read: Reader, outsideC: number) => demandKw(read.derived('surv
 
 /** Between which outside temperatures this heater works steadily in this space. */
 export function bandOf(read: Reader): WorkingBand {
-  const [leastKw, mostKw] = [read.derived('heater.outputMinKw'), read.derived('survey.outputAltitudeKw')];
+  const [minKw, maxKw] = [read.derived('heater.outputMinKw'), read.derived('survey.outputAltitudeKw')];
   if (read.derived('heater.outputMinKw') > read.derived('heater.outputMaxKw'))
     return read.missing('a highest pump frequency above the lowest');
   // Sleepers warm the space too, so the heater runs too low a little sooner.
   const { sootAboveC } = workingBand(
     read.derived('survey.lossWK'),
     inside(read),
-    leastKw + sleepersKw(read),
-    Math.max(mostKw, leastKw + sleepersKw(read)),
+    minKw + sleepersKw(read),
+    Math.max(maxKw, minKw + sleepersKw(read)),
   );
   // High up even the lowest setting may be more than burns clean there.
-  const { shortBelowC } = workingBand(read.derived('survey.lossWK'), inside(read), Math.min(leastKw, mostKw), mostKw);
+  const { shortBelowC } = workingBand(read.derived('survey.lossWK'), inside(read), Math.min(minKw, maxKw), maxKw);
   return { shortBelowC, sootAboveC };
 }
 export const sleepersKw = (read: Reader): number => ((read.maybe('people.asleep') ?? 0) * sleeperW) / 1000;
@@ -66,8 +66,8 @@ function meanKw(read: Reader, over: 'night' | 'day'): number {
     insideC: inside(read),
     eveningC,
     coldestC: over === 'night' ? usual : eveningC,
-    leastKw: read.derived('heater.outputMinKw'),
-    mostKw: Math.max(read.derived('survey.outputAltitudeKw'), read.derived('heater.outputMinKw')),
+    minKw: read.derived('heater.outputMinKw'),
+    maxKw: Math.max(read.derived('survey.outputAltitudeKw'), read.derived('heater.outputMinKw')),
   });
 }
 /** Litres of fuel for so many kilowatt-hours given. */
@@ -143,7 +143,7 @@ export const surveyFigures = {
     source: 'course of the night, evening 8 K warmer: Lorbet’s own choice, no source',
     compute: (read: Reader): number => {
       const { usual, hours } = read.all({ usual: 'survey.usualNightC', hours: 'heater.nightHours' });
-      return hoursBelowLeast(bandOf(read), usual + eveningWarmerK, usual, hours);
+      return hoursBelowMin(bandOf(read), usual + eveningWarmerK, usual, hours);
     },
   },
   'survey.warmUpMin': {

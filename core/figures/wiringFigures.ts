@@ -1,4 +1,4 @@
-import type { Reader } from '../checks/Call';
+import type { Reader } from '../checks/Finding';
 import { ambientShare, ampacityA, bundleShare, type InsulationC } from '../physics/wiring/ampacityA';
 import { chargeShare, coldCapacityShare, coldResistance, restVAt } from '../physics/wiring/battery';
 import { copperOhmPerKm } from '../physics/wiring/copperOhmPerKm';

@@ -7,10 +7,10 @@ import { assess } from '../checks/assess';
 import { describeRow, turnsOf } from './describeRow';
 
 const gap = soundBuild({ 'fuel.jointGapMm': 4 });
-const says = assess(gap).find((c) => c.id === 'fuel.line.joint')?.says ?? '';
+const message = assess(gap).find((c) => c.id === 'fuel.line.joint')?.message ?? '';
 const waived: Build = {
   ...gap,
-  waivers: [{ callId: 'fuel.line.joint', says, reason: 'a reason long enough', by: 'A', at: '2026-11-20T09:00:00Z' }],
+  waivers: [{ checkId: 'fuel.line.joint', message, reason: 'a reason long enough', by: 'A', at: '2026-11-20T09:00:00Z' }],
 };
 
 /** One command of each kind, and the line that must stand on the roll for it. */
@@ -26,9 +26,9 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
     { kind: 'identity', changes: [{ key: 'place', from: '', to: 'Elsewhere' }] },
     'Place: Elsewhere (was empty)',
   ],
-  schools: [
+  practices: [
     soundBuild(),
-    { kind: 'schools', changes: [{ key: 'pumpAngle', from: 'lean15to35', to: 'lean45' }] },
+    { kind: 'practices', changes: [{ key: 'pumpAngle', from: 'lean15to35', to: 'lean45' }] },
     'school followed here, angle of the pump: about 45°',
   ],
   rows: [
@@ -36,9 +36,9 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
     {
       kind: 'rows',
       changes: [
-        { list: 'parts', row: id(22), deed: 'set', column: 'state', from: 'replaced', to: 'poor' },
-        { list: 'stack', row: id(63), deed: 'remove' },
-        { list: 'seals', row: id(79), deed: 'add', values: { name: 'round the exhaust', kind: 'hotSealant', cureH: 24 } },
+        { list: 'parts', row: id(22), action: 'set', column: 'state', from: 'replaced', to: 'poor' },
+        { list: 'stack', row: id(63), action: 'remove' },
+        { list: 'seals', row: id(79), action: 'add', values: { name: 'round the exhaust', kind: 'hotSealant', cureH: 24 } },
       ],
     },
     'Parts: filter, state poor (was replaced); Stack-up: vinyl taken out; Sealants and paints: round the exhaust put in (high-temperature sealant, 24 h)',
@@ -64,7 +64,7 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
     { ...soundBuild(), coReadings: [{ id: id(4), at: '2026-11-20T09:15:00.000Z', by: 'A', ppm: 12, place: 'floor' }] },
     {
       kind: 'repair',
-      repair: { id: id(8), callId: 'co.reading', cause: 'clamp at the burner loose', repair: 'new clamp, sealed' },
+      repair: { id: id(8), checkId: 'co.reading', cause: 'clamp at the burner loose', repair: 'new clamp, sealed' },
     },
     'REPAIRED co.reading: new clamp, sealed (cause: clamp at the burner loose)',
   ],
@@ -76,13 +76,13 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
   ],
   waive: [
     gap,
-    { kind: 'waive', callId: 'fuel.line.joint', says, why: 'old joint, watched for a year' },
+    { kind: 'waive', checkId: 'fuel.line.joint', message, why: 'old joint, watched for a year' },
     'WAIVED fuel.line.joint: old joint, watched for a year',
   ],
-  unwaive: [waived, { kind: 'unwaive', callId: 'fuel.line.joint' }, 'waiver of fuel.line.joint taken back'],
-  gate: [
+  unwaive: [waived, { kind: 'unwaive', checkId: 'fuel.line.joint' }, 'waiver of fuel.line.joint taken back'],
+  holdPoint: [
     soundBuild({ 'fuel.jointGapMm': 4 }),
-    { kind: 'gate', moment: 'closing', deed: 'pass' },
+    { kind: 'holdPoint', holdPoint: 'closing', action: 'release' },
     'GATE PASSED: the tank goes back up, with fuel.line.joint open',
   ],
   sign: [soundBuild(), { kind: 'sign', typedName: 'Test Lead', drawn: 'M10,10L60,120L110,20L160,120' }, 'SIGNED by Test Lead'],
@@ -92,7 +92,7 @@ const author = { name: 'Test Lead', role: 'lead', at: '2026-11-20T10:00:00.000Z'
 function rowOf(build: Build, command: Command) {
   const applied = applyCommand(build, command, author);
   if (!applied.ok) throw new Error(applied.errors.join(' '));
-  return { kind: applied.kind, body: { ...applied.body, calls: applied.calls } };
+  return { kind: applied.kind, body: { ...applied.body, findings: applied.findings } };
 }
 
 test.each(Object.keys(commandRules) as CommandKind[])('a row of kind %s reads as a line of plain words', (kind) => {
@@ -140,4 +140,4 @@ test.each([
   ],
   [{ kind: 'imported', body: { claims: { signatures: 1 } } }, /; 1 thing done, seen or signed elsewhere/],
   [{ kind: 'raised', body: { logs: 2, claimed: { signatures: 1 } } }, /1 thing done, seen or signed elsewhere, kept as claims/],
-])('what came along with a file is told as claimed: %j', (row, says) => expect(describeRow(row)).toMatch(says));
+])('what came along with a file is told as claimed: %j', (row, message) => expect(describeRow(row)).toMatch(message));

@@ -4,7 +4,7 @@ import {
   quantities,
   startEvents,
   type CoReading,
-  type GateMoment,
+  type ReleasableHoldPoint,
   type HotLook,
   type PrimingRun,
   type Repair,
@@ -13,14 +13,14 @@ import {
 } from '../build/Build';
 import { columnAt, lists } from '../build/lists';
 import { fieldAt, isFigurePath } from '../build/sheets';
-import { momentSteps, type Level } from '../checks/Call';
+import { holdPointSteps, type Level } from '../checks/Finding';
 import { cellText, rowName, type RowChange } from '../commands/changeRows';
-import type { CallChange } from '../commands/applyCommand';
+import type { FindingChange } from '../commands/applyCommand';
 import { identityLabels, type Change, type IdentityKey, type MakerChange, type TextChange } from '../commands/Command';
 import { hotText } from '../wording/hotText';
 import { limits } from '../practices/limits';
-import { schools, type SchoolId } from '../practices/practices';
-import { trim } from '../units/show';
+import { practices, type PracticeId } from '../practices/practices';
+import { formatShort } from '../units/formatNumber';
 import type { LedgerContent } from './chain';
 
 const was = (value: Change['from'], name: (v: Change['from']) => string) => (value === null ? '' : ` (was ${name(value)})`);
@@ -33,14 +33,14 @@ function changeText({ path, slot, from, to }: Change): string {
       ? 'emptied'
       : field.kind === 'choice'
         ? ((field.options as Record<string, string>)[String(v)] ?? String(v))
-        : `${trim(Number(v), 3)} ${field.unit}`;
+        : `${formatShort(Number(v), 3)} ${field.unit}`;
   return `${field.label}${slot === 'planned' && !field.given ? ', planned' : ''}: ${name(to)}${was(from, name)}`;
 }
 
 function rowText(change: RowChange, was: string): string {
   const { label } = lists[change.list];
-  if (change.deed === 'remove') return `${label}: ${was || lists[change.list].one} taken out`;
-  if (change.deed === 'set') {
+  if (change.action === 'remove') return `${label}: ${was || lists[change.list].one} taken out`;
+  if (change.action === 'set') {
     const column = columnAt(change.list, change.column);
     return `${label}: ${was || lists[change.list].one}, ${column?.label.toLowerCase() ?? change.column} ${cellText(column, change.to)} (was ${cellText(column, change.from)})`;
   }
@@ -77,11 +77,11 @@ export function describeRow({ kind, body }: Pick<LedgerContent, 'kind' | 'body'>
       );
     }
     case 'maker':
-      return `${correction}maker’s figures: ${(b.changes as MakerChange[]).map(({ key, to }) => `${limits[key].label} ${to === null ? 'taken back' : `${trim(to)} ${limits[key].unit}`}`).join('; ')}`;
+      return `${correction}maker’s figures: ${(b.changes as MakerChange[]).map(({ key, to }) => `${limits[key].label} ${to === null ? 'taken back' : `${formatShort(to)} ${limits[key].unit}`}`).join('; ')}`;
     case 'identity':
       return `${correction}${(b.changes as TextChange<IdentityKey>[]).map(({ key, from, to }) => `${identityLabels[key]}: ${to || 'emptied'} (was ${from || 'empty'})`).join('; ')}`;
-    case 'schools':
-      return `${correction}school followed here, ${(b.changes as TextChange<SchoolId>[]).map(({ key, to }) => `${schools[key].label.toLowerCase()}: ${(schools[key].options as Record<string, { label: string }>)[to]?.label ?? to}`).join('; ')}`;
+    case 'practices':
+      return `${correction}school followed here, ${(b.changes as TextChange<PracticeId>[]).map(({ key, to }) => `${practices[key].label.toLowerCase()}: ${(practices[key].options as Record<string, { label: string }>)[to]?.label ?? to}`).join('; ')}`;
     case 'rows': {
       const changes = b.changes as RowChange[];
       const names = (b.names ?? []) as string[];
@@ -95,35 +95,35 @@ export function describeRow({ kind, body }: Pick<LedgerContent, 'kind' | 'body'>
       return String(b.text);
     case 'priming': {
       const run = b.run as PrimingRun;
-      return `${correction}primed ${run.strokes} strokes at ${trim(run.frequencyHz)} Hz: ${primingOutcomes[run.outcome]}`;
+      return `${correction}primed ${run.strokes} strokes at ${formatShort(run.frequencyHz)} Hz: ${primingOutcomes[run.outcome]}`;
     }
     case 'start':
-      return `${correction}${b.source === 'csv' ? 'start log brought in' : 'start begun'}${b.bench ? ' on the bench' : ''}: ${String(b.events)} events, ${String(b.readings)} readings`;
+      return `${correction}${b.source === 'csv' ? 'start log brought in' : 'start begun'}${b.dryRun ? ' on the bench' : ''}: ${String(b.events)} events, ${String(b.readings)} readings`;
     case 'readings': {
       const events = (b.events as StartEvent[]).map((e) => `${startEvents[e.event]} at ${Math.round(e.atS)} s`);
       const readings = (b.readings as StartReading[]).map(
         (r) =>
-          `${quantities[r.quantity].label.toLowerCase()} ${trim(r.value)} ${quantities[r.quantity].unit} at ${Math.round(r.atS)} s`,
+          `${quantities[r.quantity].label.toLowerCase()} ${formatShort(r.value)} ${quantities[r.quantity].unit} at ${Math.round(r.atS)} s`,
       );
       return correction + [...events, ...readings].join('; ');
     }
     case 'co': {
       const reading = b.reading as CoReading;
-      return `${correction}carbon monoxide ${trim(reading.ppm)} ppm, ${coPlaces[reading.place]}`;
+      return `${correction}carbon monoxide ${formatShort(reading.ppm)} ppm, ${coPlaces[reading.place]}`;
     }
     case 'hot':
       return `${correction}${hotText(b.look as HotLook)}`;
     case 'repair': {
       const repair = b.repair as Repair;
-      return `${correction}REPAIRED ${repair.callId}: ${repair.repair} (cause: ${repair.cause})`;
+      return `${correction}REPAIRED ${repair.checkId}: ${repair.repair} (cause: ${repair.cause})`;
     }
     case 'waive':
-      return `WAIVED ${String(b.callId)}: ${String(b.reason)}`;
+      return `WAIVED ${String(b.checkId)}: ${String(b.reason)}`;
     case 'unwaive':
-      return `waiver of ${String(b.callId)} taken back`;
-    case 'gate': {
-      const step = momentSteps[b.moment as GateMoment];
-      if (b.deed === 'reopen') return `gate opened again: ${step}`;
+      return `waiver of ${String(b.checkId)} taken back`;
+    case 'holdPoint': {
+      const step = holdPointSteps[b.holdPoint as ReleasableHoldPoint];
+      if (b.action === 'hold') return `gate opened again: ${step}`;
       const open = b.open as string[] | undefined;
       return `GATE PASSED: ${step}${open && open.length > 0 ? `, with ${open.join(', ')} open` : ''}`;
     }
@@ -136,6 +136,6 @@ export function describeRow({ kind, body }: Pick<LedgerContent, 'kind' | 'body'>
 
 /** Calls that this row made or cleared. */
 export function turnsOf(row: Pick<LedgerContent, 'body'>): { id: string; to: Level; made: boolean }[] {
-  const { calls } = row.body as { calls?: CallChange[] };
-  return (calls ?? []).map(({ id, to }) => ({ id, to, made: to === 'stop' || to === 'fix' }));
+  const { findings } = row.body as { findings?: FindingChange[] };
+  return (findings ?? []).map(({ id, to }) => ({ id, to, made: to === 'stop' || to === 'fix' }));
 }

@@ -14,7 +14,7 @@ export const originKey = {
   figure: (path: string, slot: string) => `${path}/${slot}`,
   maker: (key: string) => `maker/${key}`,
   row: (list: string, row: string, column: string) => `list/${list}/${row}/${column}`,
-  text: (part: 'identity' | 'schools', key: string) => `${part}/${key}`,
+  text: (part: 'identity' | 'practices', key: string) => `${part}/${key}`,
 };
 /** Stands for every value that no later row has changed. */
 const all = '*';
@@ -46,9 +46,9 @@ export function noteOrigins(
   const keyOf = (change: Changed): string => {
     if (kind === 'figures') return originKey.figure(change.path ?? '', change.slot ?? '');
     if (kind === 'maker') return originKey.maker(change.key ?? '');
-    return originKey.text(kind as 'identity' | 'schools', change.key ?? '');
+    return originKey.text(kind as 'identity' | 'practices', change.key ?? '');
   };
-  if (!['figures', 'maker', 'identity', 'schools'].includes(kind) || !changes) return origins;
+  if (!['figures', 'maker', 'identity', 'practices'].includes(kind) || !changes) return origins;
   return { ...origins, ...Object.fromEntries(changes.map((change) => [keyOf(change), origin])) };
 }
 

@@ -1,6 +1,12 @@
 import type { UnitId } from '../units/units';
 
-export interface Limit { label: string; value: number; unit: UnitId; source: string; /** a maker may give this figure for the unit in hand */ maker?: { min: number; max: number } }
+export interface Limit {
+  label: string;
+  value: number;
+  unit: UnitId;
+  source: string;
+  /** a maker may give this figure for the unit in hand */ maker?: { min: number; max: number };
+}
 
 const trade = 'common practice, no source';
 const ours = 'Lorbet’s own choice, no source';
@@ -11,43 +17,128 @@ export const limits = {
   pumpAngleMaxDeg: { label: 'Pump angle, most', value: 35, unit: 'deg', source: trade, maker: { min: -90, max: 90 } },
   suctionMaxM: { label: 'Suction line, longest', value: 2, unit: 'm', source: trade, maker: { min: 0.1, max: 15 } },
   lineBoreMm: { label: 'Bore of the fuel line', value: 2, unit: 'mm', source: trade, maker: { min: 0.5, max: 15 } },
-  altitudeMaxM: { label: 'Highest place that the unit is made for', value: 2200, unit: 'm', source: trade, maker: { min: 0, max: 6000 } },
+  altitudeMaxM: {
+    label: 'Highest place that the unit is made for',
+    value: 2200,
+    unit: 'm',
+    source: trade,
+    maker: { min: 0, max: 6000 },
+  },
   pickupMinMm: { label: 'Pickup above the tank’s floor, least', value: 25, unit: 'mm', source: trade },
-  liftAbovePumpMaxMm: { label: 'Heater above the pump, most', value: 2000, unit: 'mm', source: ours, maker: { min: 100, max: 6000 } },
-  suctionLiftMaxMm: { label: 'Pump above the lowest fuel, most', value: 1000, unit: 'mm', source: ours, maker: { min: 0, max: 4000 } },
-  headOverHeaterMaxMm: { label: 'Fuel above the heater’s inlet, most that its pump holds back', value: 0, unit: 'mm', source: ours, maker: { min: 0, max: 4000 } },
-  clipSpacingMaxMm: { label: 'Between clips of the line, most', value: 500, unit: 'mm', source: `${trade}; 300 to 500 mm is met` },
-  lineJointsMost: { label: 'Joints in the line besides those at its parts, most', value: 0, unit: 'pieces', source: trade },
-  columnSofteningPercent: { label: 'Of the column’s acceleration, left over by rubber and gas', value: 50, unit: '%', source: 'Lorbet’s own assumption, no source' },
-  liftOneKg: { label: 'Lifted by one person, most', value: 25, unit: 'kg', source: 'Lorbet’s own choice; NIOSH’s lifting equation begins at 23 kg (from memory)' },
+  liftAbovePumpMaxMm: {
+    label: 'Heater above the pump, most',
+    value: 2000,
+    unit: 'mm',
+    source: ours,
+    maker: { min: 100, max: 6000 },
+  },
+  suctionLiftMaxMm: {
+    label: 'Pump above the lowest fuel, most',
+    value: 1000,
+    unit: 'mm',
+    source: ours,
+    maker: { min: 0, max: 4000 },
+  },
+  headOverHeaterMaxMm: {
+    label: 'Fuel above the heater’s inlet, most that its pump holds back',
+    value: 0,
+    unit: 'mm',
+    source: ours,
+    maker: { min: 0, max: 4000 },
+  },
+  clipSpacingMaxMm: {
+    label: 'Between clips of the line, most',
+    value: 500,
+    unit: 'mm',
+    source: `${trade}; 300 to 500 mm is met`,
+  },
+  lineJointsMax: { label: 'Joints in the line besides those at its parts, most', value: 0, unit: 'pieces', source: trade },
+  columnSofteningPercent: {
+    label: 'Of the column’s acceleration, left over by rubber and gas',
+    value: 50,
+    unit: '%',
+    source: 'Lorbet’s own assumption, no source',
+  },
+  liftOneKg: {
+    label: 'Lifted by one person, most',
+    value: 25,
+    unit: 'kg',
+    source: 'Lorbet’s own choice; NIOSH’s lifting equation begins at 23 kg (from memory)',
+  },
   liftTwoKg: { label: 'Lifted by two people, most', value: 40, unit: 'kg', source: ours },
   tankClearMinMm: { label: 'Free round a tank, least', value: 10, unit: 'mm', source: ours },
   gasWatchPercent: { label: 'Gas in each stroke, worth watching', value: 5, unit: '%', source: ours },
   gasFixPercent: { label: 'Gas in each stroke, too much', value: 10, unit: '%', source: ours },
   jointGapMaxMm: { label: 'Gap in a joint, most', value: 0.5, unit: 'mm', source: ours },
-  endsApartMinMm: { label: 'Intake end to exhaust end, least', value: 500, unit: 'mm', source: ours, maker: { min: 0, max: 5000 } },
+  endsApartMinMm: {
+    label: 'Intake end to exhaust end, least',
+    value: 500,
+    unit: 'mm',
+    source: ours,
+    maker: { min: 0, max: 5000 },
+  },
   outlineMarginMm: { label: 'Exhaust past the outline, least', value: 20, unit: 'mm', source: ours },
-  dropStartPercent: { label: 'Voltage lost in the feed at start, most', value: 10, unit: '%', source: 'ABYC E-11 and ISO 13297 for loads no safety hangs on (from memory)' },
+  dropStartPercent: {
+    label: 'Voltage lost in the feed at start, most',
+    value: 10,
+    unit: '%',
+    source: 'ABYC E-11 and ISO 13297 for loads no safety hangs on (from memory)',
+  },
   lowVoltage12V: { label: 'Low-voltage fault, 12 V unit', value: 10.5, unit: 'V', source: trade, maker: { min: 8, max: 12 } },
   lowVoltage24V: { label: 'Low-voltage fault, 24 V unit', value: 21, unit: 'V', source: trade, maker: { min: 16, max: 24 } },
   fuseA: { label: 'Fuse the maker asks for', value: 0, unit: 'A', source: trade, maker: { min: 1, max: 100 } },
   fuseLoadPercent: { label: 'Load on a fuse, most', value: 80, unit: '%', source: trade },
-  fuseFromBatteryMm: { label: 'Fuse from the battery post, farthest', value: 200, unit: 'mm', source: 'ISO 10133; ABYC E-11 has 7 in (both from memory)' },
+  fuseFromBatteryMm: {
+    label: 'Fuse from the battery post, farthest',
+    value: 200,
+    unit: 'mm',
+    source: 'ISO 10133; ABYC E-11 has 7 in (both from memory)',
+  },
   usableLeadPercent: { label: 'Of a lead-acid battery, usable in a night', value: 50, unit: '%', source: trade },
   usableLithiumPercent: { label: 'Of a lithium battery, usable in a night', value: 80, unit: '%', source: trade },
   restartsPerHour: { label: 'Restarts an hour of a thermostat that pauses', value: 2, unit: '/h', source: ours },
   ignitionMaxS: { label: 'Button to flame, longest', value: 240, unit: 's', source: trade, maker: { min: 30, max: 900 } },
-  outletMaxC: { label: 'Warm air at the outlet, hottest', value: 126, unit: '°C', source: `${trade}; 60 to 126 °C are met`, maker: { min: 40, max: 200 } },
+  outletMaxC: {
+    label: 'Warm air at the outlet, hottest',
+    value: 126,
+    unit: '°C',
+    source: `${trade}; 60 to 126 °C are met`,
+    maker: { min: 40, max: 200 },
+  },
   runCurrentOverPercent: { label: 'Running current over the stated one, most', value: 50, unit: '%', source: ours },
   afterrunMinS: { label: 'Fan’s after-run, shortest', value: 120, unit: 's', source: trade, maker: { min: 10, max: 900 } },
   afterrunMaxS: { label: 'Fan’s after-run, longest', value: 300, unit: 's', source: trade, maker: { min: 10, max: 1800 } },
-  efficiencyPercent: { label: 'Of the fuel’s heat, given to the air', value: 80, unit: '%', source: trade, maker: { min: 50, max: 98 } },
-  inletClearMinMm: { label: 'Clear in front of the cold-air inlet, least', value: 50, unit: 'mm', source: trade, maker: { min: 0, max: 1000 } },
+  efficiencyPercent: {
+    label: 'Of the fuel’s heat, given to the air',
+    value: 80,
+    unit: '%',
+    source: trade,
+    maker: { min: 50, max: 98 },
+  },
+  inletClearMinMm: {
+    label: 'Clear in front of the cold-air inlet, least',
+    value: 50,
+    unit: 'mm',
+    source: trade,
+    maker: { min: 0, max: 1000 },
+  },
   inletClearGoodMm: { label: 'Clear in front of the cold-air inlet, good', value: 75, unit: 'mm', source: trade },
   clampStraightMm: { label: 'Straight that a duct’s clamp needs', value: 40, unit: 'mm', source: trade },
-  boxRoundMinMm: { label: 'Free round a heater in its box, least', value: 25, unit: 'mm', source: trade, maker: { min: 0, max: 300 } },
+  boxRoundMinMm: {
+    label: 'Free round a heater in its box, least',
+    value: 25,
+    unit: 'mm',
+    source: trade,
+    maker: { min: 0, max: 300 },
+  },
   cutMarginMm: { label: 'Between a cut and what lies below, least', value: 10, unit: 'mm', source: ours },
-  hotHoleMarginMm: { label: 'Between the exhaust’s hole and what heat harms, least', value: 50, unit: 'mm', source: ours, maker: { min: 0, max: 500 } },
+  hotHoleMarginMm: {
+    label: 'Between the exhaust’s hole and what heat harms, least',
+    value: 50,
+    unit: 'mm',
+    source: ours,
+    maker: { min: 0, max: 500 },
+  },
   sideClearMinMm: { label: 'Free beside the heater, least', value: 10, unit: 'mm', source: ours, maker: { min: 0, max: 300 } },
 } as const satisfies Record<string, Limit>;
 

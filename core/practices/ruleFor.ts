@@ -1,25 +1,25 @@
 import type { Origin } from '../ledger/origins';
 import { limits, type LimitKey } from './limits';
-import { schoolIds, schoolOption, schools, type Schools } from './practices';
+import { practiceIds, practiceOption, practices, type Practices } from './practices';
 
 export interface Rule {
   key: LimitKey;
   label: string;
   value: number;
   unit: string;
-  origin: 'maker' | 'school' | 'default';
+  origin: 'maker' | 'practice' | 'default';
   source: string;
   /** Who entered a maker's figure, and when, where it is known. */
   from?: Origin;
 }
 
 /** The figure to judge by: the maker's where given, else the workshop's school, else the default; and which of them it was. */
-export function ruleFor(key: LimitKey, chosen: Schools, maker: Partial<Record<LimitKey, number>>): Rule {
+export function ruleFor(key: LimitKey, chosen: Practices, maker: Partial<Record<LimitKey, number>>): Rule {
   const { label, unit, value, source } = limits[key];
   const given = maker[key];
   if (given !== undefined) return { key, label, unit, value: given, origin: 'maker', source: 'maker’s figure for this unit' };
-  for (const id of schoolIds) {
-    const option = schoolOption(chosen, id);
+  for (const id of practiceIds) {
+    const option = practiceOption(chosen, id);
     const set = option.sets[key];
     if (set !== undefined)
       return {
@@ -27,8 +27,8 @@ export function ruleFor(key: LimitKey, chosen: Schools, maker: Partial<Record<Li
         label,
         unit,
         value: set,
-        origin: 'school',
-        source: `workshop’s school, ${schools[id].label.toLowerCase()}: ${option.label} (${source})`,
+        origin: 'practice',
+        source: `workshop’s school, ${practices[id].label.toLowerCase()}: ${option.label} (${source})`,
       };
   }
   return { key, label, unit, value, origin: 'default', source };

@@ -1,10 +1,10 @@
 import { seeded } from './seeded';
 
 /** What is known of a quantity: surely between least and most, likeliest in between. */
-export interface Range {
-  least: number;
+export interface Uncertainty {
+  min: number;
   likely: number;
-  most: number;
+  max: number;
 }
 export interface Spread {
   p5: number;
@@ -25,12 +25,10 @@ export type Drawn<K extends string> = Record<K, Float64Array>;
  * One draw of a triangular distribution by inversion.
  * @param u uniform, 0 to 1
  */
-export function triangular({ least, likely, most }: Range, u: number): number {
-  if (most === least) return least;
-  const peak = (likely - least) / (most - least);
-  return u < peak
-    ? least + Math.sqrt(u * (most - least) * (likely - least))
-    : most - Math.sqrt((1 - u) * (most - least) * (most - likely));
+export function triangular({ min, likely, max }: Uncertainty, u: number): number {
+  if (max === min) return min;
+  const peak = (likely - min) / (max - min);
+  return u < peak ? min + Math.sqrt(u * (max - min) * (likely - min)) : max - Math.sqrt((1 - u) * (max - min) * (max - likely));
 }
 
 function correlation(x: Float64Array, y: Float64Array): number {
@@ -53,15 +51,15 @@ function correlation(x: Float64Array, y: Float64Array): number {
  * @source Monte Carlo, first principles; triangular ranges: Lorbet's own choice
  */
 export function drawOutcomes<K extends string, O extends string>(
-  ranges: Readonly<Record<K, Range>>,
+  uncertainties: Readonly<Record<K, Uncertainty>>,
   outcomes: Readonly<Record<O, (values: Record<K, number>) => number>>,
   { draws = 10000, seed = 1, cancelled = () => false }: DrawOptions = {},
 ): { drawn: Drawn<K>; out: Drawn<O> } | null {
-  const names = Object.keys(ranges) as K[];
+  const names = Object.keys(uncertainties) as K[];
   for (const name of names) {
-    const { least, likely, most } = ranges[name];
-    if (!(least <= likely && likely <= most))
-      throw new RangeError(`${name} runs from ${least} over ${likely} to ${most}; each must be at least the one before it.`);
+    const { min, likely, max } = uncertainties[name];
+    if (!(min <= likely && likely <= max))
+      throw new RangeError(`${name} runs from ${min} over ${likely} to ${max}; each must be at least the one before it.`);
   }
   const random = seeded(seed);
   const columns = <T extends string>(keys: readonly T[]) =>
@@ -71,7 +69,7 @@ export function drawOutcomes<K extends string, O extends string>(
   const values = {} as Record<K, number>;
   for (let i = 0; i < draws; i += 1) {
     if (i % 500 === 0 && cancelled()) return null;
-    for (const name of names) drawn[name][i] = values[name] = triangular(ranges[name], random());
+    for (const name of names) drawn[name][i] = values[name] = triangular(uncertainties[name], random());
     for (const name of asked) out[name][i] = outcomes[name](values);
   }
   return { drawn, out };
@@ -93,11 +91,11 @@ export function spreadOf<K extends string>(drawn: Drawn<K>, outcome: Float64Arra
 
 /** The spread of an outcome whose inputs are only known as ranges. */
 export function monteCarlo<K extends string>(
-  ranges: Readonly<Record<K, Range>>,
+  uncertainties: Readonly<Record<K, Uncertainty>>,
   outcome: (values: Record<K, number>) => number,
   options: DrawOptions = {},
 ): Spread | null {
-  const all = drawOutcomes(ranges, { outcome }, options);
+  const all = drawOutcomes(uncertainties, { outcome }, options);
   return all && spreadOf(all.drawn, all.out.outcome);
 }
 

@@ -6,7 +6,7 @@ import type { Origin } from '../ledger/origins';
 import type { LimitKey } from '../practices/limits';
 import type { Rule } from '../practices/ruleFor';
 import { ruleFor } from '../practices/ruleFor';
-import type { Call, Input, Reader } from '../checks/Call';
+import type { Finding, Input, Reader } from '../checks/Finding';
 
 /** Thrown inside a judge or a computed figure where a needed figure is missing; caught by whoever called it. */
 export class NotMeasured extends Error {
@@ -36,7 +36,7 @@ class TrailReader implements Reader {
   constructor(
     readonly build: Build,
     private readonly trail: Trail,
-    readonly others: readonly Call[],
+    readonly others: readonly Finding[],
     private readonly known: Figures,
   ) {
     this.noted = new Set(trail.inputs.map(({ path }) => path));
@@ -117,7 +117,7 @@ class TrailReader implements Reader {
   }
 
   limit(key: LimitKey): Rule {
-    const rule = ruleFor(key, this.build.schools, this.build.maker);
+    const rule = ruleFor(key, this.build.practices, this.build.maker);
     this.putRule(rule);
     return rule;
   }
@@ -132,5 +132,5 @@ class TrailReader implements Reader {
 }
 
 /** @param known computed figures of this very build, filled as they are asked for */
-export const makeReader = (build: Build, trail: Trail, others: readonly Call[] = [], known: Figures = new Map()): Reader =>
+export const makeReader = (build: Build, trail: Trail, others: readonly Finding[] = [], known: Figures = new Map()): Reader =>
   new TrailReader(build, trail, others, known);

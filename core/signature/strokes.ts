@@ -1,7 +1,7 @@
 /** A signature is drawn in a box of this size; nothing of it may leave it. */
 export const signatureBox = { width: 600, height: 200 } as const;
 /** The least ink of a signature, in units of the box: less is a slip of the finger. Lorbet's own choice, no source. */
-export const leastInk = 60;
+export const minInk = 60;
 
 const commands = { M: 2, L: 2, Q: 4, C: 6 } as const;
 const token = /[MLQC]|-?\d+(?:\.\d+)?/g;
@@ -36,5 +36,5 @@ export function strokesProblem(drawn: string): string | null {
     }
     i += 1 + takes;
   }
-  return ink < leastInk ? `has too little ink (${Math.round(ink)}); sign over at least a tenth of the box` : null;
+  return ink < minInk ? `has too little ink (${Math.round(ink)}); sign over at least a tenth of the box` : null;
 }

@@ -1,11 +1,11 @@
 import fc from 'fast-check';
-import { inUnit, inUnits, nearGauge, type UnitTaste } from './inUnits';
+import { inUnit, inUnits, nearGauge, type UnitPreferences } from './inUnits';
 import { parseQuantity } from './parseQuantity';
 import { cellUnit, parseTyped } from './parseTyped';
 import type { UnitId } from './units';
 
-const imperial: UnitTaste = { system: 'imperial', wire: 'awg' };
-const metric: UnitTaste = { system: 'metric', wire: 'mm2' };
+const imperial: UnitPreferences = { system: 'imperial', wire: 'awg' };
+const metric: UnitPreferences = { system: 'metric', wire: 'mm2' };
 
 // Yard, pound and pound-force by definition (1959); °F by definition; gauges ASTM B258 (from memory).
 test.each([
@@ -30,8 +30,8 @@ test('what a cell shows reads back to what is kept, whatever a person likes', ()
       fc.constantFrom(...units),
       fc.integer({ min: 1, max: 200000 }).map((n) => n / 100),
       fc.constantFrom(metric, imperial, { system: 'imperial', wire: 'mm2' } as const),
-      (unit, kept, taste) => {
-        const shown = inUnit(kept, unit, taste);
+      (unit, kept, unitPreferences) => {
+        const shown = inUnit(kept, unit, unitPreferences);
         const typed = parseTyped(shown.value.toFixed(9), unit, shown.unit);
         // A gauge stands for the area next to it, within 3 %.
         const within = shown.unit === 'AWG' ? 0.03 : 1e-6;

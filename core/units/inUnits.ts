@@ -1,13 +1,13 @@
 import { awgAreaMm2 } from './awgAreaMm2';
-import { trim } from './show';
+import { formatShort } from './formatNumber';
 
 /** How a person likes figures: what is kept stays metric, only what is shown changes. */
-export interface UnitTaste {
+export interface UnitPreferences {
   system: 'metric' | 'imperial';
   wire: 'mm2' | 'awg';
 }
-export const metric: UnitTaste = { system: 'metric', wire: 'mm2' };
-export const tastes = {
+export const metric: UnitPreferences = { system: 'metric', wire: 'mm2' };
+export const unitPreferenceOptions = {
   system: { metric: 'metric: mm, m, °C, kPa', imperial: 'imperial: in, ft, °F, psi' },
   wire: { mm2: 'cable in mm²', awg: 'cable by American gauge' },
 } as const;
@@ -41,10 +41,10 @@ export interface Shown {
  * @param value in `unit` @returns the same quantity, in another unit where there is one
  * @example inUnit(25.4, 'mm', { system: 'imperial', wire: 'mm2' }) // { value: 1, unit: 'in', decimals: 2 }
  */
-export function inUnit(value: number, unit: string, taste: UnitTaste): Shown {
-  const gauge = unit === 'mm²' && taste.wire === 'awg' ? nearGauge(value) : null;
+export function inUnit(value: number, unit: string, unitPreferences: UnitPreferences): Shown {
+  const gauge = unit === 'mm²' && unitPreferences.wire === 'awg' ? nearGauge(value) : null;
   if (gauge !== null) return { value: gauge, unit: 'AWG', decimals: 0 };
-  const to = taste.system === 'imperial' && Object.hasOwn(imperial, unit) ? imperial[unit] : undefined;
+  const to = unitPreferences.system === 'imperial' && Object.hasOwn(imperial, unit) ? imperial[unit] : undefined;
   return to ? { value: value * to.factor + to.offset, unit: to.unit, decimals: to.decimals } : { value, unit };
 }
 
@@ -60,16 +60,16 @@ const read = (text: string) => Number(text.replace('−', '-').replace(/\u2009/g
  * A sentence with its quantities in the units that a person likes. Sentences are kept metric, since waivers and the ledger hold them to the letter.
  * @example inUnits('Fuel stands at 36 mm.', imperialTaste) // "Fuel stands at 1.42 in."
  */
-export function inUnits(sentence: string, taste: UnitTaste): string {
-  if (taste.system === 'metric' && taste.wire === 'mm2') return sentence;
+export function inUnits(sentence: string, unitPreferences: UnitPreferences): string {
+  if (unitPreferences.system === 'metric' && unitPreferences.wire === 'mm2') return sentence;
   return sentence.replace(quantity, (whole, numbers: string, unit: string) => {
     const words = numbers.split(/( to | and | by )/);
-    const shown = words.map((word, i) => (i % 2 === 1 ? null : inUnit(read(word), unit, taste)));
+    const shown = words.map((word, i) => (i % 2 === 1 ? null : inUnit(read(word), unit, unitPreferences)));
     const to = shown[0]?.unit ?? unit;
     // A row of figures stays as it is where one of them has no such unit: a gauge beside an area, say.
     if (to === unit || shown.some((one) => one !== null && one.unit !== to)) return whole;
     // Small figures keep three digits that tell, or a bore would lose its meaning.
-    const text = (one: Shown) => trim(one.value, Math.abs(one.value) < 1 ? 3 : (one.decimals ?? 2));
+    const text = (one: Shown) => formatShort(one.value, Math.abs(one.value) < 1 ? 3 : (one.decimals ?? 2));
     return `${words.map((word, i) => (shown[i] ? text(shown[i]) : word)).join('')} ${to}`;
   });
 }

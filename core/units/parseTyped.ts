@@ -1,11 +1,11 @@
 import { parseQuantity, type Parsed } from './parseQuantity';
-import { inUnit, type UnitTaste } from './inUnits';
+import { inUnit, type UnitPreferences } from './inUnits';
 import type { UnitId } from './units';
 
 /** The unit in which a cell shows its figure, and takes a bare number. An empty cable cell of a person who likes gauges takes a gauge. */
-export function cellUnit(value: number | null, unit: UnitId, taste: UnitTaste): string {
-  if (value === null && unit === 'mm²' && taste.wire === 'awg') return 'AWG';
-  return inUnit(value ?? 0, unit, taste).unit;
+export function cellUnit(value: number | null, unit: UnitId, unitPreferences: UnitPreferences): string {
+  if (value === null && unit === 'mm²' && unitPreferences.wire === 'awg') return 'AWG';
+  return inUnit(value ?? 0, unit, unitPreferences).unit;
 }
 
 /**

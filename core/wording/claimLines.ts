@@ -1,7 +1,7 @@
-import { momentSteps } from '../checks/Call';
+import { holdPointSteps } from '../checks/Finding';
 import { hotText } from './hotText';
 import { summarizeStart } from '../model/startup/summarizeStart';
-import { show, trim } from '../units/show';
+import { formatFixed, formatShort } from '../units/formatNumber';
 import { coPlaces, primingOutcomes, type Claim } from '../build/Build';
 
 const on = (iso: string): string => iso.slice(0, 10);
@@ -9,22 +9,24 @@ const on = (iso: string): string => iso.slice(0, 10);
 /** What a claim says was done, a line each, in the order of the work. Every line says that it is only said. */
 export function claimLines(claim: Claim): string[] {
   return [
-    ...claim.gates.map((g) => `${momentSteps[g.moment]}: said to be passed by ${g.by}, ${on(g.at)}`),
+    ...claim.releases.map((g) => `${holdPointSteps[g.holdPoint]}: said to be passed by ${g.by}, ${on(g.at)}`),
     ...claim.primingRuns.map(
-      (r) => `priming, ${show(r.strokes)} strokes: said by ${r.by}, ${on(r.at)} (${primingOutcomes[r.outcome]})`,
+      (r) => `priming, ${formatFixed(r.strokes)} strokes: said by ${r.by}, ${on(r.at)} (${primingOutcomes[r.outcome]})`,
     ),
     ...claim.starts.map((run) => {
       const { ignitionS, readings } = summarizeStart(run);
-      return `${run.bench ? 'dry run' : 'start'}, ${ignitionS === null ? 'no flame' : `flame after ${show(ignitionS)} s`}, ${show(readings)} readings: said by ${run.by}, ${on(run.at)}`;
+      return `${run.dryRun ? 'dry run' : 'start'}, ${ignitionS === null ? 'no flame' : `flame after ${formatFixed(ignitionS)} s`}, ${formatFixed(readings)} readings: said by ${run.by}, ${on(run.at)}`;
     }),
-    ...claim.coReadings.map((r) => `carbon monoxide ${trim(r.ppm, 1)} ppm, ${coPlaces[r.place]}: said by ${r.by}, ${on(r.at)}`),
+    ...claim.coReadings.map(
+      (r) => `carbon monoxide ${formatShort(r.ppm, 1)} ppm, ${coPlaces[r.place]}: said by ${r.by}, ${on(r.at)}`,
+    ),
     ...(claim.hotLooks ?? []).map((l) => `${hotText(l)}: said by ${l.by}, ${on(l.at)}`),
     ...claim.leaks.map(
       (j, i) =>
         `joint ${j.name ?? i + 1}: said to be warm ${j.warmFound ?? 'not looked at'}, after a night ${j.nightFound ?? 'not looked at'}`,
     ),
-    ...claim.repairs.map((r) => `repair for ${r.callId}: said by ${r.by}, ${on(r.at)} (${r.repair})`),
-    ...claim.waivers.map((w) => `waiver of ${w.callId}: said to be given by ${w.by}, ${on(w.at)}`),
+    ...claim.repairs.map((r) => `repair for ${r.checkId}: said by ${r.by}, ${on(r.at)} (${r.repair})`),
+    ...claim.waivers.map((w) => `waiver of ${w.checkId}: said to be given by ${w.by}, ${on(w.at)}`),
     ...claim.signatures.map((s) => `signature: said to be that of ${s.typedName}, ${s.role}, ${on(s.at)}`),
   ];
 }

@@ -1,6 +1,6 @@
 import { heatTakers, hotPlaces, type HotLook } from '../build/Build';
-import { show } from '../units/show';
+import { formatFixed } from '../units/formatNumber';
 
 /** A surface that was read, what it is and what takes its heat. @example "48 °C at the mounting plate (timber or plywood)" */
 export const hotText = ({ place, touches, surfaceC }: Pick<HotLook, 'place' | 'touches' | 'surfaceC'>): string =>
-  `${show(surfaceC)} °C at ${place === 'other' ? '' : 'the '}${hotPlaces[place]} (${heatTakers[touches]})`;
+  `${formatFixed(surfaceC)} °C at ${place === 'other' ? '' : 'the '}${hotPlaces[place]} (${heatTakers[touches]})`;

@@ -1,19 +1,17 @@
 import { createHash, randomUUID } from 'node:crypto';
 import type { QueryInterface, Sequelize, Transaction } from 'sequelize';
 import { QueryTypes } from 'sequelize';
-import type { Build } from '../../core/build/Build';
-import { deedsOf, isNothing, withDeeds, type Deeds } from '../../core/build/claims';
-import { assess } from '../../core/checks/assess';
-import { summarizeBuild } from '../../core/checks/summarizeBuild';
+import type { StartRun } from '../../core/build/Build';
 import { canonicalJson } from '../../core/record/canonicalJson';
 import { nextRow, type LedgerContent } from '../../core/ledger/chain';
 import { splitLog } from '../../core/build/startLog';
+import { deedsOf1, withDeeds1, type Build1, type Deeds1 } from './version1';
 
 const hashText = (text: string): string => createHash('sha256').update(text).digest('hex');
 type Row = Pick<LedgerContent, 'kind' | 'body' | 'by' | 'at'> & { seq: number; hash: string };
 
 /** What of a build's deeds its own ledger has no row for: it came in with a file, and becomes a claim. */
-function unwitnessed(build: Build, rows: readonly Row[]): { claimed: Deeds; left: Deeds } {
+function unwitnessed(build: Build1, rows: readonly Row[]): { claimed: Deeds1; left: Deeds1 } {
   const of = (kind: string) => rows.filter((row) => row.kind === kind).map(({ body }) => body as Record<string, unknown>);
   const ids = (kind: string, at: (body: Record<string, { id?: string }>) => string | undefined) =>
     new Set(of(kind).map((body) => at(body as unknown as Record<string, { id?: string }>)));
@@ -30,7 +28,7 @@ function unwitnessed(build: Build, rows: readonly Row[]): { claimed: Deeds; left
       (changes as { list: string; row: string }[]).map((c) => (c.list === 'leaks' ? c.row : '')),
     ),
   );
-  const deeds = deedsOf(build);
+  const deeds = deedsOf1(build);
   const part = <T>(all: readonly T[], here: (one: T) => boolean) => [all.filter(here), all.filter((one) => !here(one))] as const;
   const [signedHere, signedElse] = part(deeds.signatures, (s) => hashes.has(s.buildHash));
   const [waivedHere, waivedElse] = part(deeds.waivers, (w) => waived.has(`${w.callId}\n${w.says}`));
@@ -95,7 +93,7 @@ async function raise(sequelize: Sequelize, transaction: Transaction): Promise<vo
 
 async function raiseOne(sequelize: Sequelize, id: string, transaction: Transaction): Promise<void> {
   const select = { type: QueryTypes.SELECT, replacements: { id }, transaction } as const;
-  const [kept] = await sequelize.query<{ document: Build }>('SELECT document FROM builds WHERE id = :id FOR UPDATE', select);
+  const [kept] = await sequelize.query<{ document: Build1 }>('SELECT document FROM builds WHERE id = :id FOR UPDATE', select);
   if (!kept) return;
   const rows = (
     await sequelize.query<Omit<Row, 'body' | 'at'> & { body: string; at: Date }>(
@@ -107,16 +105,16 @@ async function raiseOne(sequelize: Sequelize, id: string, transaction: Transacti
   if (!first || !last) return;
   const { claimed, left } = unwitnessed(kept.document, rows);
   let build = kept.document;
-  if (first.kind === 'imported' && !isNothing(claimed))
+  if (first.kind === 'imported' && Object.values(claimed).some((some: unknown[]) => some.length > 0))
     build = {
-      ...withDeeds(build, left),
+      ...withDeeds1(build, left),
       ...(build.worked ? { worked: build.worked } : {}),
       claims: [...(build.claims ?? []), { by: first.by, at: first.at, ...claimed }],
     };
   const logs: { sha256: string; text: string }[] = [];
-  const split = (runs: Build['starts']) =>
+  const split = (runs: Build1['starts']) =>
     runs.map((run) => {
-      const { run: short, log } = splitLog(run);
+      const { run: short, log } = splitLog(run as unknown as StartRun);
       if (log !== null && short.log) logs.push({ sha256: short.log.sha256, text: log });
       return short;
     });
@@ -154,9 +152,4 @@ async function raiseOne(sequelize: Sequelize, id: string, transaction: Transacti
       transaction,
     });
   }
-  // More is judged now than when this was last summed up.
-  await sequelize.query('UPDATE builds SET summary = :summary WHERE id = :id', {
-    replacements: { id, summary: JSON.stringify(summarizeBuild(build, assess(build))) },
-    transaction,
-  });
 }

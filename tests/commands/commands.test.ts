@@ -3,7 +3,7 @@ import { mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync }
 import path from 'node:path';
 import { soundBuild } from '../soundBuild';
 import cast from '../../demo/people.json';
-import { judges } from '../../core/checks/assess';
+import { checks } from '../../core/checks/assess';
 import { writeBuildFile } from '../../formats/buildFile';
 
 const root = path.resolve(__dirname, '../..');
@@ -32,7 +32,7 @@ describe('npm run check', () => {
   };
   test('0 where nothing is at stop or fix, a line a call', () => {
     const { status, lines } = check(writeBuildFile(soundBuild()));
-    expect([status, lines.map((l) => l.id).sort()]).toEqual([0, judges.map((j) => j.id).sort()]);
+    expect([status, lines.map((l) => l.id).sort()]).toEqual([0, checks.map((j) => j.id).sort()]);
   });
   test('1 where something is', () => {
     const { status, lines } = check(writeBuildFile(soundBuild({ 'air.exhaustPastOutlineMm': -100 })));
@@ -55,12 +55,12 @@ describe('npm start', () => {
     running.push(child);
     let out = '';
     const url = await new Promise<string>((resolve, reject) => {
-      const hear = (chunk: Buffer) => {
+      const takeAnswer = (chunk: Buffer) => {
         out += chunk.toString();
         if (out.includes('Ctrl-C stops it.')) resolve(/Lorbet is at (\S+)/.exec(out)?.[1] ?? '');
       };
-      child.stdout.on('data', hear);
-      child.stderr.on('data', hear);
+      child.stdout.on('data', takeAnswer);
+      child.stderr.on('data', takeAnswer);
       child.once('exit', (code) => reject(new Error(`ended with ${code}: ${out}`)));
     });
     return { child, url, seconds: (Date.now() - began) / 1000, out };

@@ -139,7 +139,7 @@ test('imperial units and American gauges: shown, typed and read back, kept metri
     await Promise.all([page.waitForResponse('**/api/settings'), page.getByLabel(choice).check()]);
   await expect(page.getByText('Kept.').first()).toBeVisible();
   await open(page, `/builds/${id}/fuel`);
-  await expect(page.locator('[data-call="fuel.pickup.level"]')).toContainText('Fuel stands at 1.42 in, the pickup at 1.65 in');
+  await expect(page.locator('[data-finding="fuel.pickup.level"]')).toContainText('Fuel stands at 1.42 in, the pickup at 1.65 in');
   await enter(page, 'Fuel standing in it', '6');
   await settled(page);
   await enter(page, 'Tank, inside height', '250 mm');
@@ -207,8 +207,8 @@ test('the record is checked on the screen and taken away as lines', async ({ pag
 });
 
 /** Goes on by Tab until the wanted thing has the focus. */
-async function tabTo(page: Page, name: RegExp, most = 260): Promise<void> {
-  for (let i = 0; i < most; i += 1) {
+async function tabTo(page: Page, name: RegExp, max = 260): Promise<void> {
+  for (let i = 0; i < max; i += 1) {
     const label = await page.evaluate(() => {
       const here = document.activeElement;
       const labelled =
@@ -240,7 +240,7 @@ test('by keyboard alone: from the sign-in to the signature', async ({ page }) =>
     changes: (lists?.leaks ?? []).map(({ id: row }) => ({
       list: 'leaks',
       row,
-      deed: 'set',
+      action: 'set',
       column: 'wipedAt',
       from: null,
       to: yesterday,
@@ -277,7 +277,7 @@ test('by keyboard alone: from the sign-in to the signature', async ({ page }) =>
     await page.keyboard.type(`${line}\n`);
     await settled(page);
   }
-  await expect(page.locator('[data-call="start.voltage.sag"]')).toHaveAttribute('data-level', 'sound');
+  await expect(page.locator('[data-finding="start.voltage.sag"]')).toHaveAttribute('data-level', 'sound');
   await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
   await page.keyboard.press('n');
   await expect(page.getByRole('heading', { name: 'Proving', exact: true })).toBeVisible();
@@ -297,9 +297,9 @@ test('by keyboard alone: from the sign-in to the signature', async ({ page }) =>
   // The joints were wiped yesterday; the first look is due, and made by keys as well.
   await tabTo(page, /^dry$/);
   await page.keyboard.press('Enter');
-  await expect(page.locator('[data-call="leak.fuel"]')).toContainText('the look after a night (pump, inlet)');
+  await expect(page.locator('[data-finding="leak.fuel"]')).toContainText('the look after a night (pump, inlet)');
   // Everything else here holds.
-  await expect(page.locator('[data-call][data-level]:not([data-level="sound"])')).toHaveCount(1);
+  await expect(page.locator('[data-finding][data-level]:not([data-level="sound"])')).toHaveCount(1);
   await page.keyboard.press('n');
   await expect(page.getByRole('heading', { name: 'Sign-off', exact: true })).toBeVisible();
   // The after-run was not waited for, so it can't be signed: what is in the way is said, and reached by keys too.
@@ -347,11 +347,11 @@ test('the gate before a step: shut while a stop stands, passed by name with what
   };
   await pass('the first hole');
   await page.getByRole('button', { name: 'bolting the heater down' }).click();
-  const gate = page.getByRole('dialog', { name: 'Before bolting' });
-  await expect(gate).toContainText('Shut. Nobody passes while this stands');
-  await expect(gate).toContainText('Combustion air is drawn from a locker');
-  await expect(gate.getByRole('button', { name: /^Done/ })).toHaveCount(0);
-  await gate.getByRole('link', { name: /Combustion air is drawn/ }).click();
+  const release = page.getByRole('dialog', { name: 'Before bolting' });
+  await expect(release).toContainText('Shut. Nobody passes while this stands');
+  await expect(release).toContainText('Combustion air is drawn from a locker');
+  await expect(release.getByRole('button', { name: /^Done/ })).toHaveCount(0);
+  await release.getByRole('link', { name: /Combustion air is drawn/ }).click();
   await expect(page.getByRole('heading', { name: 'Air', exact: true })).toBeVisible();
   await open(page, `/builds/${await copyOf(page.request, 3)}/fuel`);
   await pass('the first hole');
@@ -362,10 +362,10 @@ test('the gate before a step: shut while a stop stands, passed by name with what
   await expect(page.getByRole('dialog')).toContainText('A gap of 3 mm in a joint traps air');
   await page.getByRole('button', { name: 'Done all the same: the tank goes back up' }).click();
   await expect(page.locator('.roll')).toContainText('GATE PASSED: the tank goes back up, with fuel.line.joint open');
-  await expect(page.locator('.bench-head')).toContainText('the fuse goes in');
+  await expect(page.locator('.workspace-head')).toContainText('the fuse goes in');
   await page.getByRole('link', { name: /^Sign-off/ }).click();
   await page.getByRole('button', { name: /^Taken back.*the tank goes back up/ }).click();
-  await expect(page.locator('.bench-head')).toContainText('the tank goes back up');
+  await expect(page.locator('.workspace-head')).toContainText('the tank goes back up');
 });
 
 test('the survey: the picture and its two sentences follow what is typed; nonsense is asked back, not computed', async ({
@@ -380,12 +380,12 @@ test('the survey: the picture and its two sentences follow what is typed; nonsen
   const coldest = page.getByLabel(/^Coldest night, given/);
   await coldest.fill('-38');
   // Before it is kept, call and sentence stand.
-  await expect(page.locator('[data-call="survey.size.under"]')).toHaveAttribute('data-level', 'fix');
+  await expect(page.locator('[data-finding="survey.size.under"]')).toHaveAttribute('data-level', 'fix');
   await expect(suits).toContainText('−38 °C, decides against it. A heater of 4 kW would do');
   await coldest.press('Escape');
   await enter(page, 'Walls are', 'bare steel', 'given');
   await settled(page);
-  await expect(page.locator('[data-call="survey.size.under"]')).toContainText('falls short below');
+  await expect(page.locator('[data-finding="survey.size.under"]')).toContainText('falls short below');
   await page.getByLabel(/^Walls, given/).fill('-4');
   await expect(page.getByText('Walls is -4 m²; allowed is 0 to 500 m².')).toBeVisible();
   await page.getByLabel(/^Walls, given/).press('Escape');
@@ -393,14 +393,14 @@ test('the survey: the picture and its two sentences follow what is typed; nonsen
   await enter(page, 'Lowest pump frequency', '9', 'given');
   await settled(page);
   await page.getByRole('link', { name: /^Survey/ }).click();
-  await expect(page.locator('[data-call="survey.size.over"]')).toContainText(
+  await expect(page.locator('[data-finding="survey.size.over"]')).toContainText(
     'missing: a highest pump frequency above the lowest',
   );
   await enter(page, 'The engine burns', 'petrol', 'given');
   await enter(page, 'The heater draws from', 'the vehicle’s fuel', 'given');
   await settled(page);
   await page.getByRole('button', { name: 'the first hole' }).click();
-  const gate = page.getByRole('dialog', { name: 'Before cutting' });
-  await expect(gate).toContainText('The engine burns petrol, and the heater is to draw from its tank.');
-  await expect(gate.getByRole('button', { name: /^Done/ })).toHaveCount(0);
+  const release = page.getByRole('dialog', { name: 'Before cutting' });
+  await expect(release).toContainText('The engine burns petrol, and the heater is to draw from its tank.');
+  await expect(release.getByRole('button', { name: /^Done/ })).toHaveCount(0);
 });

@@ -4,7 +4,7 @@ import DxfParser from 'dxf-parser';
 import sharp from 'sharp';
 import { copyOf, enter, newBuild, open, settled, signIn } from './people';
 
-const level = (page: Page, call: string) => page.locator(`[data-call="${call}"]`);
+const level = (page: Page, finding: string) => page.locator(`[data-finding="${finding}"]`);
 const heater = (page: Page) => page.getByRole('slider', { name: /The heater’s place/ });
 
 test('the obvious place fails on a cross-member: moved by keys, by hand and by the search until it is clear, then the template', async ({

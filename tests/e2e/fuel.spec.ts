@@ -3,7 +3,7 @@ import { expect, test, type Page } from '@playwright/test';
 import type { Build } from '../../core/build/Build';
 import { copyOf, demoId, did, enter, newBuild, open, settled, signIn, soundCopy } from './people';
 
-const call = (page: Page, id: string) => page.locator(`[data-call="${id}"]`);
+const finding = (page: Page, id: string) => page.locator(`[data-finding="${id}"]`);
 const kept = async (page: Page, id: string) => (await (await page.request.get(`/api/builds/${id}/file`)).json()) as Build;
 const rowsOf = async (page: Page, id: string) => (await kept(page, id)).lists?.segments ?? [];
 /** Where a joint handle of the drawing lies. */
@@ -19,7 +19,7 @@ test('a line that is fine in May fails in January: the map says where its border
   await signIn(page, 'odile');
   await open(page, `/builds/${demoId(4)}/fuel`);
   await expect(page.getByText(/This run is good to −1\d °C on road diesel, grade F \(winter\)/).first()).toBeVisible();
-  await expect(call(page, 'fuel.suction.pressure')).toHaveAttribute('data-level', 'fix');
+  await expect(finding(page, 'fuel.suction.pressure')).toHaveAttribute('data-level', 'fix');
   // Worked out in the worker, within its limit.
   const map = page.locator('[data-map]');
   await expect(map).toBeVisible();
@@ -77,7 +77,7 @@ test('the line is one thing on the drawing and in the table: dragged, split, add
   expect(median).toBeLessThan(17.5);
   await page.mouse.move(from.x, from.y - 30);
   // A high loop: the line falls behind the joint that was pulled up, and the call says so before the hand lets go.
-  await expect(call(page, 'fuel.line.route')).toContainText('high loop after over the cross-member');
+  await expect(finding(page, 'fuel.line.route')).toContainText('high loop after over the cross-member');
   await page.mouse.up();
   await settled(page);
   const after = await rowsOf(page, id);
@@ -89,7 +89,7 @@ test('the line is one thing on the drawing and in the table: dragged, split, add
   await page.getByLabel('Name, along the sill').click();
   await page.getByRole('button', { name: 'Split “along the sill” in the middle' }).click();
   await expect(page.getByLabel('Length, along the sill, on')).toHaveValue('1');
-  const heater = await middle(page, `[data-stretch="${before.find(({ name }) => name === 'through the floor')?.id}"]`);
+  const heater = await middle(page, `[data-segment="${before.find(({ name }) => name === 'through the floor')?.id}"]`);
   await page.mouse.dblclick(heater.x, heater.y);
   await expect(page.getByLabel('Name, through the floor, on')).toBeVisible();
   await page.getByRole('button', { name: 'One stretch more' }).click();
@@ -124,12 +124,12 @@ test('bad figures are told in one sentence each, and what can’t be is never re
   await expect(page.getByText('Fuel line, clips is 1000; allowed is a whole number from 0 to 100.')).toBeVisible();
   await page.getByLabel(/^Clips, along the bulkhead/).press('Escape');
   await type('Rises by, along the bulkhead', '1900');
-  await expect(call(page, 'fuel.figures')).toContainText(
+  await expect(finding(page, 'fuel.figures')).toContainText(
     'along the bulkhead is 1.4 m long and rises 1900 mm; allowed is up to its length, 1400 mm',
   );
   await type('Rises by, along the bulkhead', '90');
   await enter(page, 'Fuel standing in it', '900');
-  await expect(call(page, 'fuel.figures')).toContainText('900 mm in a tank that is 340 mm high; allowed is 0 to 340 mm');
+  await expect(finding(page, 'fuel.figures')).toContainText('900 mm in a tank that is 340 mm high; allowed is 0 to 340 mm');
   await enter(page, 'Fuel standing in it', '200');
   await enter(page, 'Tank’s shape', 'by a dip table', 'given');
   for (const [level, litres] of [
@@ -143,7 +143,7 @@ test('bad figures are told in one sentence each, and what can’t be is never re
     await row.getByLabel(/^It then holds/).fill(litres);
     await row.getByLabel(/^It then holds/).press('Enter');
   }
-  await expect(call(page, 'fuel.figures')).toContainText('from 20 L at 170 mm to 18 L at 340 mm; each row must hold more');
+  await expect(finding(page, 'fuel.figures')).toContainText('from 20 L at 170 mm to 18 L at 340 mm; each row must hold more');
   await expect(page.getByText(/The dip chart is drawn once it is known: a dip table that rises/)).toBeVisible();
   const refused = await page.request.get(`/api/builds/${fresh}/dip-strip?paper=A4`);
   expect([refused.status(), await refused.text()]).toEqual([409, expect.stringContaining('a dip table that rises')]);
@@ -172,8 +172,8 @@ test('a tee under pressure, and petrol, are refused; five sources each tell thei
   await enter(page, 'The engine burns', 'petrol', 'given');
   await settled(page);
   await open(page, `/builds/${id}/fuel`);
-  await expect(call(page, 'fuel.source.pressure')).toHaveAttribute('data-level', 'stop');
-  await expect(call(page, 'fuel.source.legal')).toHaveAttribute('data-level', 'stop');
+  await expect(finding(page, 'fuel.source.pressure')).toHaveAttribute('data-level', 'stop');
+  await expect(finding(page, 'fuel.source.legal')).toHaveAttribute('data-level', 'stop');
   await expect(page.getByRole('button', { name: /Ready to close up\? shut/ })).toBeVisible();
 });
 
@@ -185,7 +185,7 @@ test('what goes on paper: dip strip, cut list; the look after the night waits in
   const joint = lists?.leaks?.[0];
   await did(page.request, lit, {
     kind: 'rows',
-    changes: [{ list: 'leaks', row: joint?.id, deed: 'set', column: 'nightFound', from: 'dry', to: null }],
+    changes: [{ list: 'leaks', row: joint?.id, action: 'set', column: 'nightFound', from: 'dry', to: null }],
   });
   await page.goto('/?find=Test%20Barrow');
   await expect(page.getByText(/Due: look for leaks, after the night|look for leaks/).first()).toBeVisible();

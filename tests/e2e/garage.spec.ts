@@ -30,7 +30,7 @@ test('a first start logged live, by keys and by quick entry, and taken away as C
   await after(40);
   await quick(page, 'flame');
   await settled(page);
-  await expect(page.locator('[data-call="start.ignition"]')).toContainText(/Flame 1[12]\d s after the button/);
+  await expect(page.locator('[data-finding="start.ignition"]')).toContainText(/Flame 1[12]\d s after the button/);
   await after(120);
   await quick(page, 'full');
   await quick(page, '1.4 A running');
@@ -42,8 +42,8 @@ test('a first start logged live, by keys and by quick entry, and taken away as C
   await after(30);
   await quick(page, 'fan stopped');
   await settled(page);
-  await expect(page.locator('[data-call="start.afterrun"]')).toHaveAttribute('data-level', 'fix');
-  await expect(page.locator('[data-call="start.voltage.sag"]')).toHaveAttribute('data-level', 'sound');
+  await expect(page.locator('[data-finding="start.afterrun"]')).toHaveAttribute('data-level', 'fix');
+  await expect(page.locator('[data-finding="start.voltage.sag"]')).toHaveAttribute('data-level', 'sound');
   await page.clock.resume();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
@@ -53,7 +53,7 @@ test('a first start logged live, by keys and by quick entry, and taken away as C
   expect(csv.split('\n')[0]).toBe('seconds,event,volts,amps,hertz,outlet_c,return_c');
   await page.getByLabel('Start log, CSV').setInputFiles({ name: 'again.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
   await expect(page.getByRole('heading', { name: /Start 2/ })).toBeVisible();
-  await expect(page.locator('[data-call="start.ignition"]')).toContainText('in start 2');
+  await expect(page.locator('[data-finding="start.ignition"]')).toContainText('in start 2');
 });
 
 test('without coverage under the floor: entries wait on the device, through a reload too, and go in once, in order', async ({
@@ -143,18 +143,18 @@ test('a maker’s figure goes before the workshop’s rule, at once and in the c
   await settled(page);
   await page.keyboard.press('Escape');
   await open(page, `/builds/${id}/fuel`);
-  const call = page.locator('[data-call="fuel.pump.angle"]');
-  await expect(call).toContainText('its maker wants 30 to 35°');
-  await call.getByText('Why, and by which rule').click();
-  await expect(call).toContainText('maker’s figure for this unit');
+  const finding = page.locator('[data-finding="fuel.pump.angle"]');
+  await expect(finding).toContainText('its maker wants 30 to 35°');
+  await finding.getByText('Why, and by which rule').click();
+  await expect(finding).toContainText('maker’s figure for this unit');
 });
 
 test('a waiver holds for what was read: a changed figure voids it, and a lead can take it back', async ({ page }) => {
   await signIn(page, 'odile');
   const id = await soundCopy(page.request, { 'wiring.fuseFromBatteryMm': 310 });
   await open(page, `/builds/${id}/signoff`);
-  const call = page.getByRole('main').locator('[data-call="wiring.fuse.place"]');
-  await call.getByRole('button', { name: 'Waive with a reason' }).click();
+  const finding = page.getByRole('main').locator('[data-finding="wiring.fuse.place"]');
+  await finding.getByRole('button', { name: 'Waive with a reason' }).click();
   await page.getByLabel('Why it may stay as it is').fill('Sheathed in its own conduit up to the fuse.');
   await page.getByRole('button', { name: 'Waive it' }).click();
   await expect(page.getByRole('button', { name: 'Sign and lock this build' })).toBeVisible();
@@ -164,9 +164,9 @@ test('a waiver holds for what was read: a changed figure voids it, and a lead ca
   await settled(page);
   await open(page, `/builds/${id}/signoff`);
   await expect(page.getByText('It can’t be signed yet.')).toBeVisible();
-  await expect(page.getByRole('main').locator('[data-call="signoff.waiver"]')).toContainText('says something else now');
+  await expect(page.getByRole('main').locator('[data-finding="signoff.waiver"]')).toContainText('says something else now');
   await page.getByRole('button', { name: 'Take back' }).click();
-  await expect(page.getByRole('main').locator('[data-call="signoff.waiver"]')).toHaveCount(0);
+  await expect(page.getByRole('main').locator('[data-finding="signoff.waiver"]')).toHaveCount(0);
   await settled(page);
   await expect(page.locator('.roll')).toContainText('waiver of wiring.fuse.place taken back');
 });
@@ -199,7 +199,7 @@ test('by touch on a phone: a part opens its sheet, the theme stays as chosen, th
   await page.reload();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
   await page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: /^Fuel/ }).tap();
-  await expect(page.locator('[data-call="fuel.pickup.level"]')).toContainText('6 mm above the fuel');
+  await expect(page.locator('[data-finding="fuel.pickup.level"]')).toContainText('6 mm above the fuel');
   await page.goto('/builds/not-a-build/fuel');
   await expect(page.getByRole('heading', { name: 'Not here' })).toBeVisible();
   await context.close();

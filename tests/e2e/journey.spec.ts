@@ -247,8 +247,8 @@ test('from an empty build to a signed certificate and a build file that goes bac
   // The call follows as the figure is typed, before anything is kept.
   const angle = page.getByLabel(/^Pump angle, outlet up, as fitted/);
   await angle.fill('8');
-  await expect(page.locator('[data-call="fuel.pump.angle"]')).toHaveAttribute('data-level', 'fix');
-  await expect(page.locator('[data-call="fuel.pump.angle"]')).toContainText('Pump lies at 8°');
+  await expect(page.locator('[data-finding="fuel.pump.angle"]')).toHaveAttribute('data-level', 'fix');
+  await expect(page.locator('[data-finding="fuel.pump.angle"]')).toContainText('Pump lies at 8°');
   await angle.press('Escape');
   await page.getByLabel('Quick entry').fill('pump 25 deg');
   await page.getByLabel('Quick entry').press('Enter');
@@ -259,8 +259,8 @@ test('from an empty build to a signed certificate and a build file that goes bac
   await stage('Wiring');
   await figures(wiring);
   await enter(page, 'Cable will be at', '20', 'given');
-  await expect(page.locator('[data-call="wiring.fuse.place"]')).toContainText('320 mm');
-  await expect(page.locator('[data-call="wiring.cable.ampacity"]')).toHaveAttribute('data-level', 'sound');
+  await expect(page.locator('[data-finding="wiring.fuse.place"]')).toContainText('320 mm');
+  await expect(page.locator('[data-finding="wiring.cable.ampacity"]')).toHaveAttribute('data-level', 'sound');
 
   await stage('Priming');
   await figures([
@@ -299,11 +299,11 @@ test('from an empty build to a signed certificate and a build file that goes bac
   await surfaces.getByLabel('What bears least there').click();
   await page.getByRole('option', { name: 'timber or plywood' }).click();
   for (const place of ['floor or shelf', 'mounting plate', 'body round the exhaust’s hole']) {
-    await expect(page.locator('[data-call="start.hotspots"]')).toHaveAttribute('data-level', 'open');
+    await expect(page.locator('[data-finding="start.hotspots"]')).toHaveAttribute('data-level', 'open');
     await surfaces.getByLabel('Thermometer shows, °C').fill('43');
     await surfaces.getByRole('button', { name: `at the ${place}` }).click();
   }
-  await expect(page.locator('[data-call="start.hotspots"]')).toHaveAttribute('data-level', 'sound');
+  await expect(page.locator('[data-finding="start.hotspots"]')).toHaveAttribute('data-level', 'sound');
   await expect(page.getByText('Everything here holds.')).toBeVisible();
 
   await stage('Proving');
@@ -326,7 +326,7 @@ test('from an empty build to a signed certificate and a build file that goes bac
   await expect(page.getByText('It can’t be signed yet.')).toBeVisible();
   await page
     .getByRole('main')
-    .locator('[data-call="wiring.fuse.place"]')
+    .locator('[data-finding="wiring.fuse.place"]')
     .getByRole('button', { name: 'Waive with a reason' })
     .click();
   await page.getByLabel('Why it may stay as it is').fill('short');

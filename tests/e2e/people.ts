@@ -1,4 +1,4 @@
-import { deedCommands, untilNow } from '../deeds';
+import { actionCommands, untilNow } from '../actionCommands';
 import { soundBuild, type Values } from '../soundBuild';
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
 import cast from '../../demo/people.json';
@@ -54,7 +54,7 @@ export async function copyOf(request: APIRequestContext, n: number): Promise<str
 export async function soundCopy(request: APIRequestContext, values: Values = {}): Promise<string> {
   const build = untilNow({ ...soundBuild(values), id: crypto.randomUUID() });
   expect((await request.post('/api/builds/import', { data: { file: build } })).status()).toBe(201);
-  for (const { command, at } of deedCommands(build)) await did(request, build.id, command, at);
+  for (const { command, at } of actionCommands(build)) await did(request, build.id, command, at);
   return build.id;
 }
 /** One command, as if it had been entered at that time. */

@@ -42,13 +42,13 @@ test('carbon monoxide found, its cause mended, lit anew and read clean three tim
   await signIn(page, 'bram');
   const id = await soundCopy(page.request);
   await open(page, `/builds/${id}/proving`);
-  const call = page.locator('[data-call="co.reading"]');
+  const finding = page.locator('[data-finding="co.reading"]');
   await page.getByLabel('Meter shows, ppm').fill('12');
   await page.getByRole('button', { name: 'at the pillow' }).click();
   await expect(page.getByText('Say first what the heater is doing, how doors and windows are, and the wind.')).toBeVisible();
   await chooseCoSetting(page);
   await page.getByRole('button', { name: 'at the pillow' }).click();
-  await expect(call).toHaveAttribute('data-level', 'stop');
+  await expect(finding).toHaveAttribute('data-level', 'stop');
   await page.getByRole('button', { name: 'Record cause and repair' }).first().click();
   await page.getByRole('button', { name: 'Record it' }).click();
   await expect(page.getByText('Cause and repair are both needed')).toBeVisible();
@@ -56,7 +56,7 @@ test('carbon monoxide found, its cause mended, lit anew and read clean three tim
   await page.getByLabel('What was done').fill('new clamp, joint sealed');
   await page.getByRole('button', { name: 'Record it' }).click();
   await expect(page.getByText('new clamp, joint sealed').first()).toBeVisible();
-  await expect(call).not.toHaveAttribute('data-level', 'sound');
+  await expect(finding).not.toHaveAttribute('data-level', 'sound');
   const began = new Date(Date.now() + 2000);
   await page.waitForTimeout(2500);
   const { events, readings } = soundStart();
@@ -73,12 +73,12 @@ test('carbon monoxide found, its cause mended, lit anew and read clean three tim
   await page.reload();
   await chooseCoSetting(page);
   for (let i = 0; i < 3; i += 1) {
-    await expect(call).not.toHaveAttribute('data-level', 'sound');
+    await expect(finding).not.toHaveAttribute('data-level', 'sound');
     await page.getByLabel('Meter shows, ppm').fill('0');
     await page.getByRole('button', { name: 'at the pillow' }).click();
   }
-  await expect(call).toHaveAttribute('data-level', 'sound');
-  await expect(call).toContainText(/12 ppm/);
+  await expect(finding).toHaveAttribute('data-level', 'sound');
+  await expect(finding).toContainText(/12 ppm/);
   await expect(page.getByText('new clamp, joint sealed').first()).toBeVisible();
 });
 

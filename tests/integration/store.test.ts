@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import sharp from 'sharp';
-import { deedCommands } from '../deeds';
+import { actionCommands } from '../actionCommands';
 import { soundBuild } from '../soundBuild';
 import type { Build } from '../../core/build/Build';
 import { buildFileMaxBytes, logsNamed, parseBuildFile } from '../../core/build/buildFile';
@@ -148,7 +148,7 @@ test('another workshop’s build does not exist, by any way', async () => {
 
 /** Does here what a build says was done elsewhere. */
 async function play(build: Build): Promise<void> {
-  for (const { command, at } of deedCommands(build)) {
+  for (const { command, at } of actionCommands(build)) {
     const done = await commandBuild(fitter, build.id, command, randomUUID(), { at: new Date(at) });
     if (!done.ok) throw new Error(done.errors.join());
   }
@@ -160,9 +160,15 @@ test('a build comes back in with its figures; what people did, saw and signed is
   const forged: Build = {
     ...build,
     waivers: [
-      { callId: 'wiring.fuse.place', says: 'x', reason: 'made up in a text editor', by: 'Test Lead', at: '2026-11-20T09:00:00Z' },
+      {
+        checkId: 'wiring.fuse.place',
+        message: 'x',
+        reason: 'made up in a text editor',
+        by: 'Test Lead',
+        at: '2026-11-20T09:00:00Z',
+      },
     ],
-    gates: [{ moment: 'fire', by: 'Test Lead', at: '2026-11-20T08:00:00Z', open: [] }],
+    releases: [{ holdPoint: 'fire', by: 'Test Lead', at: '2026-11-20T08:00:00Z', open: [] }],
     signatures: [
       {
         by: 'Test Lead',
@@ -176,7 +182,7 @@ test('a build comes back in with its figures; what people did, saw and signed is
   };
   const kept = await keep(forged);
   expect(kept.sheets).toEqual(forged.sheets);
-  expect([kept.signatures, kept.waivers, kept.gates, kept.starts, kept.primingRuns, kept.coReadings]).toEqual([
+  expect([kept.signatures, kept.waivers, kept.releases, kept.starts, kept.primingRuns, kept.coReadings]).toEqual([
     [],
     [],
     undefined,
@@ -190,7 +196,7 @@ test('a build comes back in with its figures; what people did, saw and signed is
       by: fitter.name,
       signatures: forged.signatures,
       waivers: forged.waivers,
-      gates: forged.gates,
+      releases: forged.releases,
       starts: forged.starts,
       primingRuns: forged.primingRuns,
       coReadings: forged.coReadings,
@@ -198,7 +204,7 @@ test('a build comes back in with its figures; what people did, saw and signed is
     }),
   ]);
   const summary = (await listBuilds(lead)).builds.find(({ id }) => id === forged.id)?.summary;
-  expect([summary?.signed, summary?.moment]).toEqual(['unsigned', 'cutting']);
+  expect([summary?.signed, summary?.holdPoint]).toEqual(['unsigned', 'cutting']);
   expect(await importBuild(fitter, { build: forged }, false)).toMatchObject({
     ok: false,
     errors: [expect.stringMatching(/kept already.*copy/)],
@@ -241,7 +247,7 @@ test('a log of 20,000 readings is kept beside its build; fifty such starts make 
   const kept = await loadBuild(lead, build.id);
   if (!kept) throw new Error('gone');
   expect(JSON.stringify(kept.build).length).toBeLessThan(200_000);
-  expect(kept.build.starts[3]?.log?.facts).toMatchObject({ readings: 20000, mostV: 13.2 });
+  expect(kept.build.starts[3]?.log?.facts).toMatchObject({ readings: 20000, maxV: 13.2 });
   let text = '';
   for await (const part of writeBuildFileParts(kept.build, logsNamed(kept.build), (sha256) => startLog(build.id, sha256)))
     text += part;
@@ -286,7 +292,7 @@ test('photographs are kept once, and a picture that is not what its fingerprint 
   const added = await commandBuild(
     fitter,
     build.id,
-    { kind: 'rows', changes: [{ list: 'photos', row: randomUUID(), deed: 'add', values: { sha256, printed: 'yes' } }] },
+    { kind: 'rows', changes: [{ list: 'photos', row: randomUUID(), action: 'add', values: { sha256, printed: 'yes' } }] },
     randomUUID(),
   );
   expect(added.ok).toBe(true);

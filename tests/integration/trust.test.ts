@@ -128,10 +128,10 @@ test('what stands beside a build is what its ledger and its calls say', async ()
   const found = (await listBuilds(person, { search: 'OTHER barr' })).builds.find((build) => build.id === id);
   expect(found?.summary).toEqual(kept && summarizeBuild(kept.build, assess(kept.build)));
   expect((await listBuilds(person, { search: '100%' })).builds).toEqual([]);
-  const judged = (rows[1]?.body as { calls: { id: string; rules: unknown[] }[] }).calls.find(
-    (call) => call.id === 'fuel.pump.angle',
+  const judged = (rows[1]?.body as { findings: { id: string; rules: unknown[] }[] }).findings.find(
+    (finding) => finding.id === 'fuel.pump.angle',
   );
-  expect(judged?.rules).toContainEqual({ key: 'pumpAngleMinDeg', value: 15, origin: 'school' });
+  expect(judged?.rules).toContainEqual({ key: 'pumpAngleMinDeg', value: 15, origin: 'practice' });
 });
 
 test('a database from before photographs and part lists is raised once, its summaries anew; done again it harms nothing', async () => {
@@ -143,7 +143,7 @@ test('a database from before photographs and part lists is raised once, its summ
   const build = (await loadBuild(person, id))?.build;
   const { rows } = await owner.query<{ summary: unknown }>('SELECT summary FROM builds WHERE id = $1', [id]);
   expect(build && rows[0]?.summary).toEqual(build && summarizeBuild(build, assess(build)));
-  expect(rows[0]?.summary).toMatchObject({ counts: { stop: 1 }, worst: { says: 'The heater hangs upside down.' } });
+  expect(rows[0]?.summary).toMatchObject({ counts: { stop: 1 }, worst: { message: 'The heater hangs upside down.' } });
   // And the app's own role may still do what it has to, and no more.
   await expect(database().sequelize.query("UPDATE photos SET sha256 = ''")).rejects.toThrow(/permission denied/);
 });
@@ -196,7 +196,7 @@ test('a database from before claims is raised once: logs go beside, what only a 
   expect((await startLog(id, log?.sha256 ?? ''))?.length).toBeGreaterThan(readings.length * 5);
   expect((await verifyBuild(id))?.broken).toBeNull();
   expect((await wholeLedger(id)).map(({ kind }) => kind)).toEqual(['imported', 'raised']);
-  expect(assess(raised ?? old).find((call) => call.id === 'co.reading')?.level).toBe('open');
+  expect(assess(raised ?? old).find((finding) => finding.id === 'co.reading')?.level).toBe('open');
 });
 
 test('pages of the bay: every build once, in order, however many', async () => {
@@ -273,11 +273,11 @@ test('people on the rows of one list at the same moment, against the real databa
   const row = soundLists.obstacles?.[0]?.id ?? '';
   const set = (column: 'xMm' | 'yMm', from: number, to: number): Command => ({
     kind: 'rows',
-    changes: [{ list: 'obstacles', row, deed: 'set', column, from, to }],
+    changes: [{ list: 'obstacles', row, action: 'set', column, from, to }],
   });
   const add = (name: string): Command => ({
     kind: 'rows',
-    changes: [{ list: 'obstacles', row: randomUUID(), deed: 'add', values: { name } }],
+    changes: [{ list: 'obstacles', row: randomUUID(), action: 'add', values: { name } }],
   });
   const done = await Promise.all([
     ...Array.from({ length: 10 }, (_, i) => run(id, set('xMm', 0, 10 + i))),

@@ -10,18 +10,18 @@ import { migrate } from '../../store/migrate';
 import { addPerson, addWorkshop, type Person } from '../../store/people';
 
 const gap = soundBuild({ 'fuel.jointGapMm': 4 });
-const says = assess(gap).find((c) => c.id === 'fuel.line.joint')?.says ?? '';
-const waiver = { callId: 'fuel.line.joint', says, reason: 'a reason long enough', by: 'A Lead', at: '2026-11-20T09:00:00Z' };
+const message = assess(gap).find((c) => c.id === 'fuel.line.joint')?.message ?? '';
+const waiver = { checkId: 'fuel.line.joint', message, reason: 'a reason long enough', by: 'A Lead', at: '2026-11-20T09:00:00Z' };
 
 /** A build and a command of each kind that a person with the right role may carry out on it. */
 const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
   figures: () => [soundBuild(), { kind: 'figures', changes: [{ path: 'fuel.pumpAngleDeg', slot: 'fitted', from: 25, to: 26 }] }],
   maker: () => [soundBuild(), { kind: 'maker', changes: [{ key: 'fuseA', from: null, to: 15 }] }],
   identity: () => [soundBuild(), { kind: 'identity', changes: [{ key: 'place', from: '', to: 'Elsewhere' }] }],
-  schools: () => [soundBuild(), { kind: 'schools', changes: [{ key: 'suction', from: 'upTo2', to: 'upTo3' }] }],
+  practices: () => [soundBuild(), { kind: 'practices', changes: [{ key: 'suction', from: 'upTo2', to: 'upTo3' }] }],
   rows: () => [
     soundBuild(),
-    { kind: 'rows', changes: [{ list: 'parts', row: id(22), deed: 'set', column: 'state', from: 'replaced', to: 'poor' }] },
+    { kind: 'rows', changes: [{ list: 'parts', row: id(22), action: 'set', column: 'state', from: 'replaced', to: 'poor' }] },
   ],
   note: () => [soundBuild(), { kind: 'note', text: 'dry' }],
   priming: () => [
@@ -32,15 +32,15 @@ const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
   readings: () => [soundBuild(), { kind: 'readings', startId: id(2), events: [{ atS: 1, event: 'glow' }], readings: [] }],
   co: () => [soundBuild(), { kind: 'co', reading: { id: id(9), ppm: 0, place: 'floor' } }],
   hot: () => [soundBuild(), { kind: 'hot', look: { id: id(9), place: 'plate', touches: 'timber', surfaceC: 48 } }],
-  waive: () => [gap, { kind: 'waive', callId: 'fuel.line.joint', says, why: 'watched for a year already' }],
+  waive: () => [gap, { kind: 'waive', checkId: 'fuel.line.joint', message, why: 'watched for a year already' }],
   unwaive: () => [
     { ...gap, waivers: [waiver] },
-    { kind: 'unwaive', callId: 'fuel.line.joint' },
+    { kind: 'unwaive', checkId: 'fuel.line.joint' },
   ],
-  gate: () => [soundBuild(), { kind: 'gate', moment: 'bolting', deed: 'pass' }],
+  holdPoint: () => [soundBuild(), { kind: 'holdPoint', holdPoint: 'bolting', action: 'release' }],
   repair: () => [
     { ...soundBuild(), coReadings: [{ id: id(4), at: '2026-11-20T09:15:00.000Z', by: 'A', ppm: 12, place: 'floor' }] },
-    { kind: 'repair', repair: { id: id(8), callId: 'co.reading', cause: 'loose clamp', repair: 'new clamp' } },
+    { kind: 'repair', repair: { id: id(8), checkId: 'co.reading', cause: 'loose clamp', repair: 'new clamp' } },
   ],
   sign: (person) => [soundBuild(), { kind: 'sign', typedName: person.name, drawn: 'M10,10L60,120L110,20L160,120' }],
 };
@@ -50,7 +50,7 @@ const may: Record<CommandKind, readonly Role[]> = {
   figures: ['fitter', 'lead'],
   maker: ['fitter', 'lead'],
   identity: ['fitter', 'lead'],
-  schools: ['lead'],
+  practices: ['lead'],
   rows: ['fitter', 'lead'],
   note: ['fitter', 'lead'],
   priming: ['fitter', 'lead'],
@@ -61,7 +61,7 @@ const may: Record<CommandKind, readonly Role[]> = {
   repair: ['fitter', 'lead'],
   waive: ['lead'],
   unwaive: ['lead'],
-  gate: ['fitter', 'lead'],
+  holdPoint: ['fitter', 'lead'],
   sign: ['fitter', 'lead'],
 };
 

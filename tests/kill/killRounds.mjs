@@ -39,7 +39,7 @@ let buildId = '';
 /** A note, or a row of the kit's list, by turns: both kinds have to outlive the kill. */
 function entry() {
   const text = `entry ${(sent += 1)}`;
-  const row = { list: 'datums', row: randomUUID(), deed: 'add', values: { name: text } };
+  const row = { list: 'datums', row: randomUUID(), action: 'add', values: { name: text } };
   const command = sent % 2 && sent < 60 ? { kind: 'rows', changes: [row] } : { kind: 'note', text };
   return { commandId: randomUUID(), command };
 }

@@ -98,7 +98,7 @@ const table: Record<
   'POST crew': {
     ask: post(
       () => '/api/crew',
-      () => ({ personId: people.get('viewer')?.person?.id, deed: 'enable' }),
+      () => ({ personId: people.get('viewer')?.person?.id, action: 'enable' }),
     ),
     // A stranger is a lead too, but of nobody here. Last in the table, since it ends the viewer's sessions.
     answers: [401, 403, 403, 200, 400],
@@ -293,19 +293,19 @@ test('300 people who sign in at once keep nobody waiting who is in already', asy
 test('a disabled person, and one whose role was taken, are out at once; the last lead can’t be', async () => {
   const own = await cast('Crew Shed');
   const { fitter, lead } = own;
-  const deed = async (by: Client, personId: string | undefined, more: object) => by.post('/api/crew', { personId, ...more });
-  expect((await deed(lead, fitter.person?.id, { deed: 'disable' })).status).toBe(200);
+  const action = async (by: Client, personId: string | undefined, more: object) => by.post('/api/crew', { personId, ...more });
+  expect((await action(lead, fitter.person?.id, { action: 'disable' })).status).toBe(200);
   expect((await fitter.ask('/api/builds/x/file')).status).toBe(401);
   await expect(signedIn(fitter.person?.login ?? '')).rejects.toThrow(/401/);
-  for (const more of [{ deed: 'disable' }, { deed: 'role', role: 'fitter' }]) {
-    const answer = await deed(lead, lead.person?.id, more);
+  for (const more of [{ action: 'disable' }, { action: 'role', role: 'fitter' }]) {
+    const answer = await action(lead, lead.person?.id, more);
     expect([answer.status, ((await answer.json()) as { errors: string[] }).errors[0]]).toEqual([
       400,
       'Crew Shed lead is the only lead who can sign in; make somebody else a lead first.',
     ]);
   }
-  expect((await deed(lead, fitter.person?.id, { deed: 'enable' })).status).toBe(200);
-  const { token } = (await (await deed(lead, fitter.person?.id, { deed: 'reset' })).json()) as { token: string };
+  expect((await action(lead, fitter.person?.id, { action: 'enable' })).status).toBe(200);
+  const { token } = (await (await action(lead, fitter.person?.id, { action: 'reset' })).json()) as { token: string };
   await expect(signedIn(fitter.person?.login ?? '')).rejects.toThrow(/401/);
   const join = (word: string) => client('', null).post('/api/join', { token, password: word });
   expect((await join('short')).status).toBe(400);
@@ -361,20 +361,24 @@ test('a ledger in pages: every row once, whatever came in meanwhile', async () =
 
 test('the workshop’s schools go into new builds, and leave those that are there alone', async () => {
   const own = await cast('School Shed');
-  const schoolsOf = async (id: string) =>
-    ((await (await own.viewer.ask(`/api/builds/${id}/file`)).json()) as { schools: { pumpAngle: string } }).schools.pumpAngle;
+  const practicesOf = async (id: string) =>
+    ((await (await own.viewer.ask(`/api/builds/${id}/file`)).json()) as { practices: { pumpAngle: string } }).practices.pumpAngle;
   const before = await buildOf(own.lead);
   expect((await own.lead.post('/api/workshop', { pumpAngle: 'upright', suction: 'upTo3', ends: 'opposite' })).status).toBe(200);
   const after = await buildOf(own.fitter);
-  expect([await schoolsOf(before), await schoolsOf(after)]).toEqual(['lean15to35', 'upright']);
+  expect([await practicesOf(before), await practicesOf(after)]).toEqual(['lean15to35', 'upright']);
   // A page from before a school came says nothing of it: what was chosen stays.
   const older = { pumpAngle: 'upright', suction: 'upTo3', ends: 'opposite' };
   for (const body of [{ ...older, pickup: 'raised' }, older])
     expect((await own.lead.post('/api/workshop', body)).status).toBe(200);
   const file = await (await own.viewer.ask(`/api/builds/${await buildOf(own.lead)}/file`)).json();
-  expect(file).toMatchObject({ schools: { pickup: 'raised', source: 'either' } });
+  expect(file).toMatchObject({ practices: { pickup: 'raised', source: 'either' } });
   expect((await own.lead.post('/api/workshop', { ...older, pickup: 'lowest' })).status).toBe(400);
-  const change = { kind: 'schools', changes: [{ key: 'pumpAngle', from: 'lean15to35', to: 'lean45' }] };
+  const change = { kind: 'practices', changes: [{ key: 'pumpAngle', from: 'lean15to35', to: 'lean45' }] };
   const send = (by: Client) => by.post(`/api/builds/${before}/commands`, { commandId: randomUUID(), command: change });
-  expect([(await send(own.fitter)).status, (await send(own.lead)).status, await schoolsOf(before)]).toEqual([403, 200, 'lean45']);
+  expect([(await send(own.fitter)).status, (await send(own.lead)).status, await practicesOf(before)]).toEqual([
+    403,
+    200,
+    'lean45',
+  ]);
 }, 30000);

@@ -124,7 +124,7 @@ test('what is no picture, is too large, or belongs to nobody here is refused; a 
   const add = (sha256: string) =>
     own.fitter.post(`/api/builds/${photographed}/commands`, {
       commandId: randomUUID(),
-      command: { kind: 'rows', changes: [{ list: 'photos', row: randomUUID(), deed: 'add', values: { sha256 } }] },
+      command: { kind: 'rows', changes: [{ list: 'photos', row: randomUUID(), action: 'add', values: { sha256 } }] },
     });
   expect(await refusal(await add('c'.repeat(64)))).toEqual([
     400,
@@ -152,7 +152,7 @@ test('random commands', async () => {
     'rows',
     'maker',
     'identity',
-    'schools',
+    'practices',
     'note',
     'priming',
     'start',

@@ -1,10 +1,10 @@
 'use client';
 import { format } from 'date-fns';
 import Link from 'next/link';
-import { levelWords, momentSteps, stageIds, stages, type Level } from '../../core/checks/Call';
+import { levelWords, holdPointSteps, stageIds, stages, type Level } from '../../core/checks/Finding';
 import type { BuildSummary } from '../../core/checks/summarizeBuild';
-import { inUnits, type UnitTaste } from '../../core/units/inUnits';
-import { LevelMark } from '../calls/LevelMark';
+import { inUnits, type UnitPreferences } from '../../core/units/inUnits';
+import { LevelMark } from '../findings/LevelMark';
 
 /** A dipstick lying down: wet as far as the build is proven. */
 function LyingDipstick({ wet }: { wet: number }) {
@@ -34,8 +34,16 @@ export interface BayBuild {
 }
 
 /** One build as the bay shows it: what it waits for, its worst call, the next step that can't be undone. */
-function BayRow({ build: { id, summary, changedAt }, taste, nowMs }: { build: BayBuild; taste: UnitTaste; nowMs: number }) {
-  const { name, what, place, wet, signed, counts, worst, moment, waitsFor, leak } = summary;
+function BayRow({
+  build: { id, summary, changedAt },
+  unitPreferences,
+  nowMs,
+}: {
+  build: BayBuild;
+  unitPreferences: UnitPreferences;
+  nowMs: number;
+}) {
+  const { name, what, place, wet, signed, counts, worst, holdPoint, waitsFor, leak } = summary;
   const told = (['stop', 'fix', 'open'] as const).filter((level) => counts[level] > 0);
   const pressing = worst?.level === 'stop' || worst?.level === 'fix' ? worst.stage : (waitsFor ?? 'signoff');
   return (
@@ -58,7 +66,7 @@ function BayRow({ build: { id, summary, changedAt }, taste, nowMs }: { build: Ba
                 .map((level) => `${counts[level]} ${countWords[level]?.(counts[level]) ?? levelWords[level].toLowerCase()}`)
                 .join(', ')}
               <p>
-                <strong>{inUnits(worst.says, taste)}</strong>
+                <strong>{inUnits(worst.message, unitPreferences)}</strong>
               </p>
             </>
           ) : signed === 'signed' ? (
@@ -78,9 +86,9 @@ function BayRow({ build: { id, summary, changedAt }, taste, nowMs }: { build: Ba
               ({leak.joints} {leak.joints === 1 ? 'joint' : 'joints'})
             </p>
           )}
-          {moment && signed === 'unsigned' && (
+          {holdPoint && signed === 'unsigned' && (
             <p>
-              Next that can’t be undone: <strong>{momentSteps[moment]}</strong>
+              Next that can’t be undone: <strong>{holdPointSteps[holdPoint]}</strong>
             </p>
           )}
         </div>
@@ -95,14 +103,14 @@ export function BayView({
   next,
   search,
   first,
-  taste,
+  unitPreferences,
   nowMs,
 }: {
   builds: readonly BayBuild[];
   next: string | null;
   search: string;
   /** whether this is the first page */ first: boolean;
-  taste: UnitTaste;
+  unitPreferences: UnitPreferences;
   nowMs: number;
 }) {
   const query = (from: string | null) => ({ ...(search ? { find: search } : {}), ...(from ? { from } : {}) });
@@ -118,17 +126,17 @@ export function BayView({
     <>
       <ul className="bay-list">
         {builds.map((build) => (
-          <BayRow key={build.id} build={build} taste={taste} nowMs={nowMs} />
+          <BayRow key={build.id} build={build} unitPreferences={unitPreferences} nowMs={nowMs} />
         ))}
       </ul>
       <nav className="inline" aria-label="Pages" style={{ marginTop: 14 }}>
         {!first && (
-          <Link className="key" href={{ pathname: '/', query: query(null) }}>
+          <Link className="button" href={{ pathname: '/', query: query(null) }}>
             To the newest
           </Link>
         )}
         {next && (
-          <Link className="key" href={{ pathname: '/', query: query(next) }}>
+          <Link className="button" href={{ pathname: '/', query: query(next) }}>
             Older builds
           </Link>
         )}

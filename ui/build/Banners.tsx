@@ -5,14 +5,14 @@ import { useState } from 'react';
 import type { Choice } from '../../core/commands/settleClash';
 import { describeRow } from '../../core/ledger/describeRow';
 import { commandBody } from '../ledger/commandBody';
-import { useBench, useSay } from './BuildContext';
+import { useWorkspace, useSay } from './BuildContext';
 import type { Held, Kept } from './outbox';
 
 const shown = (value: number | string | null) => (value === null ? 'empty' : String(value));
 
 /** An entry that the server did not take: value by value theirs or one's own, or thrown away; never gone by itself. */
 function HeldEntry({ held }: { held: Kept<Held> }) {
-  const { settleHeld, settled } = useBench();
+  const { settleHeld, settled } = useWorkspace();
   const say = useSay();
   const { clashes, errors, command, madeAt } = held.entry;
   const [choices, setChoices] = useState<Record<string, Choice>>({});
@@ -27,7 +27,7 @@ function HeldEntry({ held }: { held: Kept<Held> }) {
             <li key={error}>{say(error)}</li>
           ))}
         </ul>
-        <button type="button" className="key" onClick={() => settleHeld(held, {})}>
+        <button type="button" className="button" onClick={() => settleHeld(held, {})}>
           Seen; throw this entry away
         </button>
       </div>
@@ -42,7 +42,7 @@ function HeldEntry({ held }: { held: Kept<Held> }) {
             <button
               key={choice}
               type="button"
-              className="key"
+              className="button"
               aria-pressed={choices[clash.key] === choice}
               onClick={() => setChoices((old) => ({ ...old, [clash.key]: choice }))}
             >
@@ -58,7 +58,7 @@ function HeldEntry({ held }: { held: Kept<Held> }) {
           ))}
         </fieldset>
       ))}
-      <button type="button" className="key ink" disabled={open > 0} onClick={() => settleHeld(held, choices)}>
+      <button type="button" className="button ink" disabled={open > 0} onClick={() => settleHeld(held, choices)}>
         {open > 0 ? `Choose ${open === clashes.length && open === 1 ? 'one' : `${open} more`}` : 'Keep these'}
       </button>
     </div>
@@ -67,7 +67,7 @@ function HeldEntry({ held }: { held: Kept<Held> }) {
 
 /** What stands between a person's work and its being kept: no way through, a clash, a refusal. */
 export function Banners() {
-  const { link, waiting, others, storeFull, held } = useBench();
+  const { link, waiting, others, storeFull, held } = useWorkspace();
   const path = usePathname();
   const one = waiting.length === 1;
   const wait =

@@ -3,32 +3,32 @@ import { createContext, useContext } from 'react';
 import type { Build } from '../../core/build/Build';
 import type { CellValue, ListId } from '../../core/build/lists';
 import type { FigurePath } from '../../core/build/sheets';
-import type { Call } from '../../core/checks/Call';
+import type { Finding } from '../../core/checks/Finding';
 import type { Command, Slot } from '../../core/commands/Command';
 import type { Choice } from '../../core/commands/settleClash';
 import type { LedgerRow } from '../../core/ledger/chain';
 import type { Origins } from '../../core/ledger/origins';
 import type { Role } from '../../core/people/roles';
-import { inUnits, type UnitTaste } from '../../core/units/inUnits';
+import { inUnits, type UnitPreferences } from '../../core/units/inUnits';
 import type { Held, Kept, Waiting } from './outbox';
 
 export interface Who {
   name: string;
   login: string;
   role: Role;
-  taste: UnitTaste;
+  unitPreferences: UnitPreferences;
 }
 export type Link = 'kept' | 'sending' | 'unreachable' | 'signed-out';
 export type Draft =
   | { path: FigurePath; slot: Slot; value: number | string | null }
   | { list: ListId; row: string; column: string; value: CellValue };
 
-export interface BuildBench {
+export interface BuildWorkspace {
   /** As kept, with what is still on its way and what is being typed or dragged. */
   build: Build;
   /** As kept, with what is still on its way. */
   settled: Build;
-  calls: Call[];
+  findings: Finding[];
   rows: LedgerRow[];
   /** Who put each value in, and when. */
   origins: Origins;
@@ -57,16 +57,16 @@ export interface BuildBench {
   loadEarlier: () => Promise<boolean>;
 }
 
-export const BuildContext = createContext<BuildBench | null>(null);
+export const BuildContext = createContext<BuildWorkspace | null>(null);
 
-export function useBench(): BuildBench {
-  const bench = useContext(BuildContext);
-  if (!bench) throw new Error('useBench stands outside a BuildProvider.');
-  return bench;
+export function useWorkspace(): BuildWorkspace {
+  const dryRun = useContext(BuildContext);
+  if (!dryRun) throw new Error('useBench stands outside a BuildProvider.');
+  return dryRun;
 }
 
 /** Sentences in the units that this person likes. */
 export function useSay(): (sentence: string) => string {
-  const { taste } = useBench().who;
-  return (sentence) => inUnits(sentence, taste);
+  const { unitPreferences } = useWorkspace().who;
+  return (sentence) => inUnits(sentence, unitPreferences);
 }

@@ -9,7 +9,7 @@ import type { Command } from '../../core/commands/Command';
 import { settleClash, type Choice } from '../../core/commands/settleClash';
 import type { LedgerRow } from '../../core/ledger/chain';
 import { roleMay } from '../../core/people/roles';
-import { BuildContext, type BuildBench, type Draft, type Who } from './BuildContext';
+import { BuildContext, type BuildWorkspace, type Draft, type Who } from './BuildContext';
 import { fetchEarlier, type KeptState, type News } from './send';
 import { keepForOffline } from './offline';
 import type { Held, Kept, Waiting } from './outbox';
@@ -74,12 +74,12 @@ export function BuildProvider({
     setKept(news.kept);
     setRows((old) => joinRows(old, news.rows));
   }, []);
-  const { waiting, held, others, storeFull, link, add, letGo, pending } = useOutbox(buildId, who.login, initial.lastSeq, take);
+  const { waiting, held, others, storeFull, link, add, dismiss, pending } = useOutbox(buildId, who.login, initial.lastSeq, take);
   useEffect(() => keepForOffline(buildId), [buildId]);
 
   const settled = useMemo(() => settle(kept.build, waiting, who), [kept, waiting, who]);
   const build = useMemo(() => withDrafts(settled, drafts), [settled, drafts]);
-  const calls = useMemo(() => assess(build), [build]);
+  const findings = useMemo(() => assess(build), [build]);
 
   const send = useCallback(
     (command: Command): string[] => {
@@ -100,9 +100,9 @@ export function BuildProvider({
       const { command, clashes } = entry.entry;
       const again = clashes.length > 0 ? settleClash(command, clashes, choices) : null;
       if (again) add(again);
-      letGo(entry);
+      dismiss(entry);
     },
-    [add, letGo],
+    [add, dismiss],
   );
   const setDraft = useCallback(
     (key: string, figures: readonly Draft[]) =>
@@ -122,11 +122,11 @@ export function BuildProvider({
     return earlier !== null;
   }, [buildId, firstSeq]);
 
-  const bench = useMemo<BuildBench>(
+  const dryRun = useMemo<BuildWorkspace>(
     () => ({
       build,
       settled,
-      calls,
+      findings,
       rows,
       origins: kept.origins,
       waiting,
@@ -148,7 +148,7 @@ export function BuildProvider({
     [
       build,
       settled,
-      calls,
+      findings,
       rows,
       kept,
       waiting,
@@ -165,5 +165,5 @@ export function BuildProvider({
       loadEarlier,
     ],
   );
-  return <BuildContext.Provider value={bench}>{children}</BuildContext.Provider>;
+  return <BuildContext.Provider value={dryRun}>{children}</BuildContext.Provider>;
 }

@@ -3,11 +3,11 @@ import { Accordion, AccordionDetails, AccordionSummary, Typography } from '@mui/
 import { ChevronDown } from 'lucide-react';
 import { format } from 'date-fns';
 import { claimLines } from '../../core/wording/claimLines';
-import { useBench } from './BuildContext';
+import { useWorkspace } from './BuildContext';
 
 /** What a file brought along in other people's names: told on every sheet, and that it counts for nothing. */
 export function ClaimsNotice() {
-  const { settled } = useBench();
+  const { settled } = useWorkspace();
   const claims = settled.claims ?? [];
   if (claims.length === 0) return null;
   return (

@@ -1,10 +1,10 @@
 'use client';
 import Link from 'next/link';
 import { useEffect, useRef } from 'react';
-import { levels, stageIds, stages, type Level } from '../../core/checks/Call';
+import { levels, stageIds, stages, type Level } from '../../core/checks/Finding';
 import { wettedStages } from '../../core/checks/progress';
-import { LevelGlyph } from '../calls/LevelMark';
-import { useBench } from './BuildContext';
+import { LevelGlyph } from '../findings/LevelMark';
+import { useWorkspace } from './BuildContext';
 import { StageLink } from './StageLink';
 
 const told: readonly Level[] = ['stop', 'fix', 'open'];
@@ -12,7 +12,7 @@ const words: Partial<Record<Level, string>> = { stop: 'at stop', fix: 'to put ri
 
 /** Stages along a dipstick, wetted as far as work is proven; what stands open sits at its mark. */
 export function Dipstick({ stage }: { stage: string }) {
-  const { build, settled, calls } = useBench();
+  const { build, settled, findings } = useWorkspace();
   const here = useRef<HTMLAnchorElement>(null);
   // In braces: some browsers give a promise back, which React would take for a clean-up.
   useEffect(() => {
@@ -31,7 +31,7 @@ export function Dipstick({ stage }: { stage: string }) {
           <div className="dip-wet" style={{ height: share }} />
         </div>
         {stageIds.map((id) => {
-          const own = calls.filter((c) => c.stage === id && !c.waived);
+          const own = findings.filter((c) => c.stage === id && !c.waived);
           const marks = told
             .map((level) => ({ level, n: own.filter((c) => c.level === level).length }))
             .filter((mark) => mark.n > 0);

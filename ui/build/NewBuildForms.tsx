@@ -81,7 +81,7 @@ export function NewBuildForm() {
           ))}
         </ul>
       )}
-      <button type="submit" className="key ink">
+      <button type="submit" className="button ink">
         Begin the build
       </button>
     </AwakeForm>
@@ -152,7 +152,7 @@ export function BringInForm() {
           {problems.length > 30 && <p>and {problems.length - 30} more</p>}
         </div>
       )}
-      <button type="submit" className="key">
+      <button type="submit" className="button">
         Bring it in
       </button>
     </AwakeForm>

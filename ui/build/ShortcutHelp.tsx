@@ -2,8 +2,8 @@
 import { Dialog } from '@mui/material';
 import { Keyboard } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { stageIds, stages } from '../../core/checks/Call';
-import { useBench } from './BuildContext';
+import { stageIds, stages } from '../../core/checks/Finding';
+import { useWorkspace } from './BuildContext';
 import { goToStage } from './StageLink';
 
 const isTyping = (target: EventTarget | null) =>
@@ -11,7 +11,7 @@ const isTyping = (target: EventTarget | null) =>
 
 /** Keys for the bench PC, listed under "?". */
 export function ShortcutHelp() {
-  const { build } = useBench();
+  const { build } = useWorkspace();
   const [open, setOpen] = useState(false);
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
@@ -85,7 +85,7 @@ export function ShortcutHelp() {
             pump 24 deg · suction 0.6 m · planned line 2.8 m · 12.4 V under glow · flame · prime 140 strokes · CO 0 ppm pillow ·
             note …
           </p>
-          <button type="button" className="key" style={{ marginTop: 14 }} onClick={() => setOpen(false)}>
+          <button type="button" className="button" style={{ marginTop: 14 }} onClick={() => setOpen(false)}>
             Close
           </button>
         </div>

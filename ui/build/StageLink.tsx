@@ -28,5 +28,5 @@ export function StageLink({
 export function goToStage(href: string): void {
   if (window.location.pathname === href) return;
   window.history.pushState(null, '', href);
-  document.querySelector('.bench-sheet')?.scrollTo({ top: 0 });
+  document.querySelector('.workspace-sheet')?.scrollTo({ top: 0 });
 }

@@ -9,7 +9,7 @@ const often = 6000;
 const seldom = 30000;
 
 /** Runs one at a time over all tabs of this device, where the browser can; else just runs. */
-const alone = async (name: string, work: () => Promise<void>): Promise<void> => {
+const inOneTabOnly = async (name: string, work: () => Promise<void>): Promise<void> => {
   if ('locks' in navigator) await navigator.locks.request(name, work);
   else await work();
 };
@@ -28,8 +28,8 @@ export function useOutbox(buildId: string, login: string, initialSeq: number, ta
   const lastSeq = useRef(initialSeq);
   const busy = useRef(false);
 
-  const show = useCallback(() => setWaiting(queue.current.map(({ entry }) => entry)), []);
-  const hear = useCallback(
+  const formatFixed = useCallback(() => setWaiting(queue.current.map(({ entry }) => entry)), []);
+  const takeAnswer = useCallback(
     (answer: Answer) => {
       if (answer.kind !== 'kept' || answer.kept.lastSeq < lastSeq.current) return;
       lastSeq.current = answer.kept.lastSeq;
@@ -43,7 +43,7 @@ export function useOutbox(buildId: string, login: string, initialSeq: number, ta
     if (busy.current) return;
     busy.current = true;
     try {
-      await alone(`lorbet-send-${buildId}`, async () => {
+      await inOneTabOnly(`lorbet-send-${buildId}`, async () => {
         for (let head = queue.current[0]; head; head = queue.current[0]) {
           setLink('sending');
           const answer = await sendCommand(buildId, head.entry, lastSeq.current);
@@ -55,26 +55,26 @@ export function useOutbox(buildId: string, login: string, initialSeq: number, ta
           if (answer.kind === 'refused') {
             const kept = outbox.hold(buildId, head, answer);
             setHeld((old) => [...old, kept]);
-            hear(await fetchSince(buildId, lastSeq.current));
+            takeAnswer(await fetchSince(buildId, lastSeq.current));
           } else {
             outbox.remove(head.key);
-            hear(answer);
+            takeAnswer(answer);
           }
-          show();
+          formatFixed();
         }
         setLink('kept');
       });
     } finally {
       busy.current = false;
     }
-  }, [buildId, hear, show]);
+  }, [buildId, takeAnswer, formatFixed]);
 
   const look = useCallback(async () => {
     if (queue.current.length > 0) return flush();
     const answer = await fetchSince(buildId, lastSeq.current);
-    hear(answer);
+    takeAnswer(answer);
     setLink(answer.kind === 'unreachable' || answer.kind === 'signed-out' ? answer.kind : 'kept');
-  }, [buildId, flush, hear]);
+  }, [buildId, flush, takeAnswer]);
 
   useEffect(() => {
     // What this device kept from an earlier visit goes in first, each person's under that person's own session.
@@ -83,7 +83,7 @@ export function useOutbox(buildId: string, login: string, initialSeq: number, ta
     queueMicrotask(() => {
       setOthers([...new Set(kept.filter(({ entry }) => entry.by !== login).map(({ entry }) => entry.by))]);
       setHeld(outbox.readHeld(buildId).filter(({ entry }) => entry.by === login));
-      show();
+      formatFixed();
       void flush();
     });
     const stream = new EventSource(`/api/builds/${buildId}/changes`);
@@ -107,7 +107,7 @@ export function useOutbox(buildId: string, login: string, initialSeq: number, ta
       window.removeEventListener('focus', wake);
       window.removeEventListener('online', wake);
     };
-  }, [buildId, login, flush, look, show]);
+  }, [buildId, login, flush, look, formatFixed]);
 
   const add = useCallback(
     (command: Command) => {
@@ -115,15 +115,15 @@ export function useOutbox(buildId: string, login: string, initialSeq: number, ta
       const { stored, ...kept } = outbox.add(buildId, entry);
       if (!stored) setStoreFull(true);
       queue.current = [...queue.current, kept];
-      show();
+      formatFixed();
       void flush();
     },
-    [buildId, login, flush, show],
+    [buildId, login, flush, formatFixed],
   );
-  const letGo = useCallback((settled: Kept<Held>) => {
+  const dismiss = useCallback((settled: Kept<Held>) => {
     outbox.remove(settled.key);
     setHeld((old) => old.filter(({ key }) => key !== settled.key));
   }, []);
   const pending = useCallback(() => queue.current.map(({ entry }) => entry), []);
-  return { waiting, held, others, storeFull, link, add, letGo, pending };
+  return { waiting, held, others, storeFull, link, add, dismiss, pending };
 }

@@ -1,14 +1,14 @@
 'use client';
 import { boresTried, type LinePicture } from '../../core/drawing/line/linePicture';
 import { inUnit } from '../../core/units/inUnits';
-import { show, trim } from '../../core/units/show';
-import { useBench, useSay } from '../build/BuildContext';
+import { formatFixed, formatShort } from '../../core/units/formatNumber';
+import { useWorkspace, useSay } from '../build/BuildContext';
 
 /** What another bore would do to this line: fuel held, strokes to fill, pressure to draw, bubbles. */
 export function BoreTable({ picture }: { picture: LinePicture }) {
-  const { who } = useBench();
+  const { who } = useWorkspace();
   const say = useSay();
-  const kPa = inUnit(1, 'kPa', who.taste).unit;
+  const kPa = inUnit(1, 'kPa', who.unitPreferences).unit;
   const own = new Set(picture.facts.route.segments.map(({ boreMm }) => boreMm));
   return (
     <div className="wide-table">
@@ -27,13 +27,13 @@ export function BoreTable({ picture }: { picture: LinePicture }) {
           {boresTried(picture.facts, picture.asBuilt.temperatureC).map((tried) => (
             <tr key={tried.boreMm} style={own.has(tried.boreMm) ? { fontWeight: 700 } : undefined}>
               <th scope="row">
-                {say(`${trim(tried.boreMm, 1)} mm`)}
+                {say(`${formatShort(tried.boreMm, 1)} mm`)}
                 {own.has(tried.boreMm) ? ', this line' : ''}
               </th>
-              <td className="mono">{show(tried.volumeMl, 1)}</td>
-              <td className="mono">{show(tried.strokes)}</td>
-              <td className="mono">{show(tried.speedMmS, 1)}</td>
-              <td className="mono">{show(inUnit(tried.dropKPa, 'kPa', who.taste).value, 1)}</td>
+              <td className="mono">{formatFixed(tried.volumeMl, 1)}</td>
+              <td className="mono">{formatFixed(tried.strokes)}</td>
+              <td className="mono">{formatFixed(tried.speedMmS, 1)}</td>
+              <td className="mono">{formatFixed(inUnit(tried.dropKPa, 'kPa', who.unitPreferences).value, 1)}</td>
               <td>{tried.carries ? 'is carried along' : 'stands and gathers'}</td>
             </tr>
           ))}

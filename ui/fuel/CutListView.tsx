@@ -2,13 +2,13 @@
 import { useMemo } from 'react';
 import { cutListOf } from '../../core/model/fuel/cutListOf';
 import { writeCutListCsv } from '../../formats/cutListCsv';
-import { show } from '../../core/units/show';
-import { useBench, useSay } from '../build/BuildContext';
+import { formatFixed } from '../../core/units/formatNumber';
+import { useWorkspace, useSay } from '../build/BuildContext';
 import { saveAs } from '../lists/saveAs';
 
 /** What to cut from which length, what the kit gives, what to buy. */
 export function CutListView() {
-  const { build } = useBench();
+  const { build } = useWorkspace();
   const say = useSay();
   const list = useMemo(() => cutListOf(build), [build]);
   if ('missing' in list) return <p className="soft">To be cut once it is known: {list.missing.join(', ').toLowerCase()}.</p>;
@@ -19,20 +19,20 @@ export function CutListView() {
       </p>
     );
   const long = (item: string) => item === 'line' || item === 'conduit';
-  const amount = (item: string, n: number) => (long(item) ? say(`${show(n / 1000, 2)} m`) : show(n));
+  const amount = (item: string, n: number) => (long(item) ? say(`${formatFixed(n / 1000, 2)} m`) : formatFixed(n));
   return (
     <>
       <ol className="steps">
         {list.pieces.map((piece) => (
           <li key={`${piece.name}${piece.lengthMm}`}>
-            {say(`${show(piece.lengthMm)} mm`)} of bore {say(`${show(piece.boreMm, 1)} mm`)}: {piece.name}
+            {say(`${formatFixed(piece.lengthMm)} mm`)} of bore {say(`${formatFixed(piece.boreMm, 1)} mm`)}: {piece.name}
             <span className="soft"> (length {piece.from})</span>
           </li>
         ))}
       </ol>
       <p className="soft">
-        Left over: {list.offcuts.map((mm, i) => `${say(`${show(mm)} mm`)} of length ${i + 1}`).join(', ')}. Cut square with a
-        cutter, not with a knife.
+        Left over: {list.offcuts.map((mm, i) => `${say(`${formatFixed(mm)} mm`)} of length ${i + 1}`).join(', ')}. Cut square with
+        a cutter, not with a knife.
       </p>
       <div className="wide-table">
         <table className="runs-table">
@@ -62,7 +62,7 @@ export function CutListView() {
       </div>
       <button
         type="button"
-        className="key"
+        className="button"
         onClick={() =>
           saveAs(
             writeCutListCsv(list),

@@ -1,13 +1,13 @@
 'use client';
-import { useBench, useSay } from '../build/BuildContext';
-import { LevelMark } from '../calls/LevelMark';
+import { useWorkspace, useSay } from '../build/BuildContext';
+import { LevelMark } from '../findings/LevelMark';
 import { RowList } from '../lists/RowList';
 
 /** Counted strokes into a glass, and what they say of the pump. The dose then counts everywhere. */
 export function DoseTest() {
-  const { calls } = useBench();
+  const { findings } = useWorkspace();
   const say = useSay();
-  const call = calls.find(({ id }) => id === 'priming.dose');
+  const finding = findings.find(({ id }) => id === 'priming.dose');
   return (
     <>
       <p className="soft">
@@ -15,9 +15,9 @@ export function DoseTest() {
         more, three times.
       </p>
       <RowList list="doseTests" main={['strokes', 'volumeMl', 'fuelC']} fresh={() => ({ strokes: 200 })} />
-      {call && (
+      {finding && (
         <p style={{ marginTop: 8 }}>
-          <LevelMark level={call.level} /> {say(call.says)}
+          <LevelMark level={finding.level} /> {say(finding.message)}
         </p>
       )}
     </>

@@ -5,8 +5,8 @@ import { fillSpread, fillInputs, type FillSpread, type FillSpreadFacts } from '.
 import { firstFill } from '../../core/physics/fuel/firstFill';
 import { fillPicture } from '../../core/drawing/line/fillPicture';
 import { mattersMost } from '../../core/random/monteCarlo';
-import { show } from '../../core/units/show';
-import { useBench } from '../build/BuildContext';
+import { formatFixed } from '../../core/units/formatNumber';
+import { useWorkspace } from '../build/BuildContext';
 import { useWorker } from '../build/useWorker';
 import { useWidth } from '../run/useWidth';
 
@@ -25,7 +25,7 @@ export function FillSpreadView({ facts }: { facts: FillSpreadFacts }) {
   const input = useMemo(() => ({ facts, draws, seed: 1 }), [facts]);
   const { answer, failed } = useWorker<Asked, FillSpread | null>(make, onPage, input);
   if (failed) return <p className="error-line">The spread could not be drawn on this device.</p>;
-  const most = Math.max(1, ...(answer?.bars.map(({ count }) => count) ?? []));
+  const max = Math.max(1, ...(answer?.bars.map(({ count }) => count) ?? []));
   const matters = answer && mattersMost(answer.strokes);
   return (
     <div ref={holder} data-fill-spread={answer?.draws} style={{ marginTop: 16 }}>
@@ -33,13 +33,13 @@ export function FillSpreadView({ facts }: { facts: FillSpreadFacts }) {
         <p>
           Nine times of ten the first fill takes{' '}
           <strong className="mono">
-            {show(answer.strokes.p5)} to {show(answer.strokes.p95)}
+            {formatFixed(answer.strokes.p5)} to {formatFixed(answer.strokes.p95)}
           </strong>{' '}
           strokes{matters ? `; it hangs most on ${fillInputs[matters as keyof typeof fillInputs]}` : ''}.
         </p>
       ) : (
         <p className="soft" role="status">
-          Filling the line {show(draws)} times…
+          Filling the line {formatFixed(draws)} times…
         </p>
       )}
       {answer && (
@@ -48,7 +48,7 @@ export function FillSpreadView({ facts }: { facts: FillSpreadFacts }) {
           width="100%"
           height={96}
           role="img"
-          aria-label={`How often each count of strokes came out, from ${show(answer.bars[0]?.from ?? 0)} to ${show(answer.bars[answer.bars.length - 1]?.to ?? 0)}.`}
+          aria-label={`How often each count of strokes came out, from ${formatFixed(answer.bars[0]?.from ?? 0)} to ${formatFixed(answer.bars[answer.bars.length - 1]?.to ?? 0)}.`}
         >
           {answer.bars.map(({ from, count }, i) => {
             const wide = (width - 20) / answer.bars.length;
@@ -56,19 +56,19 @@ export function FillSpreadView({ facts }: { facts: FillSpreadFacts }) {
               <rect
                 key={from}
                 x={10 + i * wide}
-                y={72 - (count / most) * 64}
+                y={72 - (count / max) * 64}
                 width={Math.max(1, wide - 2)}
-                height={(count / most) * 64}
+                height={(count / max) * 64}
                 fill="var(--fuel-deep)"
               />
             );
           })}
           <path d={`M10,72H${width - 10}`} stroke="var(--ink)" strokeWidth={1.5} />
           <text x={10} y={90} className="mono">
-            {show(answer.bars[0]?.from ?? 0)}
+            {formatFixed(answer.bars[0]?.from ?? 0)}
           </text>
           <text x={width - 10} y={90} textAnchor="end" className="mono">
-            {show(answer.bars[answer.bars.length - 1]?.to ?? 0)}
+            {formatFixed(answer.bars[answer.bars.length - 1]?.to ?? 0)}
           </text>
         </svg>
       )}
@@ -78,7 +78,7 @@ export function FillSpreadView({ facts }: { facts: FillSpreadFacts }) {
 
 /** The first fill stroke by stroke: what each stretch holds, how far the front is, which air stays behind. */
 export function FirstFillView() {
-  const { build } = useBench();
+  const { build } = useWorkspace();
   const facts = useMemo(() => fillPicture(build), [build]);
   const [at, setAt] = useState(0.4);
   const [holder, width] = useWidth<HTMLDivElement>(520);
@@ -113,7 +113,7 @@ export function FirstFillView() {
   const here = frame ? facts.chambers[frame.at] : undefined;
   const pumpAt = bars.find(({ side }) => side === 'pressure')?.x;
   const sentence = frame
-    ? `Stroke ${show(frame.stroke)} of ${show(fill.strokes)}: ${here ? `the front is in “${here.name}”` : 'fuel is at the heater: stop'}; ${show(frame.liquidMl, 1)} mL drawn${frame.trappedMl > 0.005 ? `, ${show(frame.trappedMl, 2)} mL of air left behind` : ''}.`
+    ? `Stroke ${formatFixed(frame.stroke)} of ${formatFixed(fill.strokes)}: ${here ? `the front is in “${here.name}”` : 'fuel is at the heater: stop'}; ${formatFixed(frame.liquidMl, 1)} mL drawn${frame.trappedMl > 0.005 ? `, ${formatFixed(frame.trappedMl, 2)} mL of air left behind` : ''}.`
     : 'Nothing to fill.';
   return (
     <div ref={holder}>
@@ -164,8 +164,8 @@ export function FirstFillView() {
       />
       {fill.trapped.length > 0 && (
         <p>
-          Air stays in {fill.trapped.map(({ name, ml }) => `${name} (${show(ml, 2)} mL)`).join(', ')}: it comes out later, as
-          bubbles, when it likes.
+          Air stays in {fill.trapped.map(({ name, ml }) => `${name} (${formatFixed(ml, 2)} mL)`).join(', ')}: it comes out later,
+          as bubbles, when it likes.
         </p>
       )}
       <FillSpreadView facts={facts} />

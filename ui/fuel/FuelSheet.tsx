@@ -3,16 +3,16 @@ import { useMemo } from 'react';
 import { rowsOf, type ListId } from '../../core/build/lists';
 import { figurePaths, valueAt, type FigurePath } from '../../core/build/sheets';
 import { roughLine } from '../../core/model/superseded';
-import { stages } from '../../core/checks/Call';
+import { stages } from '../../core/checks/Finding';
 import type { DerivedKey } from '../../core/figures/derived';
 import { stageFigures } from '../../core/figures/stageFigures';
 import { goodSentence, linePicture } from '../../core/drawing/line/linePicture';
 import { sources } from '../../core/build/fuelSources';
 import { usualDrillsMm } from '../../core/physics/fuel/standpipe';
 import { ruleFor } from '../../core/practices/ruleFor';
-import { trim } from '../../core/units/show';
-import { useBench, useSay } from '../build/BuildContext';
-import { GateKey } from '../build/GateKey';
+import { formatShort } from '../../core/units/formatNumber';
+import { useWorkspace, useSay } from '../build/BuildContext';
+import { ReleaseButton } from '../build/ReleaseButton';
 import { Fold } from '../lists/Fold';
 import { RowList } from '../lists/RowList';
 import { DerivedFigures } from '../sheet/DerivedFigures';
@@ -58,7 +58,7 @@ const more = (stageFigures.fuel ?? []).filter((key) => !main.includes(key));
 
 /** Tank, pickup, filter, pump, line: the figures, and what they come to. */
 export function FuelSheet() {
-  const { build, settled } = useBench();
+  const { build, settled } = useWorkspace();
   const say = useSay();
   const value = <P extends FigurePath>(path: P) => valueAt<P>(settled.sheets, path);
   const shape = value('tank.shape');
@@ -66,7 +66,7 @@ export function FuelSheet() {
   const standpipe = value('fuel.pickupKind') === 'standpipe';
   const own = rowsOf(settled.lists, 'segments').length > 0;
   const picture = useMemo(() => linePicture(build), [build]);
-  const watchPercent = ruleFor('gasWatchPercent', build.schools, build.maker).value;
+  const watchPercent = ruleFor('gasWatchPercent', build.practices, build.maker).value;
   const count = (list: ListId, one: string) => {
     const n = rowsOf(settled.lists, list).length;
     return n === 0 ? 'none yet' : `${n} ${n === 1 ? one : one === 'stretch' ? 'stretches' : `${one}s`}`;
@@ -88,7 +88,7 @@ export function FuelSheet() {
         </p>
       )}
       <div className="inline" style={{ margin: '10px 0' }}>
-        <GateKey moment="closing" label="Ready to close up?" />
+        <ReleaseButton holdPoint="closing" label="Ready to close up?" />
       </div>
       <h3>Source</h3>
       <FigureTable paths={source} caption="Source" />
@@ -132,9 +132,9 @@ export function FuelSheet() {
           Where none is listed the usual ones are taken:{' '}
           {usualDrillsMm
             .slice(0, 3)
-            .map((mm) => trim(mm, 1))
+            .map((mm) => formatShort(mm, 1))
             .join(', ')}{' '}
-          … {trim(usualDrillsMm[usualDrillsMm.length - 1] ?? 0, 1)} mm.
+          … {formatShort(usualDrillsMm[usualDrillsMm.length - 1] ?? 0, 1)} mm.
         </p>
         <RowList list="drills" main={['sizeMm']} fresh={() => ({})} />
       </Fold>

@@ -2,8 +2,8 @@
 import { format } from 'date-fns';
 import type { RowOf } from '../../core/build/lists';
 import { isWet, leakDue, leakProof, nextLook, type LeakLook } from '../../core/model/fuel/leakDue';
-import { useBench } from '../build/BuildContext';
-import { RepairKey } from '../calls/RepairKey';
+import { useWorkspace } from '../build/BuildContext';
+import { RepairButton } from '../findings/RepairButton';
 import { useNow } from '../build/useNow';
 import { useRows } from '../lists/useRows';
 import { RowList } from '../lists/RowList';
@@ -14,19 +14,19 @@ const joints = ['at the tank', 'filter', 'pump, inlet', 'pump, outlet', 'at the 
 function Next({ row }: { row: RowOf<'leaks'> }) {
   const { set, change, mayWork } = useRows('leaks');
   const now = useNow();
-  const { settled } = useBench();
+  const { settled } = useWorkspace();
   if (isWet(row))
     return (
       <span className="cure">
         <strong>{row.nightFound && row.nightFound !== 'dry' ? row.nightFound : row.warmFound}</strong>
-        <RepairKey callId="fuel.leak" subject={row.id} name={row.name ?? 'joint'} />
+        <RepairButton checkId="fuel.leak" subject={row.id} name={row.name ?? 'joint'} />
       </span>
     );
   const next = nextLook(row, leakProof(settled));
   if (!next) return <span className="cure">all seen</span>;
   if (next.look === 'wipe')
     return mayWork ? (
-      <button type="button" className="key" onClick={() => set(row, 'wipedAt', new Date().toISOString())}>
+      <button type="button" className="button" onClick={() => set(row, 'wipedAt', new Date().toISOString())}>
         Wiped dry now
       </button>
     ) : null;
@@ -42,7 +42,7 @@ function Next({ row }: { row: RowOf<'leaks'> }) {
       ).map(([column, value]) => ({
         list: 'leaks',
         row: row.id,
-        deed: 'set',
+        action: 'set',
         column,
         from: (row as Record<string, string | undefined>)[column] ?? null,
         to: value,
@@ -62,7 +62,7 @@ function Next({ row }: { row: RowOf<'leaks'> }) {
           {(['dry', 'damp', 'drips'] as const)
             .filter((to) => due || to !== 'dry')
             .map((to) => (
-              <button key={to} type="button" className="key" onClick={() => found(to)}>
+              <button key={to} type="button" className="button" onClick={() => found(to)}>
                 {to}
               </button>
             ))}
@@ -82,7 +82,7 @@ export function LeakWatch() {
         night.
       </p>
       {rows.length === 0 && mayWork && (
-        <button type="button" className="key ink" onClick={() => add(...joints.map((name) => ({ name })))}>
+        <button type="button" className="button ink" onClick={() => add(...joints.map((name) => ({ name })))}>
           The five usual joints
         </button>
       )}
@@ -99,7 +99,7 @@ export function LeakWatch() {
 
 /** What is due at the joints, on whatever sheet. */
 export function LeakNotice() {
-  const { settled } = useBench();
+  const { settled } = useWorkspace();
   const now = useNow();
   const due = leakDue(settled);
   if (!due || now === null || now < due.dueMs) return null;

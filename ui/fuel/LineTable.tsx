@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { firstSegments } from '../../core/model/fuel/editLine';
 import { inOrder } from '../../core/model/fuel/routeOf';
 import { makeReader, NotMeasured } from '../../core/reading/reader';
-import { useBench } from '../build/BuildContext';
+import { useWorkspace } from '../build/BuildContext';
 import { RowList } from '../lists/RowList';
 import { useRows } from '../lists/useRows';
 import { Problems } from '../sheet/Problems';
@@ -11,7 +11,7 @@ import { useLine } from './useLine';
 
 /** The line stretch by stretch: the same rows as on the drawing. */
 export function LineTable() {
-  const { settled, mayWork } = useBench();
+  const { settled, mayWork } = useWorkspace();
   const { rows, add } = useRows('segments');
   const { picked, pick, splitAt, addAfter } = useLine();
   const [problems, setProblems] = useState<string[]>([]);
@@ -36,7 +36,7 @@ export function LineTable() {
           mayWork && (
             <button
               type="button"
-              className="key ink"
+              className="button ink"
               onClick={() => setProblems(add(...(rough as ReturnType<typeof firstSegments>)))}
             >
               Begin with the two rough lengths
@@ -60,7 +60,7 @@ export function LineTable() {
         onAdd={() => setProblems(addAfter(picked))}
       />
       {mayWork && chosen && (
-        <button type="button" className="key" onClick={() => setProblems(splitAt(chosen.id, 0.5))}>
+        <button type="button" className="button" onClick={() => setProblems(splitAt(chosen.id, 0.5))}>
           Split “{chosen.name ?? 'this stretch'}” in the middle
         </button>
       )}

@@ -4,8 +4,8 @@ import { useMemo } from 'react';
 import { goodSentence, type LinePicture } from '../../core/drawing/line/linePicture';
 import { pressureMap, type MapFacts, type PressureMap } from '../../core/physics/fuel/pressureMap';
 import { inUnit } from '../../core/units/inUnits';
-import { show } from '../../core/units/show';
-import { useBench, useSay } from '../build/BuildContext';
+import { formatFixed } from '../../core/units/formatNumber';
+import { useWorkspace, useSay } from '../build/BuildContext';
 import { useWorker } from '../build/useWorker';
 import { useWidth } from '../run/useWidth';
 
@@ -28,7 +28,7 @@ const [left, right, top, bottom] = [50, 16, 14, 38];
 
 /** Temperature against level: where this run works, and the border where it stops. */
 export function PressureMapView({ picture, watchPercent }: { picture: LinePicture; watchPercent: number }) {
-  const { who } = useBench();
+  const { who } = useWorkspace();
   const say = useSay();
   const [holder, width] = useWidth<HTMLDivElement>(520);
   const { facts, asBuilt } = picture;
@@ -36,8 +36,9 @@ export function PressureMapView({ picture, watchPercent }: { picture: LinePictur
   const { answer, failed } = useWorker<Asked, Answer>(make, onPage, input);
   const x = scaleLinear([facts.fromC, facts.toC], [left, Math.max(left + 120, width - right)]);
   const y = scaleLinear([0, facts.fullMm], [height - bottom, top]);
-  const celsius = (c: number) => show(inUnit(c, '°C', who.taste).value);
-  const mm = (n: number) => show(inUnit(n, 'mm', who.taste).value, who.taste.system === 'imperial' ? 1 : 0);
+  const celsius = (c: number) => formatFixed(inUnit(c, '°C', who.unitPreferences).value);
+  const mm = (n: number) =>
+    formatFixed(inUnit(n, 'mm', who.unitPreferences).value, who.unitPreferences.system === 'imperial' ? 1 : 0);
   const shapes = useMemo(() => {
     if (!answer) return null;
     const values = Array.from(answer.map.gasPercent, (n) => Math.min(n, 1000));
@@ -163,12 +164,12 @@ export function PressureMapView({ picture, watchPercent }: { picture: LinePictur
           </text>
         ))}
         <text x={x(facts.toC)} y={height - 4} textAnchor="end">
-          fuel at {inUnit(0, '°C', who.taste).unit}; level in {inUnit(0, 'mm', who.taste).unit}
+          fuel at {inUnit(0, '°C', who.unitPreferences).unit}; level in {inUnit(0, 'mm', who.unitPreferences).unit}
         </text>
       </svg>
       <p className="soft">
-        Hatched: over {show(facts.limitPercent)} % of each stroke is gas, or the fuel plugs. Shaded: over {show(watchPercent)} %.
-        The heavy line is the border.
+        Hatched: over {formatFixed(facts.limitPercent)} % of each stroke is gas, or the fuel plugs. Shaded: over{' '}
+        {formatFixed(watchPercent)} %. The heavy line is the border.
       </p>
     </div>
   );

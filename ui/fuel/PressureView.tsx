@@ -4,8 +4,8 @@ import { line, scaleLinear } from 'd3';
 import { useState } from 'react';
 import { goodSentence, profileAt, profileSentence, type LinePicture, type Trial } from '../../core/drawing/line/linePicture';
 import { inUnit } from '../../core/units/inUnits';
-import { show } from '../../core/units/show';
-import { useBench, useSay } from '../build/BuildContext';
+import { formatFixed } from '../../core/units/formatNumber';
+import { useWorkspace, useSay } from '../build/BuildContext';
 import { useWidth } from '../run/useWidth';
 
 const height = 250;
@@ -26,7 +26,7 @@ const slid: { key: Key; label: string; unit: string; step: number; range: (p: Li
 
 /** Absolute pressure from tank to heater, at rest, in flow and at the stroke's worst; other weather can be tried. */
 export function PressureView({ picture }: { picture: LinePicture }) {
-  const { who } = useBench();
+  const { who } = useWorkspace();
   const say = useSay();
   const [holder, width] = useWidth<HTMLDivElement>(560);
   const [tried, setTried] = useState<Partial<Trial>>({});
@@ -34,9 +34,9 @@ export function PressureView({ picture }: { picture: LinePicture }) {
   const trial: Trial = { ...asBuilt, ...tried };
   const { nodes, lowest, ambientPa } = profileAt(facts, trial);
   const end = nodes[nodes.length - 1]?.atM ?? 1;
-  const kPa = (pa: number) => inUnit(pa / 1000, 'kPa', who.taste).value;
-  const unit = inUnit(1, 'kPa', who.taste).unit;
-  const metre = (m: number) => inUnit(m, 'm', who.taste).value;
+  const kPa = (pa: number) => inUnit(pa / 1000, 'kPa', who.unitPreferences).value;
+  const unit = inUnit(1, 'kPa', who.unitPreferences).unit;
+  const metre = (m: number) => inUnit(m, 'm', who.unitPreferences).value;
   const x = scaleLinear([0, end], [left, Math.max(left + 120, width - right)]);
   const lowestShown = Math.max(0, Math.min(...nodes.map((n) => n.peakPa)));
   const y = scaleLinear(
@@ -82,7 +82,7 @@ export function PressureView({ picture }: { picture: LinePicture }) {
         <path d={`M${left},${top}V${height - bottom}H${x(end)}`} fill="none" stroke="var(--ink)" strokeWidth={1.5} />
         {y.ticks(5).map((n) => (
           <text key={n} x={left - 6} y={y(n) + 4} textAnchor="end" className="mono">
-            {show(n, who.taste.system === 'imperial' ? 1 : 0)}
+            {formatFixed(n, who.unitPreferences.system === 'imperial' ? 1 : 0)}
           </text>
         ))}
         <text x={left - 6} y={top - 12} textAnchor="end">
@@ -90,11 +90,11 @@ export function PressureView({ picture }: { picture: LinePicture }) {
         </text>
         {x.ticks(5).map((n) => (
           <text key={n} x={x(n)} y={height - bottom + 18} textAnchor="middle" className="mono">
-            {show(metre(n), 1)}
+            {formatFixed(metre(n), 1)}
           </text>
         ))}
         <text x={x(end)} y={height - 2} textAnchor="end">
-          {inUnit(1, 'm', who.taste).unit} from the pickup, along the line
+          {inUnit(1, 'm', who.unitPreferences).unit} from the pickup, along the line
         </text>
       </svg>
       <p className="soft">
@@ -103,7 +103,7 @@ export function PressureView({ picture }: { picture: LinePicture }) {
       <div className="sliders">
         {slid.map(({ key, label, unit: kept, step, range }) => {
           const [min, max] = range(picture);
-          const shown = inUnit(trial[key], kept, who.taste);
+          const shown = inUnit(trial[key], kept, who.unitPreferences);
           return (
             <div key={key} className="slider">
               <span id={`try-${key}`}>{label}</span>
@@ -113,11 +113,11 @@ export function PressureView({ picture }: { picture: LinePicture }) {
                 min={min}
                 max={max}
                 step={step}
-                getAriaValueText={() => `${show(shown.value, shown.decimals ?? 1)} ${shown.unit}`}
+                getAriaValueText={() => `${formatFixed(shown.value, shown.decimals ?? 1)} ${shown.unit}`}
                 onChange={(_event, to) => setTried((old) => ({ ...old, [key]: Number(to) }))}
               />
               <span className="mono">
-                {show(shown.value, key === 'frequencyHz' ? 1 : Math.min(shown.decimals ?? 0, 1))} {shown.unit}
+                {formatFixed(shown.value, key === 'frequencyHz' ? 1 : Math.min(shown.decimals ?? 0, 1))} {shown.unit}
               </span>
             </div>
           );

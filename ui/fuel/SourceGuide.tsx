@@ -2,12 +2,12 @@
 import { rowsOf } from '../../core/build/lists';
 import { valueAt } from '../../core/build/sheets';
 import { sources } from '../../core/build/fuelSources';
-import { useBench } from '../build/BuildContext';
+import { useWorkspace } from '../build/BuildContext';
 import { Fold } from '../lists/Fold';
 
 /** The steps, parts and cautions of the source that was chosen. */
 export function SourceGuide() {
-  const { build } = useBench();
+  const { build } = useWorkspace();
   const way = valueAt(build.sheets, 'tank.way');
   if (!way) return null;
   const { label, steps, parts, cautions } = sources[way];

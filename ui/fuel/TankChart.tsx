@@ -3,8 +3,8 @@ import { area, line, scaleLinear } from 'd3';
 import { useMemo } from 'react';
 import { tankPicture } from '../../core/drawing/tank/tankPicture';
 import { inUnit } from '../../core/units/inUnits';
-import { show } from '../../core/units/show';
-import { useBench, useSay } from '../build/BuildContext';
+import { formatFixed } from '../../core/units/formatNumber';
+import { useWorkspace, useSay } from '../build/BuildContext';
 import { useWidth } from '../run/useWidth';
 
 const height = 250;
@@ -12,7 +12,7 @@ const [left, right, top, bottom] = [50, 96, 16, 34];
 
 /** What the tank holds at each level: its stick at the right, what is out of reach hatched, what stands in it now filled. */
 export function TankChart() {
-  const { build, who, waiting, settled } = useBench();
+  const { build, who, waiting, settled } = useWorkspace();
   const say = useSay();
   const [holder, width] = useWidth<HTMLDivElement>(520);
   const tank = useMemo(() => tankPicture(build), [build]);
@@ -22,10 +22,11 @@ export function TankChart() {
         The dip chart is drawn once it is known: {tank.missing.join(', ').toLowerCase()}.
       </div>
     );
-  const litre = (n: number) => show(inUnit(n, 'L', who.taste).value, 1);
-  const litreUnit = inUnit(1, 'L', who.taste).unit;
-  const mm = (n: number) => show(inUnit(n, 'mm', who.taste).value, who.taste.system === 'imperial' ? 1 : 0);
-  const mmUnit = inUnit(1, 'mm', who.taste).unit;
+  const litre = (n: number) => formatFixed(inUnit(n, 'L', who.unitPreferences).value, 1);
+  const litreUnit = inUnit(1, 'L', who.unitPreferences).unit;
+  const mm = (n: number) =>
+    formatFixed(inUnit(n, 'mm', who.unitPreferences).value, who.unitPreferences.system === 'imperial' ? 1 : 0);
+  const mmUnit = inUnit(1, 'mm', who.unitPreferences).unit;
   const x = scaleLinear([0, tank.capacityL], [left, Math.max(left + 100, width - right)]);
   const y = scaleLinear([0, tank.heightMm], [height - bottom, top]);
   type Point = (typeof tank.curve)[number];
@@ -51,7 +52,7 @@ export function TankChart() {
         height={height}
         role="img"
         aria-label={say(
-          `Dip chart: the tank holds ${show(tank.capacityL, 1)} L at ${show(tank.heightMm)} mm; fill to ${show(tank.limitMm)} mm at most; ${show(tank.unusableL, 1)} L lie below the pickup${tank.nowL === null ? '' : `; ${show(tank.nowL, 1)} L stand in it now`}.`,
+          `Dip chart: the tank holds ${formatFixed(tank.capacityL, 1)} L at ${formatFixed(tank.heightMm)} mm; fill to ${formatFixed(tank.limitMm)} mm at most; ${formatFixed(tank.unusableL, 1)} L lie below the pickup${tank.nowL === null ? '' : `; ${formatFixed(tank.nowL, 1)} L stand in it now`}.`,
         )}
       >
         <defs>
@@ -109,7 +110,7 @@ export function TankChart() {
       </svg>
       <div className="inline">
         {(['A4', 'Letter'] as const).map((paper) => (
-          <a key={paper} className="key" href={`/api/builds/${settled.id}/dip-strip?paper=${paper}`} download>
+          <a key={paper} className="button" href={`/api/builds/${settled.id}/dip-strip?paper=${paper}`} download>
             Dip strip at true scale, {paper}
           </a>
         ))}

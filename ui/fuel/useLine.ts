@@ -2,12 +2,12 @@
 import { useContext } from 'react';
 import { rowsOf } from '../../core/build/lists';
 import { addSegment, splitSegment } from '../../core/model/fuel/editLine';
-import { useBench } from '../build/BuildContext';
+import { useWorkspace } from '../build/BuildContext';
 import { LineContext } from './LineContext';
 
 /** The stretch in hand, and ways to cut the line in two or to make it longer; on the drawing and in the table alike. */
 export function useLine() {
-  const { settled, send, mayWork } = useBench();
+  const { settled, send, mayWork } = useWorkspace();
   const { picked, pick } = useContext(LineContext);
   const rows = rowsOf(settled.lists, 'segments');
   const put = (changes: ReturnType<typeof splitSegment>): string[] =>

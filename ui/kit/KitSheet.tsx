@@ -1,11 +1,11 @@
 'use client';
 import { figurePaths } from '../../core/build/sheets';
-import { stages } from '../../core/checks/Call';
+import { stages } from '../../core/checks/Finding';
 import { RowList } from '../lists/RowList';
 import { useRows } from '../lists/useRows';
 import { FigureTable } from '../sheet/FigureTable';
 import { StartView } from '../startup/StartView';
-import { PartListKeys } from './PartListKeys';
+import { PartListButtons } from './PartListButtons';
 import { PartState } from './PartState';
 import { PhotoStrip } from './PhotoStrip';
 
@@ -25,7 +25,7 @@ export function KitSheet() {
           </span>
         )}
       </h3>
-      <PartListKeys />
+      <PartListButtons />
       <div className="parts-list">
         <RowList
           list="parts"
@@ -45,7 +45,7 @@ export function KitSheet() {
       <p className="soft">Where, when and by which phone they were taken is left out of what is kept.</p>
       <PhotoStrip about="plate" beside={['part', 'exhaust', 'other']} />
       <div style={{ marginTop: 26 }}>
-        <StartView bench />
+        <StartView dryRun />
       </div>
     </>
   );

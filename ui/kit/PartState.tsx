@@ -13,7 +13,7 @@ export function PartState({ row }: { row: RowOf<'parts'> }) {
         <button
           key={id}
           type="button"
-          className={`key state-${id}`}
+          className={`button state-${id}`}
           aria-pressed={row.state === id}
           disabled={!mayWork}
           onClick={() => set(row, 'state', row.state === id ? null : id)}

@@ -3,9 +3,9 @@ import { Dialog } from '@mui/material';
 import { Camera, Image as ImageIcon } from 'lucide-react';
 import { useState } from 'react';
 import { lists, rowsOf, type RowOf } from '../../core/build/lists';
-import { show } from '../../core/units/show';
-import { useBench } from '../build/BuildContext';
-import { FileKey } from '../sheet/FileKey';
+import { formatFixed } from '../../core/units/formatNumber';
+import { useWorkspace } from '../build/BuildContext';
+import { FileButton } from '../sheet/FileButton';
 import { Problems } from '../sheet/Problems';
 import { RowCell } from '../lists/RowCell';
 import { useRows } from '../lists/useRows';
@@ -20,7 +20,10 @@ async function sendPicture(
   file: File,
 ): Promise<{ ok: true; value: Pick<Photo, 'sha256' | 'widthPx' | 'heightPx'> } | { ok: false; error: string }> {
   if (file.size > maxMb * 1024 * 1024)
-    return { ok: false, error: `${file.name} is ${show(file.size / 1024 / 1024, 1)} MB large; at most ${maxMb} MB are allowed.` };
+    return {
+      ok: false,
+      error: `${file.name} is ${formatFixed(file.size / 1024 / 1024, 1)} MB large; at most ${maxMb} MB are allowed.`,
+    };
   try {
     const response = await fetch(`/api/builds/${buildId}/photos`, {
       method: 'POST',
@@ -39,7 +42,7 @@ async function sendPicture(
 }
 
 function Picture({ photo, size }: { photo: Photo; size: 'small' | 'large' }) {
-  const { settled } = useBench();
+  const { settled } = useWorkspace();
   const [gone, setGone] = useState(false);
   const alt = photo.caption ?? (photo.about ? lists.photos.columns.about.options[photo.about] : 'photograph');
   if (gone) return <span className="photo-gone soft">The picture itself is not in this Lorbet.</span>;
@@ -66,7 +69,7 @@ export function PhotoStrip({
   /** What else is shown here. */ beside?: readonly About[];
   /** Only those of one part, and what it is called. */ part?: { id: string; name: string };
 }) {
-  const { settled } = useBench();
+  const { settled } = useWorkspace();
   const { rows, add, set, remove, mayWork } = useRows('photos');
   const [problems, setProblems] = useState<string[]>([]);
   const [sending, setSending] = useState(0);
@@ -110,22 +113,22 @@ export function PhotoStrip({
       )}
       {mayWork && (
         <div className="inline">
-          <FileKey
+          <FileButton
             name={part ? `Take a photograph of ${part.name}` : 'Take a photograph'}
             accept={pictures}
             camera
             onFiles={(files) => void take(files)}
           >
             <Camera size={20} aria-hidden /> Photograph
-          </FileKey>
-          <FileKey
+          </FileButton>
+          <FileButton
             name={part ? `Choose a picture of ${part.name}` : 'Choose a picture'}
             accept={pictures}
             multiple
             onFiles={(files) => void take(files)}
           >
             <ImageIcon size={20} aria-hidden /> Choose a picture
-          </FileKey>
+          </FileButton>
           {sending > 0 && <span role="status">sending…</span>}
         </div>
       )}
@@ -139,17 +142,17 @@ export function PhotoStrip({
                 <RowCell key={column} list="photos" row={open} column={column} set={(value) => set(open, column, value)} />
               ))}
             </div>
-            <p className="call-id" style={{ textAlign: 'left', marginTop: 8 }}>
+            <p className="finding-id" style={{ textAlign: 'left', marginTop: 8 }}>
               sha-256 {open.sha256}
             </p>
             <div className="inline" style={{ marginTop: 10 }}>
-              <button type="button" className="key ink" onClick={() => setLarge(null)}>
+              <button type="button" className="button ink" onClick={() => setLarge(null)}>
                 Close
               </button>
               {mayWork && (
                 <button
                   type="button"
-                  className="key"
+                  className="button"
                   onClick={() => {
                     setProblems(remove(open));
                     setLarge(null);

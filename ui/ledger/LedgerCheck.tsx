@@ -1,11 +1,11 @@
 'use client';
 import { useState } from 'react';
 import type { Verification } from '../../core/ledger/verifyLedger';
-import { useBench } from '../build/BuildContext';
+import { useWorkspace } from '../build/BuildContext';
 
 /** Goes through every row of the record on the server, and gives it away as a file that anybody can check. */
 export function LedgerCheck() {
-  const { settled } = useBench();
+  const { settled } = useWorkspace();
   const [told, setTold] = useState<Verification | 'away' | 'asking' | null>(null);
   const check = async () => {
     setTold('asking');
@@ -23,10 +23,10 @@ export function LedgerCheck() {
         Each entry bears the hash of the one before it, so that none can be altered, left out, added or moved unseen.
       </p>
       <div className="inline" style={{ marginTop: 8 }}>
-        <button type="button" className="key" disabled={told === 'asking'} onClick={() => void check()}>
+        <button type="button" className="button" disabled={told === 'asking'} onClick={() => void check()}>
           Check every entry
         </button>
-        <a className="key" href={`/api/builds/${settled.id}/ledger/file`} download>
+        <a className="button" href={`/api/builds/${settled.id}/ledger/file`} download>
           Take the record away (JSON lines)
         </a>
       </div>

@@ -2,13 +2,13 @@
 import { format } from 'date-fns';
 import { useEffect, useRef, useState } from 'react';
 import { describeRow, turnsOf } from '../../core/ledger/describeRow';
-import { LevelGlyph } from '../calls/LevelMark';
-import { useBench, useSay } from '../build/BuildContext';
+import { LevelGlyph } from '../findings/LevelMark';
+import { useWorkspace, useSay } from '../build/BuildContext';
 import { commandBody } from './commandBody';
 
 /** What happened, newest at the bottom. */
 export function LedgerRoll() {
-  const { rows, waiting, loadEarlier, settled } = useBench();
+  const { rows, waiting, loadEarlier, settled } = useWorkspace();
   const say = useSay();
   const [away, setAway] = useState(false);
   const roll = useRef<HTMLDivElement>(null);
@@ -53,7 +53,7 @@ export function LedgerRoll() {
                 )}
                 {cleared > 0 && (
                   <span className="turn level-sound">
-                    <LevelGlyph level="sound" size={11} /> {cleared} {cleared === 1 ? 'call' : 'calls'} cleared
+                    <LevelGlyph level="sound" size={11} /> {cleared} {cleared === 1 ? 'finding' : 'calls'} cleared
                   </span>
                 )}
               </span>

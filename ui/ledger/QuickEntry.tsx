@@ -3,23 +3,23 @@ import { CornerDownLeft } from 'lucide-react';
 import { useState } from 'react';
 import type { Build } from '../../core/build/Build';
 import { parseEntry, type Entry } from '../../core/entry/parseEntry';
-import type { UnitTaste } from '../../core/units/inUnits';
-import { useBench, useSay } from '../build/BuildContext';
+import type { UnitPreferences } from '../../core/units/inUnits';
+import { useWorkspace, useSay } from '../build/BuildContext';
 import { useKeptText } from '../build/useKeptText';
 
 const examples = 'pump 24 deg · 12.4 V under glow · note …';
 
-const read = (text: string, build: Build, taste: UnitTaste) =>
-  parseEntry(text, { build, taste, nowMs: Date.now(), newId: () => crypto.randomUUID() });
+const read = (text: string, build: Build, unitPreferences: UnitPreferences) =>
+  parseEntry(text, { build, unitPreferences, nowMs: Date.now(), newId: () => crypto.randomUUID() });
 
 /** One line, units understood; what could mean two things is asked back. */
 export function QuickEntry() {
-  const { settled, send, who, waiting } = useBench();
+  const { settled, send, who, waiting } = useWorkspace();
   const say = useSay();
   const [line, setLine] = useKeptText(`line:${settled.id}`);
   const [answer, setAnswer] = useState<Entry | { kind: 'done'; reads: string } | null>(null);
   const enter = (text: string) => {
-    const entry = read(text, settled, who.taste);
+    const entry = read(text, settled, who.unitPreferences);
     if (entry.kind !== 'command') {
       setAnswer(entry);
       setLine(text);
@@ -54,7 +54,7 @@ export function QuickEntry() {
       {answer?.kind === 'ask' && (
         <div className="entry-options">
           {answer.options.map((option) => (
-            <button key={option.line} type="button" className="key" onClick={() => enter(option.line)}>
+            <button key={option.line} type="button" className="button" onClick={() => enter(option.line)}>
               {option.label}
             </button>
           ))}

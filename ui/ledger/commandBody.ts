@@ -8,7 +8,7 @@ export function commandBody(command: Command, build: Build): unknown {
     case 'start':
       return { ...command, events: command.events.length, readings: command.readings.length };
     case 'waive':
-      return { callId: command.callId, reason: command.why };
+      return { checkId: command.checkId, reason: command.why };
     case 'rows':
       return { ...command, names: rowNames(build, command.changes) };
     default:

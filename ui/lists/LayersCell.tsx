@@ -5,8 +5,8 @@ import { materials, type MaterialId } from '../../core/physics/heat/materials';
 import type { Layer } from '../../core/physics/heat/uValue';
 import { inUnit } from '../../core/units/inUnits';
 import { parseTyped } from '../../core/units/parseTyped';
-import { trim } from '../../core/units/show';
-import { useBench } from '../build/BuildContext';
+import { formatShort } from '../../core/units/formatNumber';
+import { useWorkspace } from '../build/BuildContext';
 
 interface Props {
   name: string;
@@ -17,10 +17,10 @@ interface Props {
 
 /** The layers of a wall, from inside to outside: each a material and a thickness; or one of the usual build-ups. */
 export function LayersCell({ name, layers, max, set }: Props) {
-  const { mayWork, who } = useBench();
+  const { mayWork, who } = useWorkspace();
   const [typed, setTyped] = useState<Record<number, string>>({});
   const [problem, setProblem] = useState('');
-  const shownUnit = inUnit(1, 'mm', who.taste).unit;
+  const shownUnit = inUnit(1, 'mm', who.unitPreferences).unit;
   const change = (next: readonly Layer[]) => setProblem(set(next.length === 0 ? null : next).join(' '));
   const finish = (at: number) => {
     const text = typed[at];
@@ -57,7 +57,7 @@ export function LayersCell({ name, layers, max, set }: Props) {
           <input
             className="cell-input"
             aria-label={`Thickness of layer ${i + 1}, ${name}, ${shownUnit}`}
-            value={typed[i] ?? trim(inUnit(layer.thicknessMm, 'mm', who.taste).value, 2)}
+            value={typed[i] ?? formatShort(inUnit(layer.thicknessMm, 'mm', who.unitPreferences).value, 2)}
             readOnly={!mayWork}
             onChange={(event) => setTyped((old) => ({ ...old, [i]: event.target.value }))}
             onBlur={() => finish(i)}

@@ -5,7 +5,7 @@ import { columnAt, lists, type AnyRow, type CellValue, type ListId } from '../..
 import { cellProblem, rowName } from '../../core/commands/changeRows';
 import type { Layer } from '../../core/physics/heat/uValue';
 import { cellUnit } from '../../core/units/parseTyped';
-import { useBench, useSay } from '../build/BuildContext';
+import { useWorkspace, useSay } from '../build/BuildContext';
 import { TextCell } from '../sheet/TextCell';
 import { TypedCell } from '../sheet/TypedCell';
 import { LayersCell } from './LayersCell';
@@ -18,7 +18,7 @@ interface Props {
 }
 
 function InstantCell({ name, kept, set }: { name: string; kept: string | null; set: Props['set'] }) {
-  const { mayWork } = useBench();
+  const { mayWork } = useWorkspace();
   // What the browser's own field takes is local time to the minute.
   const local = kept ? format(new Date(kept), "yyyy-MM-dd'T'HH:mm") : '';
   return (
@@ -36,7 +36,7 @@ function InstantCell({ name, kept, set }: { name: string; kept: string | null; s
         }}
       />
       {mayWork && !kept && (
-        <button type="button" className="key" style={{ minHeight: 44 }} onClick={() => set(new Date().toISOString())}>
+        <button type="button" className="button" style={{ minHeight: 44 }} onClick={() => set(new Date().toISOString())}>
           now
         </button>
       )}
@@ -46,7 +46,7 @@ function InstantCell({ name, kept, set }: { name: string; kept: string | null; s
 
 /** One cell of a row of a list, whatever it holds. */
 export function RowCell({ list, row, column: name, set }: Props) {
-  const { settled, who, mayWork } = useBench();
+  const { settled, who, mayWork } = useWorkspace();
   const say = useSay();
   const id = useId();
   const [problem, setProblem] = useState('');
@@ -60,7 +60,7 @@ export function RowCell({ list, row, column: name, set }: Props) {
     setProblem(errors.join(' '));
     return errors;
   };
-  const unit = column.kind === 'number' ? cellUnit(typeof kept === 'number' ? kept : null, column.unit, who.taste) : '';
+  const unit = column.kind === 'number' ? cellUnit(typeof kept === 'number' ? kept : null, column.unit, who.unitPreferences) : '';
   return (
     <div className="row-cell" data-column={name}>
       <span className="row-label">

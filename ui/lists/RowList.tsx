@@ -119,7 +119,7 @@ export function RowList<L extends ListId>({
       {mayWork && (
         <button
           type="button"
-          className="key"
+          className="button"
           disabled={rows.length >= max}
           onClick={() => (onAdd ? onAdd() : setProblems(add(fresh?.() ?? {})))}
         >

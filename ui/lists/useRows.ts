@@ -2,11 +2,11 @@
 import { useMemo } from 'react';
 import { rowsOf, type CellValue, type ListId, type RowOf } from '../../core/build/lists';
 import type { RowChange } from '../../core/commands/changeRows';
-import { useBench } from '../build/BuildContext';
+import { useWorkspace } from '../build/BuildContext';
 
 /** Rows of a list, and ways to change them; each way answers why not, or with nothing. */
 export function useRows<L extends ListId>(list: L) {
-  const { settled, send, mayWork } = useBench();
+  const { settled, send, mayWork } = useWorkspace();
   return useMemo(() => {
     const rows = rowsOf(settled.lists, list);
     const change = (changes: RowChange[]) => (changes.length === 0 ? [] : send({ kind: 'rows', changes }));
@@ -19,7 +19,7 @@ export function useRows<L extends ListId>(list: L) {
           values.map((value) => ({
             list,
             row: crypto.randomUUID(),
-            deed: 'add',
+            action: 'add',
             values: value as Record<string, CellValue>,
           })),
         ),
@@ -28,13 +28,13 @@ export function useRows<L extends ListId>(list: L) {
           {
             list,
             row: row.id,
-            deed: 'set',
+            action: 'set',
             column,
             from: (row as Record<string, CellValue | undefined>)[column] ?? null,
             to,
           },
         ]),
-      remove: (row: { readonly id: string }) => change([{ list, row: row.id, deed: 'remove' }]),
+      remove: (row: { readonly id: string }) => change([{ list, row: row.id, action: 'remove' }]),
     };
   }, [settled, send, mayWork, list]);
 }

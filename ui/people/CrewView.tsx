@@ -46,8 +46,8 @@ function LinkOnce({ token, name }: { token: string; name: string }) {
 function MemberRow({ member, self, onDone }: { member: Member; self: boolean; onDone: () => void }) {
   const [errors, setErrors] = useState<string[]>([]);
   const [token, setToken] = useState<string | null>(null);
-  const change = async (deed: object) => {
-    const answer = await postJson<{ token: string | null }>('/api/crew', { personId: member.id, ...deed });
+  const change = async (action: object) => {
+    const answer = await postJson<{ token: string | null }>('/api/crew', { personId: member.id, ...action });
     setErrors(answer.ok ? [] : answer.errors);
     if (answer.ok) {
       setToken(answer.value.token);
@@ -69,7 +69,7 @@ function MemberRow({ member, self, onDone }: { member: Member; self: boolean; on
         <select
           className="text-field"
           value={member.role}
-          onChange={(event) => void change({ deed: 'role', role: event.target.value })}
+          onChange={(event) => void change({ action: 'role', role: event.target.value })}
         >
           {(Object.keys(roles) as Role[]).map((role) => (
             <option key={role} value={role}>
@@ -79,11 +79,11 @@ function MemberRow({ member, self, onDone }: { member: Member; self: boolean; on
         </select>
       </label>
       <div className="inline">
-        <button type="button" className="key" onClick={() => void change({ deed: member.disabled ? 'enable' : 'disable' })}>
+        <button type="button" className="button" onClick={() => void change({ action: member.disabled ? 'enable' : 'disable' })}>
           {member.disabled ? 'Enable' : 'Disable'}
           <span className="visually-hidden"> {member.name}</span>
         </button>
-        <button type="button" className="key" onClick={() => void change({ deed: 'reset' })}>
+        <button type="button" className="button" onClick={() => void change({ action: 'reset' })}>
           New password<span className="visually-hidden"> for {member.name}</span>
         </button>
       </div>
@@ -136,7 +136,7 @@ function InviteForm({ onDone }: { onDone: () => void }) {
           ))}
         </ul>
       )}
-      <button type="submit" className="key ink">
+      <button type="submit" className="button ink">
         Make a link for this person
       </button>
       {given && <LinkOnce token={given.token} name={given.name} />}

@@ -38,7 +38,7 @@ export function FirstLeadForm() {
           ))}
         </ul>
       )}
-      <button type="submit" className="key ink">
+      <button type="submit" className="button ink">
         Begin
       </button>
     </AwakeForm>

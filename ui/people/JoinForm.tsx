@@ -34,7 +34,7 @@ export function JoinForm({ token, login }: { token: string; login: string }) {
           {errors.join(' ')}
         </p>
       )}
-      <button type="submit" className="key ink">
+      <button type="submit" className="button ink">
         Keep it and sign in
       </button>
     </AwakeForm>

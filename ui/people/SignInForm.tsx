@@ -32,7 +32,7 @@ export function SignInForm({ to, demo }: { to: string; demo: DemoPeople | null }
           {problems.join(' ')}
         </p>
       )}
-      <button type="submit" className="key ink">
+      <button type="submit" className="button ink">
         Sign in
       </button>
       {demo && (
@@ -48,7 +48,7 @@ export function SignInForm({ to, demo }: { to: string; demo: DemoPeople | null }
               <button
                 key={person.login}
                 type="button"
-                className="key"
+                className="button"
                 onClick={() => {
                   setValue('login', person.login);
                   setValue('password', demo.password);

@@ -10,7 +10,7 @@ export function SignOutButton({ everywhere = false }: { everywhere?: boolean }) 
     window.location.assign('/sign-in');
   };
   return (
-    <button type="button" className={everywhere ? 'key' : 'plain-button'} onClick={() => void leave()}>
+    <button type="button" className={everywhere ? 'button' : 'plain-button'} onClick={() => void leave()}>
       {everywhere ? 'Sign out on every device' : 'Sign out'}
     </button>
   );

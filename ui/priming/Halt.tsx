@@ -1,7 +1,7 @@
 'use client';
 import { Button, Dialog, Typography } from '@mui/material';
 import { useEffect } from 'react';
-import { show } from '../../core/units/show';
+import { formatFixed } from '../../core/units/formatNumber';
 
 /** Sounds and shakes until the pump is stopped. */
 function useAlarm() {
@@ -42,10 +42,10 @@ export function Halt({ strokes, high, name, onStopped }: { strokes: number; high
     >
       <strong id="halt-title">STOP THE PUMP</strong>
       <Typography id="halt-text" variant="h6" component="p">
-        {show(strokes)} strokes{name ? ` on ${name}` : ''}. The line is full at {show(high)} at the latest: more fuel floods the
-        burner, and the first fire comes with flames.
+        {formatFixed(strokes)} strokes{name ? ` on ${name}` : ''}. The line is full at {formatFixed(high)} at the latest: more
+        fuel floods the burner, and the first fire comes with flames.
       </Typography>
-      <Button autoFocus variant="contained" className="key" onClick={onStopped}>
+      <Button autoFocus variant="contained" className="button" onClick={onStopped}>
         The pump is stopped
       </Button>
     </Dialog>

@@ -3,12 +3,12 @@ import { format } from 'date-fns';
 import { useEffect, useMemo, useState } from 'react';
 import { primingOutcomes, type PrimingRun } from '../../core/build/Build';
 import { figurePaths, valueAt } from '../../core/build/sheets';
-import { stages } from '../../core/checks/Call';
+import { stages } from '../../core/checks/Finding';
 import { explain } from '../../core/figures/explain';
 import { stageFigures } from '../../core/figures/stageFigures';
 import { primedStrokes } from '../../core/model/priming/primedStrokes';
-import { show, trim } from '../../core/units/show';
-import { useBench } from '../build/BuildContext';
+import { formatFixed, formatShort } from '../../core/units/formatNumber';
+import { useWorkspace } from '../build/BuildContext';
 import { fillPicture } from '../../core/drawing/line/fillPicture';
 import { DoseTest } from '../fuel/DoseTest';
 import { FillSpreadView } from '../fuel/FirstFillView';
@@ -21,7 +21,7 @@ import { usePrimingClock } from './usePrimingClock';
 const outcomeKeys: readonly PrimingRun['outcome'][] = ['reached', 'stopped', 'none', 'overrun'];
 
 export function PrimingView() {
-  const { settled, send, mayWork, setPrimedStrokes } = useBench();
+  const { settled, send, mayWork, setPrimedStrokes } = useWorkspace();
   const clock = usePrimingClock(settled.id);
   const [problems, setProblems] = useState<string[]>([]);
   const earlier = primedStrokes(settled);
@@ -89,16 +89,16 @@ export function PrimingView() {
       )}
       {mayWork && !active && (
         <div className="stack" style={{ marginTop: 8 }}>
-          <button type="button" className="key ink prime-go" onClick={() => begin('clock', earlier.last === null)}>
+          <button type="button" className="button ink prime-go" onClick={() => begin('clock', earlier.last === null)}>
             {earlier.last ? 'Pump runs: go on counting' : 'Pump runs: start counting'}
           </button>
           <div className="inline">
             {earlier.last && (
-              <button type="button" className="key" onClick={() => begin('clock', true)}>
+              <button type="button" className="button" onClick={() => begin('clock', true)}>
                 Line was emptied: count from 0
               </button>
             )}
-            <button type="button" className="key" onClick={() => begin('taps', earlier.last === null)}>
+            <button type="button" className="button" onClick={() => begin('taps', earlier.last === null)}>
               Count clicks by hand
             </button>
           </div>
@@ -108,11 +108,11 @@ export function PrimingView() {
         <div className="stack" style={{ marginTop: 4 }}>
           <p>
             <span className="prime-count" data-strokes={total}>
-              {show(total)}
+              {formatFixed(total)}
             </span>{' '}
             <span className="soft">
-              strokes{before > 0 && `, ${show(before)} of them earlier`}
-              {known && `; about ${show(Math.max(0, expected - total))} to go`}
+              strokes{before > 0 && `, ${formatFixed(before)} of them earlier`}
+              {known && `; about ${formatFixed(Math.max(0, expected - total))} to go`}
             </span>
           </p>
           {known && total >= low && total < high && (
@@ -121,23 +121,23 @@ export function PrimingView() {
             </p>
           )}
           {clock.count.by === 'taps' && (
-            <button type="button" className="key ink prime-go" onClick={clock.tap}>
+            <button type="button" className="button ink prime-go" onClick={clock.tap}>
               Click
             </button>
           )}
           {clock.count.by === 'clock' &&
             (clock.running ? (
-              <button type="button" className="key ink prime-go" onClick={clock.pause}>
+              <button type="button" className="button ink prime-go" onClick={clock.pause}>
                 Pump stopped
               </button>
             ) : (
-              <button type="button" className="key ink prime-go" onClick={clock.goOn}>
+              <button type="button" className="button ink prime-go" onClick={clock.goOn}>
                 Pump runs again: go on
               </button>
             ))}
-          <div className="keys">
+          <div className="buttons">
             {outcomeKeys.map((id) => (
-              <button key={id} type="button" className="key" onClick={() => keep(id)}>
+              <button key={id} type="button" className="button" onClick={() => keep(id)}>
                 {primingOutcomes[id]}
               </button>
             ))}
@@ -160,7 +160,7 @@ export function PrimingView() {
       </Fold>
       {settled.primingRuns.length > 0 && (
         <table className="runs-table" style={{ marginTop: 18 }}>
-          <caption className="moment" style={{ textAlign: 'left' }}>
+          <caption className="hold-point" style={{ textAlign: 'left' }}>
             Runs kept
           </caption>
           <thead>
@@ -177,10 +177,10 @@ export function PrimingView() {
               <tr key={run.id}>
                 <td>{format(new Date(run.at), 'd MMM HH:mm')}</td>
                 <td className="mono">
-                  <strong>{show(run.strokes)}</strong>
+                  <strong>{formatFixed(run.strokes)}</strong>
                   {run.fromEmpty ? '' : ' more'}
                 </td>
-                <td className="mono">{trim(run.frequencyHz)} Hz</td>
+                <td className="mono">{formatShort(run.frequencyHz)} Hz</td>
                 <td>{primingOutcomes[run.outcome]}</td>
                 <td>{run.by}</td>
               </tr>

@@ -2,7 +2,7 @@
 import { Alert, Button, Stack } from '@mui/material';
 import { usePathname } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { show } from '../../core/units/show';
+import { formatFixed } from '../../core/units/formatNumber';
 import { Halt } from './Halt';
 import { isOver, isRunning, primingCounts, stopped, totalOf, type CountOfBuild } from './primingCounts';
 import { useClock } from './usePrimingClock';
@@ -11,9 +11,9 @@ import { useClock } from './usePrimingClock';
 export function PrimingWatch() {
   const [counts, setCounts] = useState<readonly CountOfBuild[]>([]);
   useEffect(() => {
-    const hear = () => setCounts(primingCounts.all());
-    queueMicrotask(hear);
-    return primingCounts.listen(hear);
+    const takeAnswer = () => setCounts(primingCounts.all());
+    queueMicrotask(takeAnswer);
+    return primingCounts.listen(takeAnswer);
   }, []);
   const nowMs = useClock(counts.some(({ count }) => isRunning(count)));
   const path = usePathname();
@@ -50,9 +50,9 @@ export function PrimingWatch() {
           }
         >
           <strong>
-            The pump is running{one.count.name ? ` on ${one.count.name}` : ''}: {show(totalOf(one.count, nowMs))} strokes
+            The pump is running{one.count.name ? ` on ${one.count.name}` : ''}: {formatFixed(totalOf(one.count, nowMs))} strokes
           </strong>
-          {typeof one.count.high === 'number' && `, full at ${show(one.count.high)} at the latest`}
+          {typeof one.count.high === 'number' && `, full at ${formatFixed(one.count.high)} at the latest`}
         </Alert>
       ))}
     </>

@@ -1,6 +1,6 @@
 'use client';
 import { scaleLinear } from 'd3';
-import { show } from '../../core/units/show';
+import { formatFixed } from '../../core/units/formatNumber';
 import { useWidth } from '../run/useWidth';
 
 /** Strokes so far against the band in which the fuel should arrive. */
@@ -31,15 +31,15 @@ export function StrokeBand({ strokes, low, expected, high }: { strokes: number; 
         />
         <line x1={x(expected)} x2={x(expected)} y1={14} y2={44} stroke="var(--ink)" strokeWidth={2} />
         <text x={x(low)} y={58} textAnchor="end">
-          {show(low)} earliest
+          {formatFixed(low)} earliest
         </text>
         {!tight && (
           <text x={x(expected)} y={10} textAnchor="middle">
-            {show(expected)} expected
+            {formatFixed(expected)} expected
           </text>
         )}
         <text x={x(high)} y={58} textAnchor={width - x(high) < 80 ? 'end' : 'start'}>
-          {show(high)} latest
+          {formatFixed(high)} latest
         </text>
       </svg>
     </div>

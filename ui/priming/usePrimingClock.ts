@@ -19,9 +19,9 @@ export function useClock(wanted: boolean): number {
 export function usePrimingClock(buildId: string) {
   const [count, setCount] = useState<Count | null>(null);
   useEffect(() => {
-    const hear = () => setCount(primingCounts.of(buildId));
-    queueMicrotask(hear);
-    return primingCounts.listen(hear);
+    const takeAnswer = () => setCount(primingCounts.of(buildId));
+    queueMicrotask(takeAnswer);
+    return primingCounts.listen(takeAnswer);
   }, [buildId]);
   const running = count !== null && isRunning(count);
   const nowMs = useClock(running);

@@ -3,7 +3,7 @@ import { TextField } from '@mui/material';
 import { useState } from 'react';
 import { coPlaces, coStates, doorStates, winds, type CoReading } from '../../core/build/Build';
 import { parseQuantity } from '../../core/units/parseQuantity';
-import { useBench } from '../build/BuildContext';
+import { useWorkspace } from '../build/BuildContext';
 import { ReadingEntry } from './ReadingEntry';
 
 const settings = {
@@ -14,7 +14,7 @@ const settings = {
 
 /** A reading of carbon monoxide. */
 export function CoEntry() {
-  const { send } = useBench();
+  const { send } = useWorkspace();
   const [step, setStep] = useState('');
   return (
     <ReadingEntry

@@ -2,17 +2,17 @@
 import { format } from 'date-fns';
 import { coText } from '../../core/wording/coText';
 import { figurePaths } from '../../core/build/sheets';
-import { stages } from '../../core/checks/Call';
-import { trim } from '../../core/units/show';
-import { useBench } from '../build/BuildContext';
+import { stages } from '../../core/checks/Finding';
+import { formatShort } from '../../core/units/formatNumber';
+import { useWorkspace } from '../build/BuildContext';
 import { LeakWatch } from '../fuel/LeakWatch';
-import { RepairList } from '../calls/RepairList';
+import { RepairList } from '../findings/RepairList';
 import { FigureTable } from '../sheet/FigureTable';
 import { CoEntry } from './CoEntry';
 
 /** Alarm and carbon monoxide readings. */
 export function ProvingSheet() {
-  const { settled, mayWork } = useBench();
+  const { settled, mayWork } = useWorkspace();
   return (
     <>
       <h2 className="sheet-title">{stages.proving}</h2>
@@ -40,7 +40,7 @@ export function ProvingSheet() {
                 <td>{format(new Date(r.at), 'd MMM HH:mm')}</td>
                 <td>{coText(r)}</td>
                 <td className="mono">
-                  <strong>{trim(r.ppm)}</strong> ppm
+                  <strong>{formatShort(r.ppm)}</strong> ppm
                 </td>
                 <td>{r.by}</td>
               </tr>

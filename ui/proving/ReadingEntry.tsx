@@ -2,9 +2,9 @@
 import { Button, MenuItem, Stack, TextField, Typography } from '@mui/material';
 import { useState, type ReactNode } from 'react';
 import { cellUnit, parseTyped } from '../../core/units/parseTyped';
-import { show } from '../../core/units/show';
+import { formatFixed } from '../../core/units/formatNumber';
 import type { UnitId } from '../../core/units/units';
-import { useBench, useSay } from '../build/BuildContext';
+import { useWorkspace, useSay } from '../build/BuildContext';
 
 interface Choice {
   label: string;
@@ -38,9 +38,9 @@ export function ReadingEntry<P extends string, S extends string>({
   more,
   hint,
 }: ReadingEntryProps<P, S>) {
-  const { who } = useBench();
+  const { who } = useWorkspace();
   const say = useSay();
-  const shownUnit = cellUnit(null, unit, who.taste);
+  const shownUnit = cellUnit(null, unit, who.unitPreferences);
   const [typed, setTyped] = useState('');
   const [setting, setSetting] = useState<Partial<Record<S, string>>>({});
   const [problem, setProblem] = useState('');
@@ -49,7 +49,7 @@ export function ReadingEntry<P extends string, S extends string>({
     const shown = parseTyped(typed, unit, shownUnit);
     if (!shown.ok || shown.value < min || shown.value > max) {
       setProblem(
-        `${figureName}: “${typed}” ${shown.ok ? 'is out of range' : shown.reason}; allowed is ${say(`${show(min)} to ${show(max)} ${unit}`)}.`,
+        `${figureName}: “${typed}” ${shown.ok ? 'is out of range' : shown.reason}; allowed is ${say(`${formatFixed(min)} to ${formatFixed(max)} ${unit}`)}.`,
       );
       return;
     }

@@ -2,7 +2,7 @@
 import { drag, pointer, select, type D3DragEvent } from 'd3';
 import { useEffect, useMemo, useRef } from 'react';
 import type { Part } from '../../core/build/field';
-import { levelWords } from '../../core/checks/Call';
+import { levelWords } from '../../core/checks/Finding';
 import { moveJoint, movePump, moveTank, tiltPump, type Moved } from '../../core/drawing/run/dragRun';
 import { segmentRows } from '../../core/model/fuel/routeOf';
 import { shareAlong } from '../../core/drawing/run/shareAlong';
@@ -10,9 +10,9 @@ import { useLine } from '../fuel/useLine';
 import { frontShares } from '../../core/model/priming/frontShares';
 import { layoutRun, type Mark } from '../../core/drawing/run/layoutRun';
 import { figureAt, type FigurePath } from '../../core/build/sheets';
-import { useBench, useSay } from '../build/BuildContext';
+import { useWorkspace, useSay } from '../build/BuildContext';
 import { goToStage } from '../build/StageLink';
-import { LevelGlyph } from '../calls/LevelMark';
+import { LevelGlyph } from '../findings/LevelMark';
 import { RunInWords } from './RunInWords';
 import { RunMarks } from './RunMarks';
 import { useWidth } from './useWidth';
@@ -91,13 +91,13 @@ function EmptyLine({ marks, front }: { marks: readonly Mark[]; front: { suction:
 
 /** The fuel run to scale and live: touch a part to go to its sheet, drag the pump or the tank, tilt the pump by its end. */
 export function RunView({ stage }: { stage: string }) {
-  const { build, settled, calls, send, setDraft, mayWork, primedStrokes } = useBench();
+  const { build, settled, findings, send, setDraft, mayWork, primedStrokes } = useWorkspace();
   const { picked, pick, splitAt } = useLine();
   const say = useSay();
   const [holder, measured] = useWidth<HTMLDivElement>(1130);
   const width = measured < 600 ? phoneWidth : measured;
-  const most = measured < 600 ? 210 : 286;
-  const drawing = useMemo(() => layoutRun(build, calls, width, most), [build, calls, width, most]);
+  const max = measured < 600 ? 210 : 286;
+  const drawing = useMemo(() => layoutRun(build, findings, width, max), [build, findings, width, max]);
   const svg = useRef<SVGSVGElement>(null);
   const partX = drawing.anchors[partOfStage[stage] ?? 'tank'].x;
   useEffect(() => {
@@ -110,7 +110,7 @@ export function RunView({ stage }: { stage: string }) {
 
   const fuelling = mayWork && stage === 'fuel';
   // Only what is there can be dragged: the handles come and go with the sheet and the rows.
-  const joints = fuelling ? drawing.stretches.flatMap(({ id, joint }) => (joint ? [id] : [])).join(' ') : '';
+  const joints = fuelling ? drawing.segments.flatMap(({ id, joint }) => (joint ? [id] : [])).join(' ') : '';
   const keep = useRef<(moved: readonly Moved[]) => void>(() => undefined);
   const sketch = useRef<(moved: readonly Moved[]) => void>(() => undefined);
   useEffect(() => {
@@ -137,7 +137,7 @@ export function RunView({ stage }: { stage: string }) {
               {
                 list: 'segments' as const,
                 row: move.row,
-                deed: 'set' as const,
+                action: 'set' as const,
                 column: move.column,
                 from: rows.get(move.row)?.[move.column] ?? null,
                 to: move.value,
@@ -259,7 +259,7 @@ export function RunView({ stage }: { stage: string }) {
           const box = drawing.boxes[part];
           const worst = drawing.told[part];
           const movable = mayWork && (part === 'pump' || part === 'tank');
-          const says = worst ? `. ${levelWords[worst.call.level]}: ${say(worst.call.says)}` : '';
+          const message = worst ? `. ${levelWords[worst.finding.level]}: ${say(worst.finding.message)}` : '';
           return (
             <rect
               key={part}
@@ -273,19 +273,19 @@ export function RunView({ stage }: { stage: string }) {
               rx={3}
               tabIndex={0}
               role="link"
-              aria-label={`${partNames[part]}${says}`}
+              aria-label={`${partNames[part]}${message}`}
               onClick={() => open(part)}
               onKeyDown={press(part)}
             />
           );
         })}
         {fuelling &&
-          drawing.stretches.map(({ id, name, from, to, d }) => (
+          drawing.segments.map(({ id, name, from, to, d }) => (
             <path
               key={id}
               d={d}
-              className={picked === id ? 'stretch lit' : 'stretch'}
-              data-stretch={id}
+              className={picked === id ? 'segment lit' : 'segment'}
+              data-segment={id}
               onClick={() => pick(id)}
               onDoubleClick={(event) => {
                 const [px, py] = pointer(event, svg.current);
@@ -296,7 +296,7 @@ export function RunView({ stage }: { stage: string }) {
             </path>
           ))}
         {fuelling &&
-          drawing.stretches.map(({ id, to, joint }) =>
+          drawing.segments.map(({ id, to, joint }) =>
             joint ? (
               <g key={id} className="joint" data-drag={id} aria-hidden>
                 <circle cx={to.x} cy={to.y} r={16} />
@@ -312,12 +312,12 @@ export function RunView({ stage }: { stage: string }) {
           return (
             <g
               key={part}
-              className={`level-${worst.call.level}`}
+              className={`level-${worst.finding.level}`}
               pointerEvents="none"
               data-mark={part}
-              data-level={worst.call.level}
+              data-level={worst.finding.level}
             >
-              <LevelGlyph level={worst.call.level} size={18} x={at.x - 9} y={at.y - 9} />
+              <LevelGlyph level={worst.finding.level} size={18} x={at.x - 9} y={at.y - 9} />
               {worst.more > 0 && (
                 <text x={at.x + 13} y={at.y + 5} style={{ fill: 'currentColor', fontWeight: 700 }}>
                   +{worst.more}

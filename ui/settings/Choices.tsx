@@ -1,10 +1,10 @@
 'use client';
 import { useColorScheme } from '@mui/material/styles';
 import { useState } from 'react';
-import type { Schools } from '../../core/practices/practices';
-import { tastes, type UnitTaste } from '../../core/units/inUnits';
+import type { Practices } from '../../core/practices/practices';
+import { unitPreferenceOptions, type UnitPreferences } from '../../core/units/inUnits';
 import { postJson } from '../people/postJson';
-import { SchoolChoices } from '../sheet/SchoolChoices';
+import { PracticeChoices } from '../sheet/PracticeChoices';
 import { useAwake } from '../build/useAwake';
 
 function Choice({
@@ -19,7 +19,7 @@ function Choice({
   onChoose: (id: string) => void;
 }) {
   return (
-    <fieldset className="school">
+    <fieldset className="practice">
       <legend className="visually-hidden">{name}</legend>
       {Object.entries(options).map(([id, label]) => (
         <label key={id} className="choice">
@@ -55,21 +55,21 @@ function useChoice<T extends object>(url: string, initial: T): [T, (change: Part
   return [chosen, choose, told];
 }
 
-export function UnitChoice({ taste }: { taste: UnitTaste }) {
-  const [chosen, choose, told] = useChoice('/api/settings', taste);
+export function UnitChoice({ unitPreferences }: { unitPreferences: UnitPreferences }) {
+  const [chosen, choose, told] = useChoice('/api/settings', unitPreferences);
   return (
     <>
       <Choice
         name="Lengths, temperatures, pressures"
-        options={tastes.system}
+        options={unitPreferenceOptions.system}
         chosen={chosen.system}
-        onChoose={(id) => choose({ system: id as UnitTaste['system'] })}
+        onChoose={(id) => choose({ system: id as UnitPreferences['system'] })}
       />
       <Choice
         name="Cable"
-        options={tastes.wire}
+        options={unitPreferenceOptions.wire}
         chosen={chosen.wire}
-        onChoose={(id) => choose({ wire: id as UnitTaste['wire'] })}
+        onChoose={(id) => choose({ wire: id as UnitPreferences['wire'] })}
       />
       <Told told={told} />
     </>
@@ -90,11 +90,11 @@ export function ThemeChoice() {
   );
 }
 
-export function WorkshopSchools({ schools, mayChange }: { schools: Schools; mayChange: boolean }) {
-  const [chosen, choose, told] = useChoice('/api/workshop', schools);
+export function WorkshopPractices({ practices, mayChange }: { practices: Practices; mayChange: boolean }) {
+  const [chosen, choose, told] = useChoice('/api/workshop', practices);
   return (
     <>
-      <SchoolChoices chosen={chosen} onChoose={mayChange ? (school, option) => choose({ [school]: option }) : null} />
+      <PracticeChoices chosen={chosen} onChoose={mayChange ? (practice, option) => choose({ [practice]: option }) : null} />
       <Told told={told} />
     </>
   );

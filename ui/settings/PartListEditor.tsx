@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { partKinds, weakKinds } from '../../core/build/lists';
 import { families, startingLists, type Family, type PartRow } from '../../core/model/kit/startingLists';
 import { readRowsCsv, writeRowsCsv } from '../../formats/rowsCsv';
-import { FileKey } from '../sheet/FileKey';
+import { FileButton } from '../sheet/FileButton';
 import { saveAs } from '../lists/saveAs';
 import { postJson } from '../people/postJson';
 
@@ -41,7 +41,7 @@ export function PartListEditor({ kept, mayChange }: { kept: Lists; mayChange: bo
     <section aria-label="Part lists">
       <div className="inline" role="group" aria-label="Family" style={{ margin: '8px 0' }}>
         {(Object.keys(families) as Family[]).map((id) => (
-          <button key={id} type="button" className="key" aria-pressed={family === id} onClick={() => setFamily(id)}>
+          <button key={id} type="button" className="button" aria-pressed={family === id} onClick={() => setFamily(id)}>
             {families[id]}
           </button>
         ))}
@@ -114,23 +114,27 @@ export function PartListEditor({ kept, mayChange }: { kept: Lists; mayChange: bo
       <div className="inline" style={{ marginTop: 10 }}>
         {mayChange && (
           <>
-            <button type="button" className="key ink" onClick={() => void keep()}>
+            <button type="button" className="button ink" onClick={() => void keep()}>
               Keep this list
             </button>
-            <button type="button" className="key" onClick={() => change([...rows, { name: 'part', kind: 'other', needed: 1 }])}>
+            <button
+              type="button"
+              className="button"
+              onClick={() => change([...rows, { name: 'part', kind: 'other', needed: 1 }])}
+            >
               One part more
             </button>
-            <FileKey name="Part list, CSV" accept=".csv,text/csv" onFiles={([first]) => void bringIn(first)}>
+            <FileButton name="Part list, CSV" accept=".csv,text/csv" onFiles={([first]) => void bringIn(first)}>
               Bring a list in (CSV)
-            </FileKey>
-            <button type="button" className="key" onClick={() => change([...startingLists[family]])}>
+            </FileButton>
+            <button type="button" className="button" onClick={() => change([...startingLists[family]])}>
               As Lorbet begins
             </button>
           </>
         )}
         <button
           type="button"
-          className="key"
+          className="button"
           onClick={() => saveAs(writeRowsCsv('parts', rows, columns), 'text/csv', `parts-${family}.csv`)}
         >
           Take it away (CSV)

@@ -4,19 +4,19 @@ import { useMemo, useState } from 'react';
 import { derived, type DerivedKey } from '../../core/figures/derived';
 import { explain } from '../../core/figures/explain';
 import { inUnit } from '../../core/units/inUnits';
-import { show } from '../../core/units/show';
-import { useBench } from '../build/BuildContext';
+import { formatFixed } from '../../core/units/formatNumber';
+import { useWorkspace } from '../build/BuildContext';
 import { Explanation } from './Explanation';
 
 /** Computed figures, large; each tells on request how it was computed. */
 export function DerivedFigures({ keys }: { keys: readonly DerivedKey[] }) {
-  const { build, origins, who } = useBench();
+  const { build, origins, who } = useWorkspace();
   const figures = useMemo(() => keys.map((key) => explain(build, key, origins)), [build, keys, origins]);
   const [open, setOpen] = useState<{ key: DerivedKey; anchor: HTMLElement } | null>(null);
   return (
     <div className="derived" aria-label="Computed figures">
       {figures.map((figure) => {
-        const shown = figure.value === null ? null : inUnit(figure.value, figure.unit, who.taste);
+        const shown = figure.value === null ? null : inUnit(figure.value, figure.unit, who.unitPreferences);
         return (
           <button
             key={figure.key}
@@ -26,7 +26,7 @@ export function DerivedFigures({ keys }: { keys: readonly DerivedKey[] }) {
             onClick={(event) => setOpen({ key: figure.key, anchor: event.currentTarget })}
           >
             <span className="label">{figure.label}</span>
-            <span className="value">{shown === null ? '—' : show(shown.value, shown.decimals ?? figure.decimals)}</span>
+            <span className="value">{shown === null ? '—' : formatFixed(shown.value, shown.decimals ?? figure.decimals)}</span>
             <span className="unit">{shown?.unit ?? figure.unit}</span>
             <span className="visually-hidden">how is this computed?</span>
           </button>

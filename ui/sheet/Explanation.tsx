@@ -1,22 +1,22 @@
 'use client';
 import { format } from 'date-fns';
 import { useState } from 'react';
-import type { Input } from '../../core/checks/Call';
+import type { Input } from '../../core/checks/Finding';
 import { isDerivedKey, type DerivedKey } from '../../core/figures/derived';
 import { explain, whence } from '../../core/figures/explain';
 import type { Rule } from '../../core/practices/ruleFor';
 import { inUnit } from '../../core/units/inUnits';
-import { show, trim } from '../../core/units/show';
-import { useBench, useSay } from '../build/BuildContext';
+import { formatFixed, formatShort } from '../../core/units/formatNumber';
+import { useWorkspace, useSay } from '../build/BuildContext';
 
 const when = (iso: string) => format(new Date(iso), 'd MMM yyyy HH:mm');
 
 function useQuantity(): (value: number | string, unit: string) => string {
-  const { taste } = useBench().who;
+  const { unitPreferences } = useWorkspace().who;
   return (value, unit) => {
     if (typeof value !== 'number') return value;
-    const to = inUnit(value, unit, taste);
-    return `${Math.abs(to.value) >= 1000 ? show(to.value) : trim(to.value, to.decimals ?? 3)} ${to.unit}`;
+    const to = inUnit(value, unit, unitPreferences);
+    return `${Math.abs(to.value) >= 1000 ? formatFixed(to.value) : formatShort(to.value, to.decimals ?? 3)} ${to.unit}`;
   };
 }
 
@@ -60,7 +60,7 @@ export function RuleList({ rules }: { rules: readonly Rule[] }) {
 
 /** How a figure is computed: formula, inputs, rules, source, and where that is written; a computed input opens in place. */
 export function Explanation({ start, label }: { start: DerivedKey; label: string }) {
-  const { build, origins } = useBench();
+  const { build, origins } = useWorkspace();
   const quantity = useQuantity();
   const say = useSay();
   const [way, setWay] = useState<DerivedKey[]>([start]);

@@ -2,7 +2,7 @@
 import { fieldAt, figureAt, type FigurePath } from '../../core/build/sheets';
 import { valueProblem } from '../../core/commands/applyCommand';
 import type { Slot } from '../../core/commands/Command';
-import { useBench } from '../build/BuildContext';
+import { useWorkspace } from '../build/BuildContext';
 import { TypedCell } from './TypedCell';
 
 interface CellProps {
@@ -15,7 +15,7 @@ interface CellProps {
 
 /** One figure of a sheet, as planned or as fitted. */
 export function FigureCell({ path, slot, besideUnit, onProblem, describedBy }: CellProps) {
-  const { settled, send, setDraft, mayWork } = useBench();
+  const { settled, send, setDraft, mayWork } = useWorkspace();
   const field = fieldAt(path);
   const kept = figureAt(settled.sheets, path)[slot];
   const name = `${field.label}, ${field.given ? 'given' : slot === 'planned' ? 'planned' : 'as fitted'}`;

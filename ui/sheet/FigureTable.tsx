@@ -3,17 +3,17 @@ import { Fragment, useCallback, useId, useState } from 'react';
 import { fieldAt, valueAt, type FigurePath } from '../../core/build/sheets';
 import type { Slot } from '../../core/commands/Command';
 import { cellUnit } from '../../core/units/parseTyped';
-import { useBench, useSay } from '../build/BuildContext';
+import { useWorkspace, useSay } from '../build/BuildContext';
 import { FigureCell } from './FigureCell';
 
 const unitShown = (unit: string) => (unit === 'deg' ? '°' : unit);
 
 function FigureRow({ path }: { path: FigurePath }) {
-  const { settled, who } = useBench();
+  const { settled, who } = useWorkspace();
   const say = useSay();
   const field = fieldAt(path);
   const value = valueAt(settled.sheets, path);
-  const unit = field.kind === 'number' ? cellUnit(typeof value === 'number' ? value : null, field.unit, who.taste) : '';
+  const unit = field.kind === 'number' ? cellUnit(typeof value === 'number' ? value : null, field.unit, who.unitPreferences) : '';
   const [problems, setProblems] = useState<Partial<Record<Slot, string>>>({});
   const told = useCallback(
     (slot: Slot, problem: string) => setProblems((old) => (old[slot] === problem ? old : { ...old, [slot]: problem })),

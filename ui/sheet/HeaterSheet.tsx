@@ -7,30 +7,30 @@ import { figurePaths } from '../../core/build/sheets';
 import { stageFigures } from '../../core/figures/stageFigures';
 import { limits, makerBounds, makerKeys, type LimitKey } from '../../core/practices/limits';
 import { ruleFor } from '../../core/practices/ruleFor';
-import { fullSchools, type SchoolId } from '../../core/practices/practices';
+import { fullPractices, type PracticeId } from '../../core/practices/practices';
 import { cellUnit } from '../../core/units/parseTyped';
-import { trim } from '../../core/units/show';
-import { useBench, useSay } from '../build/BuildContext';
-import { SchoolChoices } from './SchoolChoices';
+import { formatShort } from '../../core/units/formatNumber';
+import { useWorkspace, useSay } from '../build/BuildContext';
+import { PracticeChoices } from './PracticeChoices';
 import { TextCell } from './TextCell';
 import { TypedCell } from './TypedCell';
 import { DerivedFigures } from './DerivedFigures';
 import { FigureTable } from './FigureTable';
 
 function MakerRow({ limit }: { limit: LimitKey }) {
-  const { settled, send, who } = useBench();
+  const { settled, send, who } = useWorkspace();
   const say = useSay();
   const kept = settled.maker[limit] ?? null;
   const [problem, setProblem] = useState('');
   const id = useId();
   const { label, unit } = limits[limit];
-  const without = ruleFor(limit, settled.schools, {});
-  const beside = cellUnit(kept, unit, who.taste);
+  const without = ruleFor(limit, settled.practices, {});
+  const beside = cellUnit(kept, unit, who.unitPreferences);
   return (
     <>
       <tr>
         <td>{label}</td>
-        <td className="cell soft">{limit === 'fuseA' ? '—' : say(`${trim(without.value)} ${unit}`)}</td>
+        <td className="cell soft">{limit === 'fuseA' ? '—' : say(`${formatShort(without.value)} ${unit}`)}</td>
         <td className="cell">
           <TypedCell
             name={`${label}, maker’s figure`}
@@ -60,7 +60,7 @@ function MakerRow({ limit }: { limit: LimitKey }) {
 }
 
 function Particular({ name }: { name: Exclude<IdentityKey, 'kind'> }) {
-  const { settled, send } = useBench();
+  const { settled, send } = useWorkspace();
   const now = settled.identity[name];
   return (
     <label>
@@ -77,7 +77,7 @@ function Particular({ name }: { name: Exclude<IdentityKey, 'kind'> }) {
 }
 
 function Particulars() {
-  const { settled, send, mayWork } = useBench();
+  const { settled, send, mayWork } = useWorkspace();
   const { kind } = settled.identity;
   return (
     <div className="columns" style={{ marginTop: 10 }}>
@@ -104,14 +104,17 @@ function Particulars() {
 }
 
 /** The schools that this build is judged by; they were the workshop's when it was begun, and only a lead changes them. */
-function SchoolsHere() {
-  const { settled, send, who, mayWork } = useBench();
+function PracticesHere() {
+  const { settled, send, who, mayWork } = useWorkspace();
   const [problem, setProblem] = useState('');
-  const change = (key: SchoolId, to: string) =>
-    setProblem(send({ kind: 'schools', changes: [{ key, from: fullSchools(settled.schools)[key], to }] }).join(' '));
+  const change = (key: PracticeId, to: string) =>
+    setProblem(send({ kind: 'practices', changes: [{ key, from: fullPractices(settled.practices)[key], to }] }).join(' '));
   return (
     <>
-      <SchoolChoices chosen={fullSchools(settled.schools)} onChoose={mayWork && roleMay(who.role, 'manage') ? change : null} />
+      <PracticeChoices
+        chosen={fullPractices(settled.practices)}
+        onChoose={mayWork && roleMay(who.role, 'manage') ? change : null}
+      />
       {problem && (
         <p className="error-line" role="alert">
           {problem}
@@ -151,7 +154,7 @@ export function HeaterSheet() {
         </tbody>
       </table>
       <h3 style={{ marginTop: 26 }}>Schools followed here</h3>
-      <SchoolsHere />
+      <PracticesHere />
       <h3 style={{ marginTop: 26 }}>Particulars</h3>
       <Particulars />
     </>

@@ -1,6 +1,6 @@
 'use client';
 import { useState } from 'react';
-import { useBench } from '../build/BuildContext';
+import { useWorkspace } from '../build/BuildContext';
 import { useDraft } from '../build/useKeptText';
 
 interface Props {
@@ -17,7 +17,7 @@ interface Props {
 
 /** A line of text, typed; kept on the device until it is sent by Enter or by leaving it, put back by Escape. */
 export function TextCell({ className, name, kept, max, draftKey, commit }: Props) {
-  const { mayWork } = useBench();
+  const { mayWork } = useWorkspace();
   const [draft, setDraft] = useDraft(draftKey);
   const [problem, setProblem] = useState('');
   const finish = () => {

@@ -3,8 +3,8 @@ import { useEffect, useId, useRef, useState } from 'react';
 import type { UnitId } from '../../core/units/units';
 import { inUnit } from '../../core/units/inUnits';
 import { cellUnit, parseTyped } from '../../core/units/parseTyped';
-import { trim } from '../../core/units/show';
-import { useBench } from '../build/BuildContext';
+import { formatShort } from '../../core/units/formatNumber';
+import { useWorkspace } from '../build/BuildContext';
 import { keepDraft, readDraft } from '../build/useKeptText';
 
 interface Props {
@@ -33,11 +33,11 @@ interface Props {
 export function TypedCell(props: Props) {
   const { name, label, kept, unit, decimals, allowed, besideUnit, draftKey, planned = false, describedBy } = props;
   const { commit, onTyped, onProblem, check } = props;
-  const { mayWork, who } = useBench();
+  const { mayWork, who } = useWorkspace();
   const id = useId();
   const [text, setText] = useState<string | null>(null);
   const [bad, setBad] = useState(false);
-  const shownUnit = cellUnit(kept, unit, who.taste);
+  const shownUnit = cellUnit(kept, unit, who.unitPreferences);
 
   const read = (typed: string): { value: number | null } | { problem: string } => {
     if (typed.trim() === '') return { value: null };
@@ -52,8 +52,8 @@ export function TypedCell(props: Props) {
   /** Figure as kept, in plain digits that read back to the same number. */
   const plain = () => {
     if (kept === null) return '';
-    const shown = inUnit(kept, unit, who.taste);
-    const digits = trim(shown.value, Math.max(decimals, 3))
+    const shown = inUnit(kept, unit, who.unitPreferences);
+    const digits = formatShort(shown.value, Math.max(decimals, 3))
       .replace('−', '-')
       .replace(/\u2009/g, '');
     return shown.unit === besideUnit ? digits : `${digits} ${shown.unit}`;

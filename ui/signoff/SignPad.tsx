@@ -6,7 +6,7 @@ import { signatureBox } from '../../core/signature/strokes';
 /** A drawn signature as an SVG path in a box of 600 × 200. */
 function pathOf(pad: SignaturePad, width: number, height: number): string {
   const scale = { x: signatureBox.width / width, y: signatureBox.height / height };
-  const within = (n: number, most: number) => Math.min(most, Math.max(0, Math.round(n)));
+  const within = (n: number, max: number) => Math.min(max, Math.max(0, Math.round(n)));
   // A pen that slips over the edge goes on along it.
   const at = (p: { x: number; y: number }) =>
     `${within(p.x * scale.x, signatureBox.width)},${within(p.y * scale.y, signatureBox.height)}`;

@@ -3,24 +3,24 @@ import { format } from 'date-fns';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { fieldAt } from '../../core/build/sheets';
-import { stages, type Call } from '../../core/checks/Call';
+import { stages, type Finding } from '../../core/checks/Finding';
 import { signState } from '../../core/checks/progress';
 import { whatStands } from '../../core/checks/signoffCalls';
 import { unmeasuredFigures } from '../../core/model/unmeasuredFigures';
 import { roleMay } from '../../core/people/roles';
 import { strokesProblem } from '../../core/signature/strokes';
-import { useBench, useSay } from '../build/BuildContext';
+import { useWorkspace, useSay } from '../build/BuildContext';
 import { StageLink } from '../build/StageLink';
-import { GateList } from './GateList';
+import { HoldPointList } from './HoldPointList';
 import { useKeptText } from '../build/useKeptText';
 import { LedgerCheck } from '../ledger/LedgerCheck';
-import { CallCard } from '../calls/CallCard';
-import { RepairList } from '../calls/RepairList';
+import { FindingCard } from '../findings/FindingCard';
+import { RepairList } from '../findings/RepairList';
 import { SignPad } from './SignPad';
 import { WaiveDialog } from './WaiveDialog';
 
 function SignForm() {
-  const { send, who } = useBench();
+  const { send, who } = useWorkspace();
   const {
     register,
     handleSubmit,
@@ -69,7 +69,7 @@ function SignForm() {
           {errors.typedName.message}
         </p>
       )}
-      <button type="submit" className="key ink" style={{ maxWidth: 420 }}>
+      <button type="submit" className="button ink" style={{ maxWidth: 420 }}>
         Sign and lock this build
       </button>
     </form>
@@ -77,7 +77,7 @@ function SignForm() {
 }
 
 function Correction() {
-  const { correcting, setCorrecting, settled } = useBench();
+  const { correcting, setCorrecting, settled } = useWorkspace();
   const [reason, setReason] = useKeptText(`${settled.id}:correction`);
   const [problem, setProblem] = useState('');
   const unlock = () => {
@@ -98,7 +98,7 @@ function Correction() {
           Figures can be changed now; each change stands in the ledger as a correction, with this reason. The build has to be
           signed again.
         </p>
-        <button type="button" className="key" onClick={() => setCorrecting(null)}>
+        <button type="button" className="button" onClick={() => setCorrecting(null)}>
           Lock it again
         </button>
       </div>
@@ -122,21 +122,29 @@ function Correction() {
           {problem}
         </p>
       )}
-      <button type="submit" className="key" style={{ maxWidth: 300 }}>
+      <button type="submit" className="button" style={{ maxWidth: 300 }}>
         Unlock for a correction
       </button>
     </form>
   );
 }
 
-function Standing({ title, calls, onWaive }: { title: string; calls: Call[]; onWaive?: ((call: Call) => void) | undefined }) {
-  if (calls.length === 0) return null;
+function Standing({
+  title,
+  findings,
+  onWaive,
+}: {
+  title: string;
+  findings: Finding[];
+  onWaive?: ((finding: Finding) => void) | undefined;
+}) {
+  if (findings.length === 0) return null;
   return (
     <section style={{ marginTop: 14 }}>
-      <h3 className="moment">{title}</h3>
+      <h3 className="hold-point">{title}</h3>
       <ul>
-        {calls.map((call) => (
-          <CallCard key={call.id} call={call} onWaive={onWaive} />
+        {findings.map((finding) => (
+          <FindingCard key={finding.id} finding={finding} onWaive={onWaive} />
         ))}
       </ul>
     </section>
@@ -145,10 +153,10 @@ function Standing({ title, calls, onWaive }: { title: string; calls: Call[]; onW
 
 /** What stands in the way, waivers, the signature, and the papers. */
 export function SignoffView() {
-  const { settled, calls, send, who, link, waiting } = useBench();
+  const { settled, findings, send, who, link, waiting } = useWorkspace();
   const say = useSay();
-  const [waiving, setWaiving] = useState<Call | null>(null);
-  const standing = whatStands(calls);
+  const [waiving, setWaiving] = useState<Finding | null>(null);
+  const standing = whatStands(findings);
   const planned = unmeasuredFigures(settled);
   const clear = standing.stop.length + standing.fix.length + standing.open.length + planned.length === 0;
   const state = signState(settled);
@@ -177,12 +185,12 @@ export function SignoffView() {
           <strong>It can’t be signed yet.</strong>
         </p>
       )}
-      <Standing title="At stop: has to be mended" calls={standing.stop} />
-      <Standing title="To put right, or to be waived by a lead" calls={standing.fix} onWaive={onWaive} />
-      <Standing title="Not measured" calls={standing.open} />
+      <Standing title="At stop: has to be mended" findings={standing.stop} />
+      <Standing title="To put right, or to be waived by a lead" findings={standing.fix} onWaive={onWaive} />
+      <Standing title="Not measured" findings={standing.open} />
       {planned.length > 0 && (
         <section style={{ marginTop: 14 }}>
-          <h3 className="moment">Planned, not yet entered as fitted</h3>
+          <h3 className="hold-point">Planned, not yet entered as fitted</h3>
           <ul>
             {planned.map((path) => (
               <li key={path}>
@@ -192,21 +200,21 @@ export function SignoffView() {
           </ul>
         </section>
       )}
-      <GateList />
+      <HoldPointList />
       {settled.waivers.length > 0 && (
         <section style={{ marginTop: 14 }}>
-          <h3 className="moment">Waivers</h3>
+          <h3 className="hold-point">Waivers</h3>
           <ul className="stack">
             {settled.waivers.map((w) => (
-              <li key={w.callId}>
-                <strong>{say(w.says)}</strong>
+              <li key={w.checkId}>
+                <strong>{say(w.message)}</strong>
                 <br />
                 {w.reason}{' '}
                 <span className="soft">
                   {w.by}, {format(new Date(w.at), 'd MMM yyyy HH:mm')}
                 </span>
                 {roleMay(who.role, 'waive') && (
-                  <button type="button" className="plain-button" onClick={() => send({ kind: 'unwaive', callId: w.callId })}>
+                  <button type="button" className="plain-button" onClick={() => send({ kind: 'unwaive', checkId: w.checkId })}>
                     Take back
                   </button>
                 )}
@@ -218,7 +226,7 @@ export function SignoffView() {
       <RepairList />
       {settled.signatures.length > 0 && (
         <section style={{ marginTop: 14 }}>
-          <h3 className="moment">Signatures</h3>
+          <h3 className="hold-point">Signatures</h3>
           <ul>
             {settled.signatures.map((s) => (
               <li key={s.at} className="inline">
@@ -247,17 +255,17 @@ export function SignoffView() {
       <div className="inline" style={{ marginTop: 22 }}>
         {waiting.length === 0 && link === 'kept' && (
           <>
-            <a className="key" href={`/api/builds/${settled.id}/certificate`} download>
+            <a className="button" href={`/api/builds/${settled.id}/certificate`} download>
               {state === 'signed' ? 'Certificate (PDF)' : 'Draft certificate (PDF)'}
             </a>
-            <a className="key" href={`/api/builds/${settled.id}/file`} download>
+            <a className="button" href={`/api/builds/${settled.id}/file`} download>
               Build file (JSON)
             </a>
           </>
         )}
       </div>
       <LedgerCheck />
-      {waiving && <WaiveDialog call={waiving} onClose={() => setWaiving(null)} />}
+      {waiving && <WaiveDialog finding={waiving} onClose={() => setWaiving(null)} />}
     </>
   );
 }

@@ -1,22 +1,22 @@
 'use client';
 import { Dialog } from '@mui/material';
 import { useState } from 'react';
-import type { Call } from '../../core/checks/Call';
-import { useBench, useSay } from '../build/BuildContext';
+import type { Finding } from '../../core/checks/Finding';
+import { useWorkspace, useSay } from '../build/BuildContext';
 import { useKeptText } from '../build/useKeptText';
 
 /** A lead's reason for accepting one finding as it is. */
-export function WaiveDialog({ call, onClose }: { call: Call; onClose: () => void }) {
-  const { send, settled } = useBench();
+export function WaiveDialog({ finding, onClose }: { finding: Finding; onClose: () => void }) {
+  const { send, settled } = useWorkspace();
   const say = useSay();
-  const [why, setWhy] = useKeptText(`${settled.id}:waive/${call.id}`);
+  const [why, setWhy] = useKeptText(`${settled.id}:waive/${finding.id}`);
   const [problem, setProblem] = useState('');
   const waive = () => {
     const length = why.trim().length;
     const errors =
       length < 10
         ? [`The reason holds ${length} characters; at least 10 are needed.`]
-        : send({ kind: 'waive', callId: call.id, says: call.says, why: why.trim() });
+        : send({ kind: 'waive', checkId: finding.id, message: finding.message, why: why.trim() });
     setProblem(errors.join(' '));
     if (errors.length > 0) return;
     setWhy('');
@@ -32,9 +32,9 @@ export function WaiveDialog({ call, onClose }: { call: Call; onClose: () => void
           waive();
         }}
       >
-        <h2 id="waive-title">Waive {call.id}</h2>
-        <p>{say(call.says)}</p>
-        <p className="soft">{call.why}</p>
+        <h2 id="waive-title">Waive {finding.id}</h2>
+        <p>{say(finding.message)}</p>
+        <p className="soft">{finding.why}</p>
         <label>
           <span className="field-label">Why it may stay as it is</span>
           <textarea className="text-field" maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />
@@ -48,7 +48,7 @@ export function WaiveDialog({ call, onClose }: { call: Call; onClose: () => void
           Your name and this reason stand in the ledger and in the certificate. If the figures change, the waiver no longer holds.
         </p>
         <div className="inline">
-          <button type="submit" className="key ink">
+          <button type="submit" className="button ink">
             Waive it
           </button>
           <button type="button" className="plain-button" onClick={onClose}>

@@ -25,7 +25,7 @@ export function CureClock({ row }: { row: RowOf<'seals'> }) {
         <>
           <span>Its time is over. Touch it.</span>
           {mayWork && (
-            <button type="button" className="key" onClick={() => set(row, 'hardAt', new Date().toISOString())}>
+            <button type="button" className="button" onClick={() => set(row, 'hardAt', new Date().toISOString())}>
               Found hard
             </button>
           )}

@@ -1,12 +1,12 @@
 'use client';
 import { useMemo } from 'react';
 import { drillingPlan } from '../../core/model/siting/drillingPlan';
-import { show } from '../../core/units/show';
-import { useBench, useSay } from '../build/BuildContext';
+import { formatFixed } from '../../core/units/formatNumber';
+import { useWorkspace, useSay } from '../build/BuildContext';
 
 /** The work of cutting, in order: pilots first, a look underneath, then the saw. */
 export function DrillingList() {
-  const { build } = useBench();
+  const { build } = useWorkspace();
   const say = useSay();
   const steps = useMemo(() => drillingPlan(build), [build]);
   if (!steps) return <p className="soft">The drilling plan is made once the heater’s place and its holes are known.</p>;
@@ -20,7 +20,7 @@ export function DrillingList() {
             {step.at && (
               <span className="mono soft">
                 {' '}
-                {say(`${show(step.at.x)} mm from the front, ${show(step.at.y)} mm from the left`)}
+                {say(`${formatFixed(step.at.x)} mm from the front, ${formatFixed(step.at.y)} mm from the left`)}
               </span>
             )}
             <br />

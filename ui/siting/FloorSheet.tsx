@@ -6,7 +6,7 @@ import { figureAt, type FigurePath } from '../../core/build/sheets';
 import { movePlace, layoutFloor, type FloorView } from '../../core/drawing/floor/layoutFloor';
 import type { Place } from '../../core/model/siting/frame';
 import { placeOf } from '../../core/model/siting/SitingPlan';
-import { useBench, useSay } from '../build/BuildContext';
+import { useWorkspace, useSay } from '../build/BuildContext';
 import { useWidth } from '../run/useWidth';
 
 const paths = { x: 'siting.heaterXMm', y: 'siting.heaterYMm', turnDeg: 'siting.heaterTurnDeg' } as const satisfies Record<
@@ -17,7 +17,7 @@ const keys = Object.keys(paths) as (keyof Place)[];
 
 /** Changes of figures that put the heater in a place: as fitted where it was measured there already, else as a plan. */
 export function usePlaceHeater() {
-  const { settled, send, setDraft } = useBench();
+  const { settled, send, setDraft } = useWorkspace();
   const slot = (key: keyof Place) =>
     figureAt(settled.sheets, paths[key]).fitted !== null ? ('fitted' as const) : ('planned' as const);
   return {
@@ -47,7 +47,7 @@ export function FloorSheet({
   selected: string | null;
   onSelect: (id: string | null) => void;
 }) {
-  const { build, settled, send, mayWork } = useBench();
+  const { build, settled, send, mayWork } = useWorkspace();
   const say = useSay();
   const [holder, width] = useWidth<HTMLDivElement>(640);
   const [moved, setMoved] = useState<{ id: string; dx: number; dy: number } | null>(null);
@@ -123,7 +123,7 @@ export function FloorSheet({
           if (!far || !row) return;
           const set = (column: string, by: number) => {
             const from = row[column] ?? null;
-            return { list, row: id, deed: 'set' as const, column, from, to: Math.max(0, Number(from) + by) };
+            return { list, row: id, action: 'set' as const, column, from, to: Math.max(0, Number(from) + by) };
           };
           const changes = [set('xMm', last.dx), set('yMm', last.dy)].filter((change) => change.from !== change.to);
           if (changes.length > 0) live.current.send({ kind: 'rows', changes });

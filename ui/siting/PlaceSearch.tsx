@@ -2,8 +2,8 @@
 import { useMemo, useState } from 'react';
 import { searchPlaces, type SearchResult } from '../../core/model/siting/searchPlaces';
 import { sitingPlan, type SitingPlan } from '../../core/model/siting/SitingPlan';
-import { show } from '../../core/units/show';
-import { useBench, useSay } from '../build/BuildContext';
+import { formatFixed } from '../../core/units/formatNumber';
+import { useWorkspace, useSay } from '../build/BuildContext';
 import { useWorker } from '../build/useWorker';
 import { usePlaceHeater } from './FloorSheet';
 
@@ -17,7 +17,7 @@ const stepMm = 10;
 
 /** Looks over the whole floor for places that keep every hard limit, and says what each gives up. */
 export function PlaceSearch() {
-  const { settled, mayWork } = useBench();
+  const { settled, mayWork } = useWorkspace();
   const say = useSay();
   const [asked, setAsked] = useState<Asked | null>(null);
   const [problem, setProblem] = useState('');
@@ -26,13 +26,13 @@ export function PlaceSearch() {
   const plan = useMemo(() => sitingPlan(settled), [settled]);
   if (!plan || !mayWork) return null;
   const stale = asked !== null && JSON.stringify(asked.plan) !== JSON.stringify(plan);
-  const metres = (mm: number | null, name: string) => (mm === null ? [] : [`${name} ${show(mm / 1000, 1)} m`]);
+  const metres = (mm: number | null, name: string) => (mm === null ? [] : [`${name} ${formatFixed(mm / 1000, 1)} m`]);
   return (
     <section aria-label="Find a place" className="start-set">
       <div className="inline">
         <button
           type="button"
-          className="key ink"
+          className="button ink"
           onClick={() => {
             setProblem(plan.holes.length === 0 ? 'Enter the holes first: a place is good only if they are clear below.' : '');
             if (plan.holes.length > 0) setAsked({ plan, stepMm });
@@ -58,7 +58,7 @@ export function PlaceSearch() {
         <div role="status" data-search={answer.good} style={{ marginTop: 8 }}>
           {answer.found.length > 0 ? (
             <p>
-              {show(answer.good)} of {show(answer.tried)} places keep every limit
+              {formatFixed(answer.good)} of {formatFixed(answer.tried)} places keep every limit
               {stale ? ' (the floor has changed since)' : ''}. The best few:
             </p>
           ) : (
@@ -67,9 +67,9 @@ export function PlaceSearch() {
               {answer.tried === 0
                 ? 'The floor is smaller than the heater.'
                 : answer.inTheWay[0]
-                  ? `Most in the way is ${answer.inTheWay[0].name}: without it there would be ${show(answer.inTheWay[0].without)} places.${answer.inTheWay
+                  ? `Most in the way is ${answer.inTheWay[0].name}: without it there would be ${formatFixed(answer.inTheWay[0].without)} places.${answer.inTheWay
                       .slice(1)
-                      .map((limit) => ` Without ${limit.name}: ${show(limit.without)}.`)
+                      .map((limit) => ` Without ${limit.name}: ${formatFixed(limit.without)}.`)
                       .join('')}`
                   : 'Everywhere two limits or more are in the way.'}
             </p>
@@ -79,7 +79,7 @@ export function PlaceSearch() {
               <li key={`${found.place.x}/${found.place.y}/${found.place.turnDeg}`}>
                 <button
                   type="button"
-                  className="key"
+                  className="button"
                   onMouseEnter={() => sketch(found.place)}
                   onFocus={() => sketch(found.place)}
                   onMouseLeave={() => sketch(null)}
@@ -93,13 +93,13 @@ export function PlaceSearch() {
                 </button>
                 <span>
                   <span className="mono">
-                    {say(`${show(found.place.x)} mm from the front, ${show(found.place.y)} mm from the left`)}, turned{' '}
-                    {found.place.turnDeg}°
+                    {say(`${formatFixed(found.place.x)} mm from the front, ${formatFixed(found.place.y)} mm from the left`)},
+                    turned {found.place.turnDeg}°
                   </span>
                   <br />
                   {say(
                     [
-                      `${show(Math.min(found.clearMm, 9999))} mm clear`,
+                      `${formatFixed(Math.min(found.clearMm, 9999))} mm clear`,
                       ...metres(found.ductMm, 'duct'),
                       ...metres(found.fuelMm, 'fuel line'),
                       ...metres(found.cableMm, 'cable'),

@@ -1,8 +1,8 @@
 'use client';
 import { useMemo } from 'react';
 import { sectionOf } from '../../core/drawing/floor/sectionOf';
-import { show } from '../../core/units/show';
-import { useBench, useSay } from '../build/BuildContext';
+import { formatFixed } from '../../core/units/formatNumber';
+import { useWorkspace, useSay } from '../build/BuildContext';
 import { useWidth } from '../run/useWidth';
 
 const fills: Record<string, string> = {
@@ -17,7 +17,7 @@ const fills: Record<string, string> = {
 
 /** The floor cut through: what the studs and spigots have to pass, and what is left of them below. */
 export function SectionView() {
-  const { build } = useBench();
+  const { build } = useWorkspace();
   const say = useSay();
   const [holder, width] = useWidth<HTMLDivElement>(560);
   const section = useMemo(() => sectionOf(build), [build]);
@@ -41,7 +41,7 @@ export function SectionView() {
         height={y(section.deepMm) + 12}
         role="img"
         aria-label={say(
-          `Section: ${section.layers.map((l) => `${l.name} ${show(l.thicknessMm, 1)} mm${l.cutBack ? ', cut back' : ''}`).join(', ')}; ${show(section.totalMm, 1)} mm in all.`,
+          `Section: ${section.layers.map((l) => `${l.name} ${formatFixed(l.thicknessMm, 1)} mm${l.cutBack ? ', cut back' : ''}`).join(', ')}; ${formatFixed(section.totalMm, 1)} mm in all.`,
         )}
       >
         <rect x={at(0.1)} y={6} width={at(0.9) - at(0.1)} height={28} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={2.5} />
@@ -81,7 +81,7 @@ export function SectionView() {
           return (
             <g key={layer.id}>
               <text x={left - 12} y={lineY} textAnchor="end">
-                {layer.name} <tspan className="mono">{say(`${show(layer.thicknessMm, 1)} mm`)}</tspan>
+                {layer.name} <tspan className="mono">{say(`${formatFixed(layer.thicknessMm, 1)} mm`)}</tspan>
                 {layer.cutBack ? ' (cut)' : ''}
               </text>
             </g>
@@ -115,7 +115,7 @@ export function SectionView() {
               strokeWidth={2}
             />
             <text className="halo" x={at(0.24) + stud.majorMm * scale + 6} y={bottom + 16}>
-              {say(`stud ${show(stud.lengthMm - section.totalMm, 1)} mm left`)}
+              {say(`stud ${formatFixed(stud.lengthMm - section.totalMm, 1)} mm left`)}
             </text>
           </g>
         )}
@@ -143,7 +143,7 @@ export function SectionView() {
               />
             )}
             <text className="halo" x={at(0.62) + 22} y={bottom + 34}>
-              {say(`spigot ${show(spigotMm - section.totalMm, 1)} mm left`)}
+              {say(`spigot ${formatFixed(spigotMm - section.totalMm, 1)} mm left`)}
             </text>
           </g>
         )}

@@ -4,12 +4,12 @@ import { Button } from '@mui/material';
 import { rowsOf, sealPlaces, type ListId } from '../../core/build/lists';
 import { sealKindAt, sealsLacking } from '../../core/model/siting/sealsOwed';
 import { figurePaths, valueAt, type FigurePath } from '../../core/build/sheets';
-import { stages } from '../../core/checks/Call';
+import { stages } from '../../core/checks/Finding';
 import { stageFigures } from '../../core/figures/stageFigures';
 import type { FloorView } from '../../core/drawing/floor/layoutFloor';
 import { startingHoles, type StartingHolesId } from '../../core/model/siting/startingHoles';
-import { useBench } from '../build/BuildContext';
-import { GateKey } from '../build/GateKey';
+import { useWorkspace } from '../build/BuildContext';
+import { ReleaseButton } from '../build/ReleaseButton';
 import { PhotoStrip } from '../kit/PhotoStrip';
 import { Fold } from '../lists/Fold';
 import { RowList } from '../lists/RowList';
@@ -35,7 +35,7 @@ const views: Record<FloorView, string> = { above: 'From above', below: 'Lying un
 
 /** Puts a row for every seal that is owed and not there yet. */
 function OwedSeals() {
-  const { settled } = useBench();
+  const { settled } = useWorkspace();
   const { add, mayWork } = useRows('seals');
   const lacking = sealsLacking(settled);
   if (!mayWork || lacking.length === 0) return null;
@@ -57,7 +57,7 @@ function HoleStart() {
       </p>
       <div className="inline">
         {(Object.keys(startingHoles) as StartingHolesId[]).map((id) => (
-          <button key={id} type="button" className="key" onClick={() => setProblem(add(...startingHoles[id].holes).join(' '))}>
+          <button key={id} type="button" className="button" onClick={() => setProblem(add(...startingHoles[id].holes).join(' '))}>
             {startingHoles[id].label}
           </button>
         ))}
@@ -75,7 +75,7 @@ function HoleStart() {
 export function SitingSheet() {
   const [view, setView] = useState<FloorView>('above');
   const [selected, setSelected] = useState<string | null>(null);
-  const { settled } = useBench();
+  const { settled } = useWorkspace();
   const count = (list: ListId, one: string, many = `${one}s`) => {
     const n = rowsOf(settled.lists, list).length;
     return n === 0 ? 'none yet' : `${n} ${n === 1 ? one : many}`;
@@ -87,7 +87,7 @@ export function SitingSheet() {
         <h2 className="sheet-title">{stages.siting}</h2>
         <div className="inline" role="group" aria-label="How the floor is seen">
           {(Object.keys(views) as FloorView[]).map((id) => (
-            <button key={id} type="button" className="key" aria-pressed={view === id} onClick={() => setView(id)}>
+            <button key={id} type="button" className="button" aria-pressed={view === id} onClick={() => setView(id)}>
               {views[id]}
             </button>
           ))}
@@ -95,8 +95,8 @@ export function SitingSheet() {
       </div>
       <FloorSheet view={view} selected={selected} onSelect={setSelected} />
       <div className="inline" style={{ margin: '10px 0' }}>
-        <GateKey moment="cutting" label="Ready to cut?" />
-        <GateKey moment="bolting" label="Ready to bolt?" />
+        <ReleaseButton holdPoint="cutting" label="Ready to cut?" />
+        <ReleaseButton holdPoint="bolting" label="Ready to bolt?" />
       </div>
       <p className="cautions">
         <strong>Before the saw:</strong> battery earth off, somebody who looks below, fuel and brake pipes found and marked, eyes

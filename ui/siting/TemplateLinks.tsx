@@ -1,7 +1,7 @@
 'use client';
 import { useMemo } from 'react';
 import { templateShapes, templateViews, type TemplateView } from '../../core/drawing/floor/templateShapes';
-import { useBench } from '../build/BuildContext';
+import { useWorkspace } from '../build/BuildContext';
 
 const files = [
   { name: 'PDF, A4', query: 'format=pdf&paper=A4' },
@@ -12,7 +12,7 @@ const files = [
 
 /** The template at true scale, to lay on the floor from above or to hold against it from below. */
 export function TemplateLinks() {
-  const { settled, waiting } = useBench();
+  const { settled, waiting } = useWorkspace();
   const ready = useMemo(() => templateShapes(settled, 'above') !== null, [settled]);
   if (!ready) return <p className="soft">A template is made once the heater’s size and the holes are entered.</p>;
   return (
@@ -28,7 +28,7 @@ export function TemplateLinks() {
           {files.map(({ name, query }) => (
             <a
               key={name}
-              className="key"
+              className="button"
               href={`/api/builds/${settled.id}/template?view=${view}&${query}`}
               download
               aria-label={`Template ${templateViews[view]}, ${name}`}

@@ -5,8 +5,8 @@ import { useState } from 'react';
 import { heatTakers, hotPlaces, type HotLook } from '../../core/build/Build';
 import { bearsC, hotFromMin, hotUntilMin, overK } from '../../core/model/proving/hotProof';
 import { hotText } from '../../core/wording/hotText';
-import { show } from '../../core/units/show';
-import { useBench, useSay } from '../build/BuildContext';
+import { formatFixed } from '../../core/units/formatNumber';
+import { useWorkspace, useSay } from '../build/BuildContext';
 import { InstantField } from '../sheet/InstantField';
 import { ReadingEntry } from '../proving/ReadingEntry';
 
@@ -14,7 +14,7 @@ const settings = { touches: { label: 'What bears least there', options: heatTake
 
 /** Surfaces by thermometer while it runs at full output: floor, plate, and where the exhaust passes. */
 export function HotSpots() {
-  const { settled, send, mayWork } = useBench();
+  const { settled, send, mayWork } = useWorkspace();
   const say = useSay();
   const [readAt, setReadAt] = useState('');
   const looks = settled.hotLooks ?? [];
@@ -39,7 +39,7 @@ export function HotSpots() {
             })
           }
           more={<InstantField label="Read at" value={readAt} onChange={setReadAt} empty="just now" />}
-          hint={`It counts from ${show(hotFromMin)} min after full output until ${show(hotUntilMin)} min after the button off. A shiny surface fools an infrared thermometer: put tape on it, or touch it with a probe.`}
+          hint={`It counts from ${formatFixed(hotFromMin)} min after full output until ${formatFixed(hotUntilMin)} min after the button off. A shiny surface fools an infrared thermometer: put tape on it, or touch it with a probe.`}
         />
       )}
       {looks.length > 0 && (
@@ -48,7 +48,7 @@ export function HotSpots() {
             <ListItem key={look.id} disableGutters data-hot={look.place}>
               <ListItemText
                 primary={say(
-                  `${hotText(look)}; at most ${show(bearsC[look.touches].mostC)} °C${overK(look) >= 0 ? ': too hot' : ''}`,
+                  `${hotText(look)}; at most ${formatFixed(bearsC[look.touches].maxC)} °C${overK(look) >= 0 ? ': too hot' : ''}`,
                 )}
                 secondary={`${look.by}, ${format(new Date(look.at), 'd MMM HH:mm')}`}
               />

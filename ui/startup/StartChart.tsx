@@ -3,7 +3,7 @@ import { axisBottom, axisLeft, curveMonotoneX, extent, line, scaleLinear, select
 import { useEffect, useRef } from 'react';
 import { quantities, type QuantityId, type StartRun } from '../../core/build/Build';
 import { summarizeStart } from '../../core/model/startup/summarizeStart';
-import { inUnit, type UnitTaste } from '../../core/units/inUnits';
+import { inUnit, type UnitPreferences } from '../../core/units/inUnits';
 import { useWidth } from '../run/useWidth';
 
 const strips: { ids: QuantityId[]; label: string; colour: string[] }[] = [
@@ -16,7 +16,7 @@ const strip = 92;
 const left = 44;
 
 /** Volts, amps, hertz and temperatures of a start over time, one strip each, its phases behind. */
-export function StartChart({ run, taste }: { run: StartRun; taste: UnitTaste }) {
+export function StartChart({ run, unitPreferences }: { run: StartRun; unitPreferences: UnitPreferences }) {
   const [holder, width] = useWidth<HTMLDivElement>(640);
   const svg = useRef<SVGSVGElement>(null);
   const shown = strips.filter(({ ids }) => run.readings.some((r) => ids.includes(r.quantity)));
@@ -46,7 +46,7 @@ export function StartChart({ run, taste }: { run: StartRun; taste: UnitTaste }) 
     });
     shown.forEach(({ ids, label, colour }, i) => {
       const top = 20 + i * strip;
-      const like = (value: number) => inUnit(value, label, taste).value;
+      const like = (value: number) => inUnit(value, label, unitPreferences).value;
       const values = run.readings.filter((r) => ids.includes(r.quantity)).map((r) => like(r.value));
       const [low = 0, high = 1] = extent(values) as [number, number];
       const room = Math.max((high - low) * 0.12, label === 'V' ? 0.3 : 0.5);
@@ -63,7 +63,7 @@ export function StartChart({ run, taste }: { run: StartRun; taste: UnitTaste }) 
         .attr('x', 2)
         .attr('y', top + 12)
         .attr('font-weight', 700)
-        .text(inUnit(0, label, taste).unit);
+        .text(inUnit(0, label, unitPreferences).unit);
       ids.forEach((id, j) => {
         const points = run.readings.filter((r) => r.quantity === id).sort((a, b) => a.atS - b.atS);
         root
@@ -101,7 +101,7 @@ export function StartChart({ run, taste }: { run: StartRun; taste: UnitTaste }) 
           .tickFormat((t) => `${Number(t)} ${last > 300 ? 'min' : 's'}`)
           .tickSizeOuter(0),
       );
-  }, [run, width, height, shown, taste]);
+  }, [run, width, height, shown, unitPreferences]);
   if (shown.length === 0) return <p className="soft">No readings yet.</p>;
   const told = shown
     .flatMap(({ ids }) => ids)

@@ -2,14 +2,24 @@
 import { Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import type { StartRun } from '../../core/build/Build';
-import type { UnitTaste } from '../../core/units/inUnits';
-import { show } from '../../core/units/show';
+import type { UnitPreferences } from '../../core/units/inUnits';
+import { formatFixed } from '../../core/units/formatNumber';
 import { readStartCsv } from '../../formats/startCsv';
 import { StartChart } from './StartChart';
 import { StartTable } from './StartTable';
 
 /** The readings of a start, drawn and in figures; a long log lies beside the build and is fetched when somebody looks at it. */
-export function StartLog({ run, taste, buildId, sent }: { run: StartRun; taste: UnitTaste; buildId: string; sent: boolean }) {
+export function StartLog({
+  run,
+  unitPreferences,
+  buildId,
+  sent,
+}: {
+  run: StartRun;
+  unitPreferences: UnitPreferences;
+  buildId: string;
+  sent: boolean;
+}) {
   const [fetched, setFetched] = useState<{ id: string; run: StartRun } | null>(null);
   const [problem, setProblem] = useState('');
   const whole = run.log ? (fetched?.id === run.id ? fetched.run : null) : run;
@@ -26,13 +36,13 @@ export function StartLog({ run, taste, buildId, sent }: { run: StartRun; taste: 
   if (whole)
     return (
       <>
-        <StartChart run={whole} taste={taste} />
-        <StartTable run={whole} taste={taste} />
+        <StartChart run={whole} unitPreferences={unitPreferences} />
+        <StartTable run={whole} unitPreferences={unitPreferences} />
       </>
     );
   return (
     <>
-      <Typography>The log of this start holds {show(run.log?.facts.readings ?? 0)} readings.</Typography>
+      <Typography>The log of this start holds {formatFixed(run.log?.facts.readings ?? 0)} readings.</Typography>
       {sent && (
         <Button variant="outlined" onClick={() => void look()}>
           Show the log

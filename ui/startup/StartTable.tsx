@@ -1,17 +1,17 @@
 import { quantities, startEvents, type StartRun } from '../../core/build/Build';
-import { inUnit, type UnitTaste } from '../../core/units/inUnits';
-import { show, trim } from '../../core/units/show';
+import { inUnit, type UnitPreferences } from '../../core/units/inUnits';
+import { formatFixed, formatShort } from '../../core/units/formatNumber';
 
 const shownLines = 300;
 
 /** The log of a start as a table: what the chart shows, in figures. */
-export function StartTable({ run, taste }: { run: StartRun; taste: UnitTaste }) {
+export function StartTable({ run, unitPreferences }: { run: StartRun; unitPreferences: UnitPreferences }) {
   const lines = [
     ...run.events.map(({ atS, event }) => ({ atS, text: startEvents[event] })),
     ...run.readings.map(({ atS, quantity, value }) => {
       const { label, unit } = quantities[quantity];
-      const shown = inUnit(value, unit, taste);
-      return { atS, text: `${label} ${trim(shown.value, shown.decimals ?? 2)} ${shown.unit}` };
+      const shown = inUnit(value, unit, unitPreferences);
+      return { atS, text: `${label} ${formatShort(shown.value, shown.decimals ?? 2)} ${shown.unit}` };
     }),
   ].sort((a, b) => a.atS - b.atS);
   return (
@@ -27,14 +27,14 @@ export function StartTable({ run, taste }: { run: StartRun; taste: UnitTaste }) 
         <tbody>
           {lines.slice(0, shownLines).map(({ atS, text }, i) => (
             <tr key={i}>
-              <td className="mono">{show(atS)} s</td>
+              <td className="mono">{formatFixed(atS)} s</td>
               <td>{text}</td>
             </tr>
           ))}
         </tbody>
       </table>
       {lines.length > shownLines && (
-        <p className="soft">And {show(lines.length - shownLines)} more lines; the CSV holds them all.</p>
+        <p className="soft">And {formatFixed(lines.length - shownLines)} more lines; the CSV holds them all.</p>
       )}
     </details>
   );

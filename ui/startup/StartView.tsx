@@ -2,36 +2,36 @@
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { quantities, startEvents, type QuantityId, type StartEventKind, type StartRun } from '../../core/build/Build';
-import { stages } from '../../core/checks/Call';
-import { benchStarts, fittedStarts } from '../../core/model/startup/fittedStarts';
+import { stages } from '../../core/checks/Finding';
+import { dryRuns, fittedStarts } from '../../core/model/startup/fittedStarts';
 import { summarizeStart } from '../../core/model/startup/summarizeStart';
-import { show } from '../../core/units/show';
+import { formatFixed } from '../../core/units/formatNumber';
 import { readStartCsv, startCsvMaxBytes } from '../../formats/startCsv';
-import { gateOf } from '../../core/checks/gates';
-import { useBench, useSay } from '../build/BuildContext';
+import { holdPointState } from '../../core/checks/holdPointState';
+import { useWorkspace, useSay } from '../build/BuildContext';
 import { stageFigures } from '../../core/figures/stageFigures';
 import { cellUnit, parseTyped } from '../../core/units/parseTyped';
 import { InstantField } from '../sheet/InstantField';
-import { FileKey } from '../sheet/FileKey';
+import { FileButton } from '../sheet/FileButton';
 import { Problems } from '../sheet/Problems';
 import { DerivedFigures } from '../sheet/DerivedFigures';
-import { RepairList } from '../calls/RepairList';
+import { RepairList } from '../findings/RepairList';
 import { HotSpots } from './HotSpots';
 import { StartLog } from './StartLog';
 
 const eventKeys: readonly StartEventKind[] = ['on', 'glow', 'pump', 'flame', 'full', 'off', 'end'];
-const seconds = (s: number | undefined | null) => (s === null || s === undefined ? '—' : `${show(s)} s`);
+const seconds = (s: number | undefined | null) => (s === null || s === undefined ? '—' : `${formatFixed(s)} s`);
 
 /** Seconds since a start was begun, in tenths. */
 const secondsInto = (run: StartRun) => Math.min(86400, Math.round(Math.max(0, Date.now() - Date.parse(run.at)) / 100) / 10);
 
 /** Starts as they are logged: in the heater's place, or as a dry run on the bench before anything is cut. */
-export function StartView({ bench = false }: { bench?: boolean }) {
-  const { settled, calls, send, mayWork, who, waiting } = useBench();
+export function StartView({ dryRun = false }: { dryRun?: boolean }) {
+  const { settled, findings, send, mayWork, who, waiting } = useWorkspace();
   const say = useSay();
-  const { stops } = gateOf(settled, calls, bench ? 'cutting' : 'fire');
-  const starts = bench ? benchStarts(settled) : fittedStarts(settled);
-  const where = bench ? { bench: true as const } : {};
+  const { stops } = holdPointState(settled, findings, dryRun ? 'cutting' : 'fire');
+  const starts = dryRun ? dryRuns(settled) : fittedStarts(settled);
+  const where = dryRun ? { dryRun: true as const } : {};
   const [problems, setProblems] = useState<string[]>([]);
   const [began, setBegan] = useState('');
   const [typed, setTyped] = useState<Partial<Record<QuantityId, string>>>({});
@@ -47,7 +47,7 @@ export function StartView({ bench = false }: { bench?: boolean }) {
   const read = (quantity: QuantityId) => {
     const { unit, label, min, max } = quantities[quantity];
     const text = typed[quantity] ?? '';
-    const parsed = parseTyped(text, unit, cellUnit(null, unit, who.taste));
+    const parsed = parseTyped(text, unit, cellUnit(null, unit, who.unitPreferences));
     if (!parsed.ok || parsed.value < min || parsed.value > max) {
       setProblems([
         `${label}: “${text.slice(0, 30)}” ${parsed.ok ? 'is out of range' : parsed.reason}; allowed is ${min} to ${max} ${unit}.`,
@@ -67,7 +67,9 @@ export function StartView({ bench = false }: { bench?: boolean }) {
   const bringIn = async (chosen: File | undefined) => {
     if (!chosen) return;
     if (chosen.size > startCsvMaxBytes) {
-      setProblems([`${chosen.name} holds ${show(chosen.size)} bytes; at most ${show(startCsvMaxBytes)} are allowed.`]);
+      setProblems([
+        `${chosen.name} holds ${formatFixed(chosen.size)} bytes; at most ${formatFixed(startCsvMaxBytes)} are allowed.`,
+      ]);
       return;
     }
     const log = readStartCsv(await chosen.text());
@@ -87,15 +89,15 @@ export function StartView({ bench = false }: { bench?: boolean }) {
   };
   return (
     <>
-      {bench ? <h3>Dry run on the bench</h3> : <h2 className="sheet-title">{stages.startup}</h2>}
+      {dryRun ? <h3>Dry run on the bench</h3> : <h2 className="sheet-title">{stages.startup}</h2>}
       <p className="soft">
-        {bench
+        {dryRun
           ? 'It proves the unit, shows its noise and teaches its controller, before the first hole.'
           : 'Fan, glow, clicks, flame, full, then off by its button and the whole after-run.'}
       </p>
       <p className="cautions" style={{ marginTop: 8 }}>
         <strong>Before the button:</strong>{' '}
-        {bench
+        {dryRun
           ? 'outdoors, the exhaust away from people and from anything that burns, eyes and hands guarded, extinguisher at hand, the heater held fast. Outlet and exhaust burn at a touch.'
           : 'exhaust in the open, doors open, extinguisher at hand, carbon monoxide alarm on.'}{' '}
         Expect smoke and the smell of paint for some minutes. Never cut the power of a hot heater.
@@ -104,8 +106,8 @@ export function StartView({ bench = false }: { bench?: boolean }) {
         <div className="banner bad" role="alert" style={{ marginTop: 10 }}>
           <strong style={{ fontSize: '1.2rem' }}>It must not be lit.</strong>
           <ul>
-            {stops.map((call) => (
-              <li key={call.id}>{say(call.says)}</li>
+            {stops.map((finding) => (
+              <li key={finding.id}>{say(finding.message)}</li>
             ))}
           </ul>
         </div>
@@ -113,36 +115,36 @@ export function StartView({ bench = false }: { bench?: boolean }) {
       {run && summary && (
         <section style={{ marginTop: 10 }} aria-label="Last start">
           <h3>
-            {bench ? 'Dry run' : 'Start'} {starts.length}
+            {dryRun ? 'Dry run' : 'Start'} {starts.length}
             {underway ? ', under way' : ''}{' '}
             <span className="soft" style={{ fontWeight: 400 }}>
               {format(new Date(run.at), 'd MMM HH:mm')}, {run.by}
             </span>
           </h3>
-          {!bench && <DerivedFigures keys={stageFigures.startup ?? []} />}
-          <StartLog run={run} taste={who.taste} buildId={settled.id} sent={waiting.length === 0} />
+          {!dryRun && <DerivedFigures keys={stageFigures.startup ?? []} />}
+          <StartLog run={run} unitPreferences={who.unitPreferences} buildId={settled.id} sent={waiting.length === 0} />
           {summary.phases.length > 0 && (
             <p className="soft">
-              Phases from: {summary.phases.map((phase) => `${phase.name} ${show(phase.fromS)} s`).join(' · ')}
+              Phases from: {summary.phases.map((phase) => `${phase.name} ${formatFixed(phase.fromS)} s`).join(' · ')}
             </p>
           )}
         </section>
       )}
       {mayWork && underway && (
         <>
-          <div className="keys" role="group" aria-label="What happens now">
+          <div className="buttons" role="group" aria-label="What happens now">
             {eventKeys.map((event) => (
               <button
                 key={event}
                 type="button"
-                className={`key${summary?.at[event] !== undefined ? ' done' : ''}`}
+                className={`button${summary?.at[event] !== undefined ? ' done' : ''}`}
                 onClick={() => mark(event)}
               >
                 {startEvents[event]}
                 {summary?.at[event] !== undefined && <span className="mono"> {seconds(summary.at[event])}</span>}
               </button>
             ))}
-            <button type="button" className="key" onClick={() => mark('cut')}>
+            <button type="button" className="button" onClick={() => mark('cut')}>
               {startEvents.cut}
             </button>
           </div>
@@ -168,12 +170,12 @@ export function StartView({ bench = false }: { bench?: boolean }) {
                     onChange={(event) => setTyped((old) => ({ ...old, [quantity]: event.target.value }))}
                   />
                   <button
-                    className="key"
+                    className="button"
                     type="submit"
                     style={{ minWidth: 52, paddingInline: 8 }}
                     aria-label={`Enter ${quantities[quantity].label.toLowerCase()}`}
                   >
-                    {cellUnit(null, quantities[quantity].unit, who.taste)}
+                    {cellUnit(null, quantities[quantity].unit, who.unitPreferences)}
                   </button>
                 </div>
               </form>
@@ -184,26 +186,26 @@ export function StartView({ bench = false }: { bench?: boolean }) {
       <Problems all={problems} />
       <div className="inline" style={{ marginTop: 16 }}>
         {mayWork && !underway && stops.length === 0 && (
-          <button type="button" className="key ink" onClick={begin}>
-            {bench ? 'Begin a dry run' : 'Begin a start'}
+          <button type="button" className="button ink" onClick={begin}>
+            {dryRun ? 'Begin a dry run' : 'Begin a start'}
           </button>
         )}
         {mayWork && (
           <>
             <InstantField label="The log began" value={began} onChange={setBegan} empty="it ended just now" />
-            <FileKey name="Start log, CSV" accept=".csv,text/csv" onFiles={([first]) => void bringIn(first)}>
+            <FileButton name="Start log, CSV" accept=".csv,text/csv" onFiles={([first]) => void bringIn(first)}>
               Bring in a log (CSV)
-            </FileKey>
+            </FileButton>
           </>
         )}
         {run && (
-          <a className="key" href={`/api/builds/${settled.id}/starts/${run.id}`} download>
+          <a className="button" href={`/api/builds/${settled.id}/starts/${run.id}`} download>
             Take this log away (CSV)
           </a>
         )}
       </div>
-      {!bench && <HotSpots />}
-      {!bench && <RepairList />}
+      {!dryRun && <HotSpots />}
+      {!dryRun && <RepairList />}
       <p className="soft" style={{ marginTop: 6 }}>
         Columns of a log: seconds, event, volts, amps, hertz, outlet_c, return_c.
       </p>

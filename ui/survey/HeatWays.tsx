@@ -1,7 +1,7 @@
 'use client';
 import { scaleLinear } from 'd3';
 import type { SurveyPicture } from '../../core/drawing/survey/surveyPicture';
-import { show } from '../../core/units/show';
+import { formatFixed } from '../../core/units/formatNumber';
 import { useWidth } from '../run/useWidth';
 
 const row = 30;
@@ -10,9 +10,9 @@ const left = 132;
 /** Where the heat goes: each way by its share, the largest first. */
 export function HeatWays({ ways }: { ways: SurveyPicture['ways'] }) {
   const [holder, width] = useWidth<HTMLDivElement>(520);
-  const most = Math.max(...ways.map(({ share }) => share), 0.01);
-  const x = scaleLinear([0, most], [left, Math.max(left + 60, width - 118)]);
-  const words = ways.map(({ name, share }) => `${name} ${show(share * 100)} %`).join(', ');
+  const max = Math.max(...ways.map(({ share }) => share), 0.01);
+  const x = scaleLinear([0, max], [left, Math.max(left + 60, width - 118)]);
+  const words = ways.map(({ name, share }) => `${name} ${formatFixed(share * 100)} %`).join(', ');
   return (
     <div ref={holder}>
       <svg className="chart" width="100%" height={ways.length * row + 6} role="img" aria-label={`Where the heat goes: ${words}.`}>
@@ -29,10 +29,10 @@ export function HeatWays({ ways }: { ways: SurveyPicture['ways'] }) {
               fill={name === 'air that changes' ? 'var(--air)' : 'var(--heat)'}
             />
             <text x={x(share) + 8} y={20} className="mono">
-              {show(share * 100)} %
+              {formatFixed(share * 100)} %
             </text>
             <text x={x(share) + 56} y={20} style={{ fill: 'var(--soft)' }}>
-              {show(lossWK, 1)} W/K
+              {formatFixed(lossWK, 1)} W/K
             </text>
           </g>
         ))}

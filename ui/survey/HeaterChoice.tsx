@@ -4,9 +4,9 @@ import { derived, type DerivedKey } from '../../core/figures/derived';
 import { rowsOf } from '../../core/build/lists';
 import { compared, takeCandidate, type Compared } from '../../core/drawing/survey/compareHeaters';
 import { inUnit } from '../../core/units/inUnits';
-import { show } from '../../core/units/show';
-import { useBench, useSay } from '../build/BuildContext';
-import { LevelMark } from '../calls/LevelMark';
+import { formatFixed } from '../../core/units/formatNumber';
+import { useWorkspace, useSay } from '../build/BuildContext';
+import { LevelMark } from '../findings/LevelMark';
 import { RowList } from '../lists/RowList';
 import { useRows } from '../lists/useRows';
 
@@ -34,7 +34,7 @@ export function HeaterChoice({
   looked: string | null;
   onLook: (id: string | null) => void;
 }) {
-  const { settled, send, who, mayWork } = useBench();
+  const { settled, send, who, mayWork } = useWorkspace();
   const say = useSay();
   const { rows } = useRows('candidates');
   const [problem, setProblem] = useState('');
@@ -46,7 +46,7 @@ export function HeaterChoice({
     const tests = rowsOf(settled.lists, 'doseTests').map(({ id: test }) => ({
       list: 'doseTests' as const,
       row: test,
-      deed: 'remove' as const,
+      action: 'remove' as const,
     }));
     if (errors.length === 0 && tests.length > 0) send({ kind: 'rows', changes: tests });
     if (errors.length === 0 && row.altitudeMaxM !== undefined)
@@ -74,8 +74,12 @@ export function HeaterChoice({
                     {name}
                   </label>
                   {worst ? <LevelMark level={worst.level} /> : missing.length === 0 && <LevelMark level="sound" />}
-                  <span className="compare-call">
-                    {worst ? say(worst.says) : missing.length > 0 ? `wants ${missing.slice(0, 3).join(', ').toLowerCase()}` : ''}
+                  <span className="compare-finding">
+                    {worst
+                      ? say(worst.message)
+                      : missing.length > 0
+                        ? `wants ${missing.slice(0, 3).join(', ').toLowerCase()}`
+                        : ''}
                   </span>
                   {id !== null && mayWork && (
                     <button type="button" className="plain-button" style={{ paddingLeft: 0 }} onClick={() => take(id)}>
@@ -91,17 +95,17 @@ export function HeaterChoice({
               <tr key={key}>
                 <th scope="row">
                   {short[key] ?? derived[key].label}
-                  <span className="soft"> {inUnit(1, derived[key].unit, who.taste).unit}</span>
+                  <span className="soft"> {inUnit(1, derived[key].unit, who.unitPreferences).unit}</span>
                 </th>
                 {heaters.map(({ id, figures }) => {
                   const value = figures[key];
-                  const shown = value === null ? null : inUnit(value, derived[key].unit, who.taste);
+                  const shown = value === null ? null : inUnit(value, derived[key].unit, who.unitPreferences);
                   return (
                     <td key={id ?? 'own'} className="mono">
                       {shown === null
                         ? '—'
                         : Number.isFinite(shown.value)
-                          ? show(shown.value, shown.decimals ?? derived[key].decimals)
+                          ? formatFixed(shown.value, shown.decimals ?? derived[key].decimals)
                           : 'never'}
                     </td>
                   );

@@ -3,12 +3,12 @@ import { useState } from 'react';
 import { figureAt, type FigurePath } from '../../core/build/sheets';
 import { bodyShapes, roughSurvey, shapeSurfaces, type BodyShapeId } from '../../core/model/heat/bodyShapes';
 import { buildUps, glazings, type BuildUpId, type GlazingId } from '../../core/physics/heat/buildUps';
-import { useBench } from '../build/BuildContext';
+import { useWorkspace } from '../build/BuildContext';
 import { useRows } from '../lists/useRows';
 
 /** A body to begin with, for a rough answer in a minute; measured and refined later. */
 export function ShapePicker() {
-  const { settled, send, mayWork } = useBench();
+  const { settled, send, mayWork } = useWorkspace();
   const { rows, change } = useRows('surfaces');
   const [shape, setShape] = useState<BodyShapeId>('van');
   const [buildUp, setBuildUp] = useState<BuildUpId>('thin');
@@ -27,11 +27,11 @@ export function ShapePicker() {
     const errors = [
       ...send({ kind: 'figures', changes: figures((path) => path === 'survey.volumeM3' || path === 'survey.airChangesH') }),
       ...change([
-        ...rows.map((row) => ({ list: 'surfaces' as const, row: row.id, deed: 'remove' as const })),
+        ...rows.map((row) => ({ list: 'surfaces' as const, row: row.id, action: 'remove' as const })),
         ...shapeSurfaces(shape, buildUp, glazing).map((values) => ({
           list: 'surfaces' as const,
           row: crypto.randomUUID(),
-          deed: 'add' as const,
+          action: 'add' as const,
           values,
         })),
       ]),
@@ -62,10 +62,10 @@ export function ShapePicker() {
         {pick('Windows', glazing, setGlazing, glazings)}
       </div>
       <div className="inline" style={{ marginTop: 10 }}>
-        <button type="button" className="key" onClick={rough}>
+        <button type="button" className="button" onClick={rough}>
           Rough: four areas
         </button>
-        <button type="button" className="key" onClick={apart}>
+        <button type="button" className="button" onClick={apart}>
           {rows.length > 0 ? `In place of the ${rows.length} surfaces` : 'Finer: surface by surface'}
         </button>
       </div>

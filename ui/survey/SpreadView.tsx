@@ -10,8 +10,8 @@ import {
 } from '../../core/physics/heat/surveySpread';
 import { mattersMost } from '../../core/random/monteCarlo';
 import { inUnit } from '../../core/units/inUnits';
-import { show } from '../../core/units/show';
-import { useBench } from '../build/BuildContext';
+import { formatFixed } from '../../core/units/formatNumber';
+import { useWorkspace } from '../build/BuildContext';
 import { useWorker } from '../build/useWorker';
 import { WarmUpChart } from './WarmUpChart';
 
@@ -26,14 +26,14 @@ const draws = 10000;
 
 /** How surely all of it is known: the spread of demand and warm-up, drawn in a worker, and what to measure better first. */
 export function SpreadView({ facts }: { facts: SpreadFacts }) {
-  const { who } = useBench();
+  const { who } = useWorkspace();
   const [stopped, setStopped] = useState('');
   const key = JSON.stringify(facts);
   const input = useMemo(() => (stopped === key ? null : { facts, draws, seed: 1 }), [facts, stopped, key]);
   const { answer, failed } = useWorker<Asked, SurveySpread | null>(make, onPage, input);
   const kw = (n: number) => {
-    const shown = inUnit(n, 'kW', who.taste);
-    return `${show(shown.value, shown.decimals ?? 1)}`;
+    const shown = inUnit(n, 'kW', who.unitPreferences);
+    return `${formatFixed(shown.value, shown.decimals ?? 1)}`;
   };
   if (failed) return <p className="error-line">The spread could not be drawn on this device.</p>;
   if (!answer)
@@ -53,7 +53,7 @@ export function SpreadView({ facts }: { facts: SpreadFacts }) {
     );
   const { demandKw, warmUpMin, neverShare } = answer;
   const [forDemand, forWarm] = [mattersMost(demandKw), mattersMost(warmUpMin)];
-  const minutes = (n: number) => (n >= neverMin ? 'never' : show(n));
+  const minutes = (n: number) => (n >= neverMin ? 'never' : formatFixed(n));
   return (
     <div data-spread={answer.draws}>
       <p>
@@ -61,23 +61,23 @@ export function SpreadView({ facts }: { facts: SpreadFacts }) {
         <strong className="mono">
           {kw(demandKw.p5)} to {kw(demandKw.p95)}
         </strong>{' '}
-        {inUnit(1, 'kW', who.taste).unit}, and the space is warm after{' '}
+        {inUnit(1, 'kW', who.unitPreferences).unit}, and the space is warm after{' '}
         <strong className="mono">
           {minutes(warmUpMin.p5)} to {minutes(warmUpMin.p95)}
         </strong>{' '}
-        min{neverShare > 0.005 ? `; in ${show(neverShare * 100)} % of cases it never gets warm` : ''}.
+        min{neverShare > 0.005 ? `; in ${formatFixed(neverShare * 100)} % of cases it never gets warm` : ''}.
       </p>
       {forDemand && (
         <p className="soft">
-          Demand hangs most on {spreadInputs[forDemand as SpreadInput]} ({show((demandKw.matters[forDemand] ?? 0) * 100)} % of its
-          spread)
+          Demand hangs most on {spreadInputs[forDemand as SpreadInput]} ({formatFixed((demandKw.matters[forDemand] ?? 0) * 100)} %
+          of its spread)
           {forWarm
-            ? `, warm-up on ${spreadInputs[forWarm as SpreadInput]} (${show((warmUpMin.matters[forWarm] ?? 0) * 100)} %)`
+            ? `, warm-up on ${spreadInputs[forWarm as SpreadInput]} (${formatFixed((warmUpMin.matters[forWarm] ?? 0) * 100)} %)`
             : ''}
           : measure that first.
         </p>
       )}
-      <WarmUpChart spread={answer} insideC={facts.insideC} taste={who.taste} />
+      <WarmUpChart spread={answer} insideC={facts.insideC} unitPreferences={who.unitPreferences} />
     </div>
   );
 }

@@ -5,7 +5,7 @@ import { recommendSize } from '../../core/model/heat/recommendSize';
 import { roughAreas } from '../../core/model/heat/spaceParts';
 import { compareHeaters } from '../../core/drawing/survey/compareHeaters';
 import { surveyPicture } from '../../core/drawing/survey/surveyPicture';
-import { useBench, useSay } from '../build/BuildContext';
+import { useWorkspace, useSay } from '../build/BuildContext';
 import { RowList } from '../lists/RowList';
 import { useRows } from '../lists/useRows';
 import { FigureTable } from '../sheet/FigureTable';
@@ -20,7 +20,7 @@ const paths = (sheet: string) => figurePaths.filter((path) => path.startsWith(`$
 
 /** The survey: the space, the nights, the heaters; and the pictures from which both schools of sizing can be argued. */
 export function SurveySheet() {
-  const { build, who } = useBench();
+  const { build, who } = useWorkspace();
   const say = useSay();
   const { rows } = useRows('surfaces');
   const [chosen, setLooked] = useState<string | null>(null);
@@ -36,7 +36,7 @@ export function SurveySheet() {
           <p style={{ fontSize: '1.1rem' }}>
             <strong>{say(recommendSize(picture.facts))}</strong>
           </p>
-          <WorkingBandChart facts={picture.facts} taste={who.taste} />
+          <WorkingBandChart facts={picture.facts} unitPreferences={who.unitPreferences} />
         </section>
       ) : (
         <p className="soft" style={{ marginBottom: 12 }}>
@@ -53,7 +53,7 @@ export function SurveySheet() {
           <SpreadView facts={picture.spread} />
           <details className="row-more">
             <summary>How well each thing is known</summary>
-            <FigureTable paths={paths('ranges')} caption="Ranges" />
+            <FigureTable paths={paths('uncertainties')} caption="Ranges" />
           </details>
         </section>
       )}

@@ -1,15 +1,23 @@
 'use client';
 import { area, line, scaleLinear } from 'd3';
 import type { SurveySpread } from '../../core/physics/heat/surveySpread';
-import { inUnit, type UnitTaste } from '../../core/units/inUnits';
-import { show } from '../../core/units/show';
+import { inUnit, type UnitPreferences } from '../../core/units/inUnits';
+import { formatFixed } from '../../core/units/formatNumber';
 import { useWidth } from '../run/useWidth';
 
 const height = 210;
 const [left, right, top, bottom] = [46, 14, 22, 36];
 
 /** Air inside after a cold start at full output: the likeliest course, and the band in which nine of ten lie. */
-export function WarmUpChart({ spread, insideC, taste }: { spread: SurveySpread; insideC: number; taste: UnitTaste }) {
+export function WarmUpChart({
+  spread,
+  insideC,
+  unitPreferences,
+}: {
+  spread: SurveySpread;
+  insideC: number;
+  unitPreferences: UnitPreferences;
+}) {
   const [holder, width] = useWidth<HTMLDivElement>(520);
   const { curve } = spread;
   const last = curve[curve.length - 1]?.min ?? 60;
@@ -24,8 +32,8 @@ export function WarmUpChart({ spread, insideC, taste }: { spread: SurveySpread; 
   const middle = line<(typeof curve)[number]>()
     .x((c) => x(c.min))
     .y((c) => y(c.median));
-  const celsius = (c: number) => show(inUnit(c, '°C', taste).value);
-  const unit = inUnit(0, '°C', taste).unit;
+  const celsius = (c: number) => formatFixed(inUnit(c, '°C', unitPreferences).value);
+  const unit = inUnit(0, '°C', unitPreferences).unit;
   return (
     <div ref={holder}>
       <svg
@@ -33,7 +41,7 @@ export function WarmUpChart({ spread, insideC, taste }: { spread: SurveySpread; 
         width="100%"
         height={height}
         role="img"
-        aria-label={`Warm-up from the coldest night at full output: ${show(insideC)} °C after ${show(spread.warmUpMin.median)} min, nine times of ten between ${show(spread.warmUpMin.p5)} and ${show(spread.warmUpMin.p95)} min.`}
+        aria-label={`Warm-up from the coldest night at full output: ${formatFixed(insideC)} °C after ${formatFixed(spread.warmUpMin.median)} min, nine times of ten between ${formatFixed(spread.warmUpMin.p5)} and ${formatFixed(spread.warmUpMin.p95)} min.`}
       >
         <path d={band(curve) ?? ''} fill="var(--heat)" opacity={0.22} />
         <path d={middle(curve) ?? ''} fill="none" stroke="var(--heat)" strokeWidth={2.75} />
@@ -61,7 +69,7 @@ export function WarmUpChart({ spread, insideC, taste }: { spread: SurveySpread; 
         </text>
         {x.ticks(5).map((min) => (
           <text key={min} x={x(min)} y={height - bottom + 18} textAnchor="middle" className="mono">
-            {show(min)}
+            {formatFixed(min)}
           </text>
         ))}
         <text x={x(last)} y={height - 4} textAnchor="end">

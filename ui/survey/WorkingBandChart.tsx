@@ -2,29 +2,35 @@
 import { scaleLinear } from 'd3';
 import { demandKw } from '../../core/physics/heat/spaceLoss';
 import type { SizeFacts } from '../../core/model/heat/recommendSize';
-import { inUnit, type UnitTaste } from '../../core/units/inUnits';
-import { show } from '../../core/units/show';
+import { inUnit, type UnitPreferences } from '../../core/units/inUnits';
+import { formatFixed } from '../../core/units/formatNumber';
 import { useWidth } from '../run/useWidth';
 
 const height = 216;
 const [left, right, top, bottom] = [52, 12, 24, 40];
 
 /** Heat needed against the temperature outside, with what the heater gives: where it falls short, where it would run too low. */
-export function WorkingBandChart({ facts, taste }: { facts: SizeFacts & { lossWK: number }; taste: UnitTaste }) {
+export function WorkingBandChart({
+  facts,
+  unitPreferences,
+}: {
+  facts: SizeFacts & { lossWK: number };
+  unitPreferences: UnitPreferences;
+}) {
   const [holder, width] = useWidth<HTMLDivElement>(640);
-  const { insideC, coldestC, usualNightC, leastKw, mostKw, lossWK, shortBelowC, sootAboveC } = facts;
+  const { insideC, coldestC, usualNightC, minKw, maxKw, lossWK, shortBelowC, sootAboveC } = facts;
   const low = Math.min(coldestC, Math.max(shortBelowC, -50)) - 4;
   const high = Math.max(insideC, usualNightC + 2);
   const x = scaleLinear([low, high], [left, Math.max(width - right, left + 200)]);
-  const y = scaleLinear([0, Math.max(demandKw(lossWK, insideC, low), mostKw) * 1.12], [height - bottom, top]);
+  const y = scaleLinear([0, Math.max(demandKw(lossWK, insideC, low), maxKw) * 1.12], [height - bottom, top]);
   const clamp = (c: number) => Math.min(Math.max(c, low), high);
   const celsius = (c: number) => {
-    const shown = inUnit(c, '°C', taste);
-    return `${show(shown.value)} ${shown.unit}`;
+    const shown = inUnit(c, '°C', unitPreferences);
+    return `${formatFixed(shown.value)} ${shown.unit}`;
   };
   const power = (kw: number) => {
-    const shown = inUnit(kw, 'kW', taste);
-    return `${show(shown.value, shown.decimals ?? 1)} ${shown.unit}`;
+    const shown = inUnit(kw, 'kW', unitPreferences);
+    return `${formatFixed(shown.value, shown.decimals ?? 1)} ${shown.unit}`;
   };
   const nights = [
     { c: coldestC, name: 'coldest' },
@@ -59,8 +65,8 @@ export function WorkingBandChart({ facts, taste }: { facts: SizeFacts & { lossWK
           height={height - top - bottom}
           fill="url(#too-low)"
         />
-        <rect x={left} y={y(mostKw)} width={x(high) - left} height={y(leastKw) - y(mostKw)} fill="var(--heat)" opacity="0.12" />
-        {[mostKw, leastKw].map((kw, i) => (
+        <rect x={left} y={y(maxKw)} width={x(high) - left} height={y(minKw) - y(maxKw)} fill="var(--heat)" opacity="0.12" />
+        {[maxKw, minKw].map((kw, i) => (
           <g key={i}>
             <line
               x1={left}
@@ -122,7 +128,7 @@ export function WorkingBandChart({ facts, taste }: { facts: SizeFacts & { lossWK
           </text>
         )}
         <text x={left - 6} y={top - 8} textAnchor="end">
-          {inUnit(1, 'kW', taste).unit}
+          {inUnit(1, 'kW', unitPreferences).unit}
         </text>
         <line x1={left} x2={left} y1={top} y2={height - bottom} stroke="var(--ink)" strokeWidth={1.5} />
         <line x1={left} x2={x(high)} y1={height - bottom} y2={height - bottom} stroke="var(--ink)" strokeWidth={1.5} />

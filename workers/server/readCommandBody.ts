@@ -10,11 +10,11 @@ export type ReadCommandAnswer =
   | { ok: false; error: string };
 
 /** A log of 20,000 readings with their three fields. */
-const valuesMost = 100_000;
+const valuesMax = 100_000;
 
 /** Reads a sent command; where it is large, away from the loop that serves everybody. */
 export function readCommandTask({ body }: Pick<ReadCommandTask, 'body'>): ReadCommandAnswer {
-  const sent = jsonObject(body, { marks: valuesMost });
+  const sent = jsonObject(body, { marks: valuesMax });
   if (!sent.ok) return sent;
   const { commandId, command, afterSeq, madeAt } = sent.value;
   return { ok: true, value: { commandId, afterSeq, madeAt, read: readCommand(command) } };

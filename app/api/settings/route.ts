@@ -1,5 +1,5 @@
 import { NextResponse } from 'next/server';
-import { keepTaste } from '../../../store/crew';
+import { keepUnitPreferences } from '../../../store/crew';
 import { readBody, refused } from '../../lib/answers';
 import { route } from '../../lib/handle';
 
@@ -7,6 +7,6 @@ import { route } from '../../lib/handle';
 export const POST = route('look', async ({ request, person }) => {
   const body = await readBody(request, 2000);
   if (!body.ok) return body.response;
-  const kept = await keepTaste(person, body.value);
+  const kept = await keepUnitPreferences(person, body.value);
   return kept.ok ? NextResponse.json(kept.value) : refused(400, ...kept.errors);
 });

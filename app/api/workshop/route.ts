@@ -1,5 +1,5 @@
 import { NextResponse } from 'next/server';
-import { keepSchools } from '../../../store/crew';
+import { keepPractices } from '../../../store/crew';
 import { readBody, refused } from '../../lib/answers';
 import { route } from '../../lib/handle';
 
@@ -7,6 +7,6 @@ import { route } from '../../lib/handle';
 export const POST = route('manage', async ({ request, person }) => {
   const body = await readBody(request, 2000);
   if (!body.ok) return body.response;
-  const kept = await keepSchools(person, body.value);
+  const kept = await keepPractices(person, body.value);
   return kept.ok ? NextResponse.json(kept.value) : refused(400, ...kept.errors);
 });

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
 import { ledgerOf, loadBuild } from '../../../store/builds';
-import { BenchLayout } from '../../../ui/build/BenchLayout';
+import { WorkspaceLayout } from '../../../ui/build/WorkspaceLayout';
 import { OnDevice } from '../../../ui/build/OnDevice';
 import { BuildProvider } from '../../../ui/build/BuildProvider';
 import { isUuid } from '../../lib/answers';
@@ -24,11 +24,15 @@ export default async function BuildLayout({ children, params }: Props) {
   const person = await personOrSignIn(`/builds/${id}`);
   const kept = isUuid(id) ? await loadBuild(person, id) : null;
   if (!kept) notFound();
-  const { name, login, role, taste } = person;
+  const { name, login, role, unitPreferences } = person;
   return (
     <OnDevice>
-      <BuildProvider initial={kept} initialRows={await ledgerOf(id, { limit: firstRows })} who={{ name, login, role, taste }}>
-        <BenchLayout />
+      <BuildProvider
+        initial={kept}
+        initialRows={await ledgerOf(id, { limit: firstRows })}
+        who={{ name, login, role, unitPreferences }}
+      >
+        <WorkspaceLayout />
         {children}
       </BuildProvider>
     </OnDevice>

@@ -1,6 +1,6 @@
 import type { Build } from '../../build/Build';
 import { rowsOf } from '../../build/lists';
-import { show } from '../../units/show';
+import { formatFixed } from '../../units/formatNumber';
 import { foulsOf, hotClear, inletClear, thingsInTheWay } from '../../model/siting/checkPlace';
 import { toFloor, type FloorPoint, type HeaterPoint, type Place } from '../../model/siting/frame';
 import { placeOf, sitingPlan, type SitingPlan, type Thing } from '../../model/siting/SitingPlan';
@@ -62,7 +62,7 @@ export function layoutFloor(
   build: Build,
   view: FloorView,
   width: number,
-  most: number,
+  max: number,
   moved: { id: string; dx: number; dy: number } | null = null,
 ): FloorDrawing | null {
   const known = sitingPlan(build);
@@ -72,7 +72,7 @@ export function layoutFloor(
     return moved && thing.id === moved.id ? { ...thing, x: thing.x + moved.dx, y: thing.y + moved.dy } : thing;
   }
   const { floor } = plan;
-  const scale = Math.min((width - pad.left - pad.right) / floor.length, (most - pad.top - pad.bottom) / floor.width);
+  const scale = Math.min((width - pad.left - pad.right) / floor.length, (max - pad.top - pad.bottom) / floor.width);
   const [w, h] = [floor.length * scale, floor.width * scale];
   const height = Math.round(h + pad.top + pad.bottom);
   const x = (mm: number) => round(pad.left + mm * scale);
@@ -190,14 +190,14 @@ function heaterMarks(plan: SitingPlan, place: Place, { x, y, at, scale }: Scale)
         d: `M${x(0)},${middle.y}H${middle.x}`,
         x: round((x(0) + middle.x) / 2),
         y: middle.y - 5,
-        text: `${show(place.x)} mm`,
+        text: `${formatFixed(place.x)} mm`,
         upright: false,
       },
       {
         d: `M${middle.x},${y(0)}V${middle.y}`,
         x: middle.x + 5,
         y: round((y(0) + middle.y) / 2),
-        text: `${show(place.y)} mm`,
+        text: `${formatFixed(place.y)} mm`,
         upright: false,
       },
     ].map((dim, i) => ({ ...dim, text: scale * (i === 0 ? place.x : place.y) < 40 ? '' : dim.text })),
@@ -216,7 +216,7 @@ export function movePlace(build: Build, from: Place, dx: number, dy: number, sna
         datum.axis === axis && datum.atMm !== undefined && Math.abs(datum.atMm - mm) <= snapMm ? [datum.atMm] : [],
       )
       .sort((a, b) => Math.abs(a - mm) - Math.abs(b - mm))[0];
-  const fit = (mm: number, most: number) => Math.min(Math.max(0, Math.round(mm)), most);
+  const fit = (mm: number, max: number) => Math.min(Math.max(0, Math.round(mm)), max);
   const [x, y] = [from.x + dx, from.y + dy];
   return {
     x: (snap ? near('front', x) : undefined) ?? fit(x, plan?.floor.length ?? 20000),

@@ -1,6 +1,6 @@
 import type { Build } from '../../build/Build';
 import { rowsOf } from '../../build/lists';
-import { trim } from '../../units/show';
+import { formatShort } from '../../units/formatNumber';
 import { toHeater, type HeaterPoint } from '../../model/siting/frame';
 import { footprint, placeOf, sitingLists } from '../../model/siting/SitingPlan';
 
@@ -58,7 +58,7 @@ export function templateShapes(build: Build, view: TemplateView): Template | nul
     const arm = Math.min(5, Math.max(2, hole.radius));
     line('datums', x - arm, y, x + arm, y);
     line('datums', x, y - arm, x, y + arm);
-    word(x + hole.radius * 0.72 + 1.5, y + hole.radius * 0.72 + 1.5, `${hole.name}, ${trim(hole.radius * 2, 1)} mm`, 3);
+    word(x + hole.radius * 0.72 + 1.5, y + hole.radius * 0.72 + 1.5, `${hole.name}, ${formatShort(hole.radius * 2, 1)} mm`, 3);
   }
   const reach = {
     left: Math.min(-end, ...holes.map((h) => at(h).x - h.radius)),
@@ -93,7 +93,7 @@ export function templateShapes(build: Build, view: TemplateView): Template | nul
     word(
       reach.left,
       barY - 14,
-      `middle ${trim(place.x, 1)} mm from the front, ${trim(place.y, 1)} mm from the left; hot end turned ${trim(place.turnDeg)}°`,
+      `middle ${formatShort(place.x, 1)} mm from the front, ${formatShort(place.y, 1)} mm from the left; hot end turned ${formatShort(place.turnDeg)}°`,
       3.5,
     );
   const bottom = barY - 18;

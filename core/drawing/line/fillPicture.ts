@@ -17,17 +17,17 @@ export function fillPicture(build: Build): FillSpreadFacts | { missing: readonly
     const doseMl = read.derived('fuel.doseMl');
     const test = doseTest(doseRuns(read));
     const off = test ? Math.max(0.02, (2 * (test.scatterPercent ?? 5)) / 100) : 0.1;
-    const around = (share: number) => ({ least: 1 - share, likely: 1, most: 1 + share });
+    const around = (share: number) => ({ min: 1 - share, likely: 1, max: 1 + share });
     return {
       doseMl,
       dryShare: dryMedian,
       gasShare: 0,
       chambers,
-      ranges: {
+      uncertainties: {
         dose: around(Math.min(off, 0.5)),
         lengths: around(0.05),
         filter: around(0.2),
-        gaps: { least: 0.5, likely: 1, most: 1.25 },
+        gaps: { min: 0.5, likely: 1, max: 1.25 },
         dryShare: dryShares,
       },
     };

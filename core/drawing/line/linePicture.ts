@@ -2,7 +2,7 @@ import { ambientPa } from '../../physics/air/ambientPa';
 import type { Build } from '../../build/Build';
 import { valueAt } from '../../build/sheets';
 import { makeReader, NotMeasured } from '../../reading/reader';
-import { lowerFirst, show, trim } from '../../units/show';
+import { lowerFirst, formatFixed, formatShort } from '../../units/formatNumber';
 import { bubbleBoreLimitMm } from '../../physics/fuel/bubbleBoreLimitMm';
 import { densityKgM3 } from '../../physics/fuel/densityKgM3';
 import { gasTraps, type GasTrap } from '../../physics/fuel/gasTraps';
@@ -82,11 +82,11 @@ export function profileSentence(facts: MapFacts, trial: Trial): string {
   const last = nodes.filter(({ side }) => side === 'suction').pop();
   const where = lowest === last ? 'the pump' : lowest.name;
   if (trial.levelMm <= facts.pickupMm)
-    return `The fuel stands at ${show(trial.levelMm)} mm, below the pickup at ${show(facts.pickupMm)} mm: nothing comes.`;
+    return `The fuel stands at ${formatFixed(trial.levelMm)} mm, below the pickup at ${formatFixed(facts.pickupMm)} mm: nothing comes.`;
   if (lowest.peakPa <= 0)
-    return `The pump can’t draw this fuel at ${show(trial.temperatureC)} °C: at ${where} the line would need ${show(-lowest.peakPa / 1000)} kPa more than the air gives.`;
-  const cost = gasPercent < 0.5 ? 'and no air comes out there' : `and ${show(gasPercent)} % of each stroke is gas there`;
-  return `Lowest at ${where}: ${show(lowest.peakPa / 1000)} kPa absolute at the height of the stroke, ${cost}.`;
+    return `The pump can’t draw this fuel at ${formatFixed(trial.temperatureC)} °C: at ${where} the line would need ${formatFixed(-lowest.peakPa / 1000)} kPa more than the air gives.`;
+  const cost = gasPercent < 0.5 ? 'and no air comes out there' : `and ${formatFixed(gasPercent)} % of each stroke is gas there`;
+  return `Lowest at ${where}: ${formatFixed(lowest.peakPa / 1000)} kPa absolute at the height of the stroke, ${cost}.`;
 }
 
 const shares = [
@@ -100,10 +100,10 @@ const shares = [
 /** "This run is good to −17 °C on grade D with a quarter tank." */
 export function goodSentence(facts: MapFacts, levelMm: number): string {
   if (levelMm <= facts.pickupMm)
-    return `Fuel stands at ${show(levelMm)} mm, the pickup at ${show(facts.pickupMm)} mm: nothing comes, however warm it is.`;
+    return `Fuel stands at ${formatFixed(levelMm)} mm, the pickup at ${formatFixed(facts.pickupMm)} mm: nothing comes, however warm it is.`;
   const good = goodDownToC(facts, levelMm);
   const share = levelMm / facts.fullMm;
-  const tank = shares.find(([most]) => share <= most)?.[1] ?? 'with a full tank';
+  const tank = shares.find(([max]) => share <= max)?.[1] ?? 'with a full tank';
   const on = `on ${lowerFirst(facts.fuel.label)} ${tank}`;
   if (good === null) return `This run does not work at any temperature ${on}.`;
   const { cfppC } = facts.fuel;
@@ -113,7 +113,7 @@ export function goodSentence(facts: MapFacts, levelMm: number): string {
       : good <= facts.fromC + 0.01
         ? ', as cold as it is reckoned'
         : '; colder, gas takes over';
-  return `This run is good to ${trim(Math.ceil(good))} °C ${on}${why}.`;
+  return `This run is good to ${formatShort(Math.ceil(good))} °C ${on}${why}.`;
 }
 
 export interface BoreTried {

@@ -1,10 +1,10 @@
 import type { Build } from '../../build/Build';
 import { fieldAt, valueAt, type FigurePath } from '../../build/sheets';
 import type { Part } from '../../build/field';
-import { levelWords, type Call } from '../../checks/Call';
+import { levelWords, type Finding } from '../../checks/Finding';
 import { segmentName, segmentRows } from '../../model/fuel/routeOf';
-import { trim } from '../../units/show';
-import { partCalls } from './partCalls';
+import { formatShort } from '../../units/formatNumber';
+import { partFindings } from './partFindings';
 
 const told: readonly { part: Part; title: string; paths: readonly FigurePath[] }[] = [
   { part: 'tank', title: 'Tank', paths: ['fuel.tankLengthMm', 'fuel.tankHeightMm', 'fuel.fuelLevelMm'] },
@@ -31,21 +31,21 @@ export interface PartInWords {
 }
 
 /** The run drawing in words, part by part from tank to alarm: for those who can't see it, or hold it in a hand too small. */
-export function describeRun(build: Build, calls: readonly Call[]): PartInWords[] {
-  const worst = partCalls(calls);
-  const stretches = segmentRows(build.lists);
+export function describeRun(build: Build, findings: readonly Finding[]): PartInWords[] {
+  const worst = partFindings(findings);
+  const segments = segmentRows(build.lists);
   /** A line that is known stretch by stretch, in words. */
-  const inStretches = (side: 'suction' | 'pressure') =>
-    stretches
+  const inSegments = (side: 'suction' | 'pressure') =>
+    segments
       .filter((row) => (row.side ?? 'pressure') === side)
       .map(
         (row, i) =>
-          `${segmentName(row, i)} ${row.lengthM === undefined ? 'of unknown length' : `${trim(row.lengthM)} m`}${row.riseMm === undefined ? '' : `, ${row.riseMm < 0 ? 'falls' : 'rises'} ${trim(Math.abs(row.riseMm))} mm`}`,
+          `${segmentName(row, i)} ${row.lengthM === undefined ? 'of unknown length' : `${formatShort(row.lengthM)} m`}${row.riseMm === undefined ? '' : `, ${row.riseMm < 0 ? 'falls' : 'rises'} ${formatShort(Math.abs(row.riseMm))} mm`}`,
       );
   return told.map(({ part, title, paths }) => {
-    const own = stretches.length > 0 && (part === 'suction' || part === 'line');
+    const own = segments.length > 0 && (part === 'suction' || part === 'line');
     const figures = own
-      ? inStretches(part === 'suction' ? 'suction' : 'pressure')
+      ? inSegments(part === 'suction' ? 'suction' : 'pressure')
       : paths.map((path) => {
           const field = fieldAt(path);
           const value = valueAt(build.sheets, path);
@@ -53,12 +53,12 @@ export function describeRun(build: Build, calls: readonly Call[]): PartInWords[]
           if (value === null) return `${label} not known`;
           return field.kind === 'choice'
             ? `${label}: ${(field.options as Record<string, string>)[value]}`
-            : `${label} ${trim(Number(value), 3)} ${field.unit === 'deg' ? 'degrees' : field.unit}`;
+            : `${label} ${formatShort(Number(value), 3)} ${field.unit === 'deg' ? 'degrees' : field.unit}`;
         });
-    const call = worst[part];
-    const says = call
-      ? ` ${levelWords[call.call.level]}: ${call.call.says}${call.more > 0 ? ` And ${call.more} more.` : ''}`
+    const finding = worst[part];
+    const message = finding
+      ? ` ${levelWords[finding.finding.level]}: ${finding.finding.message}${finding.more > 0 ? ` And ${finding.more} more.` : ''}`
       : '';
-    return { part, title, text: `${figures.join(', ')}.${says}` };
+    return { part, title, text: `${figures.join(', ')}.${message}` };
   });
 }

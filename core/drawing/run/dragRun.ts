@@ -1,7 +1,7 @@
 import type { Build } from '../../build/Build';
 import { valueAt, type FigurePath } from '../../build/sheets';
 import { segmentRows } from '../../model/fuel/routeOf';
-import { runGeometry, type Point, type Stretch } from './runGeometry';
+import { runGeometry, type Point, type Segment } from './runGeometry';
 
 /** What a drag makes of a figure, or of a cell of the fuel line. */
 export type Moved = { path: FigurePath; value: number } | { row: string; column: 'lengthM' | 'riseMm'; value: number };
@@ -10,28 +10,28 @@ const clampRound = (value: number, min: number, max: number, decimals: number) =
 const straight = (a: Point, b: Point) => Math.max(1, Math.hypot(b.x - a.x, b.z - a.z));
 
 /** A stretch between two new ends: its rise follows, and its length keeps its slack, the share by which it is longer than the straight way. */
-function stretched(build: Build, stretch: Stretch, from: Point, to: Point): Moved[] {
-  const row = segmentRows(build.lists).find(({ id }) => id === stretch.id);
-  const before = straight(stretch.from, stretch.to);
+function stretched(build: Build, segment: Segment, from: Point, to: Point): Moved[] {
+  const row = segmentRows(build.lists).find(({ id }) => id === segment.id);
+  const before = straight(segment.from, segment.to);
   const length = ((row?.lengthM ?? before / 1000) * straight(from, to)) / before;
-  const rise = (row?.riseMm ?? 0) + (to.z - from.z) - (stretch.to.z - stretch.from.z);
+  const rise = (row?.riseMm ?? 0) + (to.z - from.z) - (segment.to.z - segment.from.z);
   return [
-    { row: stretch.id, column: 'lengthM', value: clampRound(length, 0.01, 20, 2) },
-    { row: stretch.id, column: 'riseMm', value: clampRound(rise, -3000, 3000, 0) },
+    { row: segment.id, column: 'lengthM', value: clampRound(length, 0.01, 20, 2) },
+    { row: segment.id, column: 'riseMm', value: clampRound(rise, -3000, 3000, 0) },
   ];
 }
 /** The rough length of one side between new ends. */
 function rough(build: Build, path: 'fuel.suctionLengthM' | 'fuel.pressureLengthM', before: number, after: number): Moved {
-  const [least, most] = path === 'fuel.suctionLengthM' ? [0.05, 15] : [0.1, 20];
-  return { path, value: clampRound((valueAt(build.sheets, path) ?? before / 1000) * (after / before), least, most, 2) };
+  const [min, max] = path === 'fuel.suctionLengthM' ? [0.05, 15] : [0.1, 20];
+  return { path, value: clampRound((valueAt(build.sheets, path) ?? before / 1000) * (after / before), min, max, 2) };
 }
 
 /** What moving the pump by (dx, dz) mm makes of the figures: its height, and what runs to it and from it; heater and tank stay where they are. */
 export function movePump(build: Build, dxMm: number, dzMm: number): Moved[] {
   const g = runGeometry(build, new Set());
   const [last, first] = [
-    g.stretches.filter(({ side }) => side === 'suction').pop(),
-    g.stretches.find(({ side }) => side === 'pressure'),
+    g.segments.filter(({ side }) => side === 'suction').pop(),
+    g.segments.find(({ side }) => side === 'pressure'),
   ];
   const [back, ahead] = [last?.from ?? g.pickup.top, first?.to ?? g.heaterIn];
   const to = {
@@ -52,7 +52,7 @@ export function movePump(build: Build, dxMm: number, dzMm: number): Moved[] {
 /** What moving the tank by (dx, dz) mm makes of the figures: heights are counted from its floor, so pump and heater move the other way. */
 export function moveTank(build: Build, dxMm: number, dzMm: number): Moved[] {
   const g = runGeometry(build, new Set());
-  const first = g.stretches.find(({ side }) => side === 'suction');
+  const first = g.segments.find(({ side }) => side === 'suction');
   const end = first?.to ?? g.pumpIn;
   const moved = { x: Math.min(g.pickup.top.x + dxMm, end.x - (first ? 10 : 50)), z: g.pickup.top.z + dzMm };
   return [
@@ -66,9 +66,9 @@ export function moveTank(build: Build, dxMm: number, dzMm: number): Moved[] {
 
 /** What moving the far end of a stretch by (dx, dz) mm makes of it and of the next; the ends beyond stay. Nothing for the last before pump or heater: those are moved themselves. */
 export function moveJoint(build: Build, id: string, dxMm: number, dzMm: number): Moved[] {
-  const { stretches } = runGeometry(build, new Set());
-  const i = stretches.findIndex((stretch) => stretch.id === id);
-  const [one, next] = [stretches[i], stretches[i + 1]];
+  const { segments } = runGeometry(build, new Set());
+  const i = segments.findIndex((segment) => segment.id === id);
+  const [one, next] = [segments[i], segments[i + 1]];
   if (!one || next?.side !== one.side) return [];
   const to = {
     x: Math.min(Math.max(one.to.x + dxMm, one.from.x + 5), next.to.x - 5),

@@ -3,12 +3,12 @@ import type { Build } from '../../build/Build';
 import type { Part } from '../../build/field';
 import { rowsOf } from '../../build/lists';
 import { valueAt, type FigurePath } from '../../build/sheets';
-import { stageIds, type Call, type StageId } from '../../checks/Call';
+import { stageIds, type Finding, type StageId } from '../../checks/Finding';
 import { isProven } from '../../checks/progress';
 import { segmentRows } from '../../model/fuel/routeOf';
 import { stackLayers, stackMm } from '../../model/siting/stackUp';
-import { show, trim } from '../../units/show';
-import { partCalls, type PartCall } from './partCalls';
+import { formatFixed, formatShort } from '../../units/formatNumber';
+import { partFindings, type PartFinding } from './partFindings';
 import { placeLabels, strokeBoxes, type Box } from './placeLabels';
 import { runGeometry, type Ink, type Point, type RunGeometry } from './runGeometry';
 
@@ -45,10 +45,10 @@ export interface RunDrawing {
   /** Where the worst call on a part is shown, px. */
   anchors: Record<Part, { x: number; y: number }>;
   /** The worst call on each part that has one to tell. */
-  told: Partial<Record<Part, PartCall>>;
+  told: Partial<Record<Part, PartFinding>>;
   pump: { x: number; y: number; lengthPx: number; angleDeg: number };
   /** The line stretch by stretch, px; `joint` is its far end where that can be dragged. */
-  stretches: {
+  segments: {
     id: string;
     name: string;
     d: string;
@@ -72,18 +72,18 @@ const usualGrid = 250;
  * @param width px, 320 and up
  * @param most px, the most height it may take; it takes less where the scale is set by the width
  */
-export function layoutRun(build: Build, calls: readonly Call[], width: number, most: number): RunDrawing {
-  const proven = new Set<StageId>(stageIds.filter((stage) => isProven(build, calls, stage)));
+export function layoutRun(build: Build, findings: readonly Finding[], width: number, max: number): RunDrawing {
+  const proven = new Set<StageId>(stageIds.filter((stage) => isProven(build, findings, stage)));
   const g = runGeometry(build, proven);
   const pad = { left: 24, right: 40, top: 34, bottom: 40 };
   const left = Math.min(0, g.intake.end.x);
   const right = Math.max(g.exhaust.end.x + 60, g.outlineX + 60, g.heaterIn.x + 500);
   const low = Math.min(0, g.pumpIn.z - 60, g.exhaust.end.z - 40, g.intake.end.z - 40);
   const high = Math.max(g.floorZ + 260, g.tank.height + 90, g.pumpIn.z + 120, g.exhaust.end.z + 60, g.intake.end.z + 60);
-  const scale = Math.min((width - pad.left - pad.right) / (right - left), (most - pad.top - pad.bottom) / (high - low));
+  const scale = Math.min((width - pad.left - pad.right) / (right - left), (max - pad.top - pad.bottom) / (high - low));
   // The bodies above the floor are larger than to scale, so they need their room whatever the scale is.
   const height = Math.round(
-    Math.min(most, Math.max((high - low) * scale + pad.top + pad.bottom, (g.floorZ - low) * scale + pad.bottom + 128)),
+    Math.min(max, Math.max((high - low) * scale + pad.top + pad.bottom, (g.floorZ - low) * scale + pad.bottom + 128)),
   );
   const x = (mm: number) => round(pad.left + (mm - left) * scale);
   const y = (mm: number) => round(height - pad.bottom - (mm - low) * scale);
@@ -143,7 +143,7 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
     { width: widths[g.ink.pickup] + 1, name: 'pickup' },
   );
   const level = value('fuel.fuelLevelMm');
-  write('tank', tank.x + 6, y(0) + 17, level === null ? 'fuel level not measured' : `${show(level)} mm of fuel`);
+  write('tank', tank.x + 6, y(0) + 17, level === null ? 'fuel level not measured' : `${formatFixed(level)} mm of fuel`);
 
   // Pump at its true angle.
   const angleDeg = value('fuel.pumpAngleDeg') ?? 0;
@@ -161,7 +161,7 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
     (p) => round(p.x),
     (p) => round(p.y),
   ).curve(curveMonotoneX);
-  const sideOf = (side: 'suction' | 'pressure') => g.stretches.filter((stretch) => stretch.side === side);
+  const sideOf = (side: 'suction' | 'pressure') => g.segments.filter((segment) => segment.side === side);
   const [before, after] = [sideOf('suction'), sideOf('pressure')];
   // Known by its stretches it is drawn as it runs; by its rough lengths alone as a soft curve.
   const polyline = (points: readonly { x: number; y: number }[]) =>
@@ -183,14 +183,14 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
           { x: heaterIn.x - (heaterIn.x - pumpOut.x) * 0.06, y: heaterIn.y + (pumpOut.y - heaterIn.y) * 0.08 },
           heaterIn,
         ]) ?? '');
-  const stretches = g.stretches.map(({ id, name, side, from, to }, i) => {
+  const segments = g.segments.map(({ id, name, side, from, to }, i) => {
     const own = side === 'pressure' && id === after[0]?.id ? pumpOut : at(from);
-    return { id, name, d: polyline([own, at(to)]), from: own, to: at(to), joint: g.stretches[i + 1]?.side === side };
+    return { id, name, d: polyline([own, at(to)]), from: own, to: at(to), joint: g.segments[i + 1]?.side === side };
   });
   draw('suction', 'fuel', suction, { width: widths[g.ink.suction] + 1.5, name: 'suction' });
   draw('line', 'fuel', pressure, { width: widths[g.ink.line] + 1.5, name: 'pressure' });
   const place = value('fuel.filterPlace');
-  const filterEnd = g.stretches.find(({ end }) => end === 'filter')?.to;
+  const filterEnd = g.segments.find(({ end }) => end === 'filter')?.to;
   // A filter that ends the last stretch before the pump stands a little before it.
   const inLine = filterEnd && (filterEnd === g.pumpIn ? { x: at(filterEnd).x - 22, y: at(filterEnd).y - 3 } : at(filterEnd));
   const filterAt = inLine
@@ -208,10 +208,10 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
       { fill: 'paper', name: 'filter' },
     );
   }
-  for (const stretch of g.stretches)
-    if (stretch.end === 'joint') {
-      const { x: jx, y: jy } = at(stretch.to);
-      draw(stretch.side === 'suction' ? 'suction' : 'line', 'ink', `M${round(jx - 5)},${round(jy - 4)}h10v8h-10Z`, {
+  for (const segment of g.segments)
+    if (segment.end === 'joint') {
+      const { x: jx, y: jy } = at(segment.to);
+      draw(segment.side === 'suction' ? 'suction' : 'line', 'ink', `M${round(jx - 5)},${round(jy - 4)}h10v8h-10Z`, {
         fill: 'paper',
         width: 1.25,
         name: 'joint',
@@ -233,7 +233,7 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
     { ink: 'fitted', width: 1.75, name: 'pump arrow' },
   );
   if (value('fuel.pumpAngleDeg') !== null)
-    write('pump', pumpIn.x + lengthPx / 2, Math.max(pumpIn.y, pumpOut.y) + bodyH / 2 + 19, `${trim(angleDeg)}°`, {
+    write('pump', pumpIn.x + lengthPx / 2, Math.max(pumpIn.y, pumpOut.y) + bodyH / 2 + 19, `${formatShort(angleDeg)}°`, {
       strong: true,
       anchor: 'middle',
     });
@@ -244,7 +244,7 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
       'suction',
       Math.max(tank.x + tank.w + 8, (pickup.top.x + pumpIn.x) / 2 - 40),
       Math.max(pickup.top.y, filterAt.y) + 26,
-      `${trim(suctionM)} m`,
+      `${formatShort(suctionM)} m`,
     );
   const boreMm = segmentRows(build.lists).find(({ side }) => side === 'pressure')?.boreMm ?? value('fuel.pressureBoreMm');
   const lineM = after.length > 0 ? metres(after) : value('fuel.pressureLengthM');
@@ -253,7 +253,7 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
       'line',
       pumpOut.x + (heaterIn.x - pumpOut.x) * 0.42,
       Math.min(y(g.pumpIn.z), y(g.heaterIn.z) + 44) + 10,
-      `${trim(lineM)} m, bore ${trim(boreMm ?? 0, 1)} mm, ${riseText(g)}`.replace('bore 0 mm, ', ''),
+      `${formatShort(lineM)} m, bore ${formatShort(boreMm ?? 0, 1)} mm, ${riseText(g)}`.replace('bore 0 mm, ', ''),
       { anchor: 'middle' },
     );
 
@@ -320,7 +320,7 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
       'exhaust',
       Math.min(exEnd.x, width - 6),
       Math.min(exEnd.y + 19, height - 6),
-      `falls ${show(fall)} mm${past === null ? '' : past < 0 ? `, ends ${show(-past)} mm short` : `, ends ${show(past)} mm past`}`,
+      `falls ${formatFixed(fall)} mm${past === null ? '' : past < 0 ? `, ends ${formatFixed(-past)} mm short` : `, ends ${formatFixed(past)} mm past`}`,
       { anchor: 'end', flow: 'heat' },
     );
 
@@ -341,7 +341,7 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
   );
   const feed = value('wiring.feedLengthM');
   if (feed !== null)
-    write('battery', (battery.x + battery.w + heaterX) / 2, by - 20, `${trim(feed, 1)} m feed`, { anchor: 'middle' });
+    write('battery', (battery.x + battery.w + heaterX) / 2, by - 20, `${formatShort(feed, 1)} m feed`, { anchor: 'middle' });
   const alarm = { x: outlineX - 46, y: Math.max(20, floorY - 150) };
   if (g.ink.cabin !== 'unknown' && value('proving.coAlarmFitted') === 'yes') {
     draw('cabin', 'ink', `M${alarm.x - 14},${alarm.y - 10}h28v20h-28Z`, { fill: 'paper', name: 'alarm' });
@@ -388,7 +388,7 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
     cabin: box(alarm.x, alarm.y, 44, 44),
   };
   // Labels and the marks of calls give way to bodies, lines and to each other.
-  const told = partCalls(calls);
+  const told = partFindings(findings);
   const bodies: Box[] = [
     ...(['tank', 'heater', 'battery'] as const).map((part) => frame(boxes[part])),
     { cx: middle.x, cy: middle.y, w: lengthPx * cos + bodyH * Math.abs(sin), h: lengthPx * Math.abs(sin) + bodyH * cos },
@@ -443,7 +443,7 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
     anchors,
     told,
     pump: { x: pumpIn.x, y: pumpIn.y, lengthPx, angleDeg },
-    stretches,
+    segments,
     boxes,
     geometry: g,
   };
@@ -452,6 +452,6 @@ export function layoutRun(build: Build, calls: readonly Call[], width: number, m
 const frame = ({ x, y, w, h }: { x: number; y: number; w: number; h: number }): Box => ({ cx: x + w / 2, cy: y + h / 2, w, h });
 const riseText = (g: RunGeometry): string => {
   const rise = g.heaterIn.z - g.pumpIn.z;
-  return rise >= 0 ? `rises ${show(rise)} mm` : `falls ${show(-rise)} mm`;
+  return rise >= 0 ? `rises ${formatFixed(rise)} mm` : `falls ${formatFixed(-rise)} mm`;
 };
 const round = (n: number): number => Math.round(n * 10) / 10;

@@ -40,9 +40,9 @@ export function placeLabels(labels: readonly Box[], obstacles: readonly Box[], s
   for (const label of labels) {
     const near = obstacles.filter((o) => Math.abs(o.cx - label.cx) < 100 + (o.w + label.w) / 2);
     let best = label;
-    let least = Infinity;
+    let min = Infinity;
     for (const { dx, dy, far } of steps) {
-      if (far > least) break;
+      if (far > min) break;
       const at = {
         ...label,
         cx: Math.min(Math.max(label.cx + dx, label.w / 2 + 3), sheet.width - label.w / 2 - 3),
@@ -51,7 +51,7 @@ export function placeLabels(labels: readonly Box[], obstacles: readonly Box[], s
       const covered = [...near, ...taken].reduce((sum, other) => sum + overlap(at, other), 0);
       // A pixel covered weighs as much as two pixels of way.
       const cost = covered * 2 + far;
-      if (cost < least) [least, best] = [cost, at];
+      if (cost < min) [min, best] = [cost, at];
     }
     taken.push(best);
   }

@@ -2,7 +2,7 @@ import type { Build } from '../../build/Build';
 import type { Part } from '../../build/field';
 import { fieldAt, figureAt, valueAt, type FigurePath } from '../../build/sheets';
 import type { RowOf } from '../../build/lists';
-import type { StageId } from '../../checks/Call';
+import type { StageId } from '../../checks/Finding';
 import { segmentName, segmentRows } from '../../model/fuel/routeOf';
 
 export interface Point {
@@ -13,7 +13,7 @@ export interface Point {
 export type Ink = 'unknown' | 'planned' | 'fitted' | 'proven';
 
 /** One stretch of the line between two of its ends. */
-export interface Stretch {
+export interface Segment {
   id: string;
   name: string;
   side: 'suction' | 'pressure';
@@ -28,7 +28,7 @@ export interface RunGeometry {
   tank: { length: number; height: number; fuel: number };
   pickup: { top: Point; end: Point };
   /** The line stretch by stretch, where it is known so; in the order of flow. */
-  stretches: Stretch[];
+  segments: Segment[];
   pumpIn: Point;
   heaterIn: Point;
   floorZ: number;
@@ -66,14 +66,14 @@ function inkOf(build: Build, part: Part, proven: ReadonlySet<StageId>): Ink {
 }
 
 /** Stretches of one side laid end to end; the last ends where the pump or the heater was measured to be. */
-function stretchesFrom(rows: readonly RowOf<'segments'>[], side: Stretch['side'], start: Point, endZ: number): Stretch[] {
+function segmentsFrom(rows: readonly RowOf<'segments'>[], side: Segment['side'], start: Point, endZ: number): Segment[] {
   const own = rows.filter((row) => (row.side ?? 'pressure') === side);
   let from = start;
   return own.map((row, i) => {
     const rise = row.riseMm ?? 0;
     const z = i === own.length - 1 ? endZ : from.z + rise;
     const to = { x: from.x + reach((row.lengthM ?? 0.3) * 1000, z - from.z), z };
-    const stretch = {
+    const segment = {
       id: row.id,
       name: segmentName(row, i),
       side,
@@ -83,7 +83,7 @@ function stretchesFrom(rows: readonly RowOf<'segments'>[], side: Stretch['side']
       near: row.near ?? null,
     };
     from = to;
-    return stretch;
+    return segment;
   });
 }
 
@@ -103,12 +103,12 @@ export function runGeometry(build: Build, proven: ReadonlySet<StageId>): RunGeom
   const pumpZ = v('fuel.pumpAboveTankFloorMm', 100);
   const heaterZ = v('fuel.heaterAboveTankFloorMm', 450);
   const rows = segmentRows(build.lists);
-  const suction = stretchesFrom(rows, 'suction', top, pumpZ);
+  const suction = segmentsFrom(rows, 'suction', top, pumpZ);
   const pumpIn = suction[suction.length - 1]?.to ?? {
     x: top.x + reach(v('fuel.suctionLengthM', 0.8) * 1000, pumpZ - top.z),
     z: pumpZ,
   };
-  const pressure = stretchesFrom(rows, 'pressure', pumpIn, heaterZ);
+  const pressure = segmentsFrom(rows, 'pressure', pumpIn, heaterZ);
   const heaterIn = pressure[pressure.length - 1]?.to ?? {
     x: pumpIn.x + reach(v('fuel.pressureLengthM', 2.5) * 1000, heaterZ - pumpZ),
     z: heaterZ,
@@ -124,7 +124,7 @@ export function runGeometry(build: Build, proven: ReadonlySet<StageId>): RunGeom
   return {
     tank: { length, height, fuel: Math.min(v('fuel.fuelLevelMm', 0), height) },
     pickup: { top, end: { x: pickupX, z: kind === 'bottomOutlet' ? 0 : clearance } },
-    stretches: [...suction, ...pressure],
+    segments: [...suction, ...pressure],
     pumpIn,
     heaterIn,
     floorZ,

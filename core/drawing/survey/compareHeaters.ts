@@ -2,7 +2,7 @@ import type { Build } from '../../build/Build';
 import { rowsOf, type RowOf } from '../../build/lists';
 import { valueAt } from '../../build/sheets';
 import { assessStage } from '../../checks/assess';
-import { levels, type Call } from '../../checks/Call';
+import { levels, type Finding } from '../../checks/Finding';
 import type { DerivedKey } from '../../figures/derived';
 import { explain } from '../../figures/explain';
 
@@ -13,7 +13,7 @@ export interface Compared {
   build: Build;
   figures: Record<(typeof compared)[number], number | null>;
   /** The worst of its survey calls on size, label, altitude. */
-  worst: Call | null;
+  worst: Finding | null;
   missing: readonly string[];
 }
 export const compared = [
@@ -29,7 +29,7 @@ export const compared = [
   'survey.weekendAh',
   'survey.outputAltitudeKw',
 ] as const satisfies readonly DerivedKey[];
-const heaterCalls = ['survey.size.under', 'survey.size.over', 'survey.size.label', 'survey.altitude'];
+const heaterFindings = ['survey.size.under', 'survey.size.over', 'survey.size.label', 'survey.altitude'];
 
 /** The columns of a candidate that are figures of the heater sheet, and how each is called there. */
 const taken = ['claimedOutputKw', 'strokeVolumeMl', 'pumpMinHz', 'pumpMaxHz', 'runCurrentA'] as const;
@@ -62,13 +62,13 @@ export function takeCandidate(build: Build, row: RowOf<'candidates'>) {
 export function compareHeaters(build: Build): Compared[] {
   const one = (id: string | null, name: string, tried: Build): Compared => {
     const explained = compared.map((key) => explain(tried, key));
-    const calls = assessStage(tried, 'survey').filter((c) => heaterCalls.includes(c.id) && c.level !== 'sound');
+    const findings = assessStage(tried, 'survey').filter((c) => heaterFindings.includes(c.id) && c.level !== 'sound');
     return {
       id,
       name,
       build: tried,
       figures: Object.fromEntries(explained.map(({ key, value }) => [key, value])) as Compared['figures'],
-      worst: calls.sort((a, b) => levels.indexOf(a.level) - levels.indexOf(b.level))[0] ?? null,
+      worst: findings.sort((a, b) => levels.indexOf(a.level) - levels.indexOf(b.level))[0] ?? null,
       missing: [...new Set(explained.flatMap(({ missing }) => missing))],
     };
   };

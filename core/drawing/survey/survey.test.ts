@@ -58,14 +58,14 @@ test('where the heat goes adds up to the whole', () => {
 });
 
 describe('spread', () => {
-  const still = (n: number) => ({ least: n, likely: n, most: n });
+  const still = (n: number) => ({ min: n, likely: n, max: n });
   const facts: SpreadFacts = {
     fabricWK: 50,
     areaM2: 40,
     volumeM3: 14,
     insideC: 18,
-    mostW: 2500,
-    ranges: { walls: still(1), airChangesH: still(1), coldestC: still(-8), dose: still(1), shell: still(1) },
+    maxW: 2500,
+    uncertainties: { walls: still(1), airChangesH: still(1), coldestC: still(-8), dose: still(1), shell: still(1) },
   };
   test('with nothing uncertain it is the closed form itself', () => {
     const spread = surveySpread(facts, { draws: 500 });
@@ -81,7 +81,7 @@ describe('spread', () => {
   });
   test('one uncertain input: mean and percentiles of demand as a triangle has them, and that input matters most', () => {
     const spread = surveySpread(
-      { ...facts, ranges: { ...facts.ranges, coldestC: { least: -14, likely: -8, most: -2 } } },
+      { ...facts, uncertainties: { ...facts.uncertainties, coldestC: { min: -14, likely: -8, max: -2 } } },
       { draws: 40000, seed: 5 },
     );
     const perK = (50 + 0.335 * 14) / 1000;
@@ -93,19 +93,19 @@ describe('spread', () => {
   test('the same seed gives the same answer; cancelled it gives none', () => {
     const wide = {
       ...facts,
-      ranges: { ...facts.ranges, walls: { least: 0.7, likely: 1, most: 1.5 }, shell: { least: 0.5, likely: 1, most: 2 } },
+      uncertainties: { ...facts.uncertainties, walls: { min: 0.7, likely: 1, max: 1.5 }, shell: { min: 0.5, likely: 1, max: 2 } },
     };
     expect(surveySpread(wide, { draws: 2000, seed: 9 })).toEqual(surveySpread(wide, { draws: 2000, seed: 9 }));
     expect(surveySpread(wide, { cancelled: () => true })).toBeNull();
   });
 });
 test('a night’s mean output: between lowest and full what the mean temperature asks for, else bounded', () => {
-  const night = { lossWK: 50, freeW: 0, insideC: 18, eveningC: 6, coldestC: -2, leastKw: 0, mostKw: 9 };
+  const night = { lossWK: 50, freeW: 0, insideC: 18, eveningC: 6, coldestC: -2, minKw: 0, maxKw: 9 };
   // The mean of half a cosine lies in its middle.
   expect(nightMeanKw(night)).toBeCloseTo((50 * (18 - 2)) / 1000, 3);
   expect(nightMeanKw({ ...night, freeW: 72 })).toBeCloseTo((50 * 16 - 72) / 1000, 3);
-  expect(nightMeanKw({ ...night, leastKw: 2 })).toBe(2);
-  expect(nightMeanKw({ ...night, mostKw: 0.3 })).toBeCloseTo(0.3, 9);
+  expect(nightMeanKw({ ...night, minKw: 2 })).toBe(2);
+  expect(nightMeanKw({ ...night, maxKw: 0.3 })).toBeCloseTo(0.3, 9);
 });
 // Common practice, no source: 22 L last of the order of 100 hours; about 10 Ah in an eight-hour night of a 2 kW unit at 12 V.
 test('a 2 kW unit in the sound space burns and draws what fitters meet', () => {

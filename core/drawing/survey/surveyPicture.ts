@@ -1,13 +1,13 @@
 import type { Build } from '../../build/Build';
 import { makeReader, NotMeasured } from '../../reading/reader';
-import type { Reader } from '../../checks/Call';
+import type { Reader } from '../../checks/Finding';
 import { bandOf, nodesOf } from '../../figures/surveyFigures';
 import type { SizeFacts } from '../../model/heat/recommendSize';
 import { largerSold, smallerSold } from '../../physics/heat/sizesSold';
 import { spaceParts, type SpacePart } from '../../model/heat/spaceParts';
 import type { SpreadFacts } from '../../physics/heat/surveySpread';
 import type { TwoNodes } from '../../physics/heat/warmUp';
-import type { Range } from '../../random/monteCarlo';
+import type { Uncertainty } from '../../random/monteCarlo';
 
 export interface SurveyPicture {
   /** Ways by which heat leaves, the largest first; the air that changes is one of them. */
@@ -17,32 +17,32 @@ export interface SurveyPicture {
   spread: SpreadFacts;
 }
 
-const ordered = (least: number, likely: number, most: number): Range => ({
-  least: Math.min(least, likely),
+const ordered = (min: number, likely: number, max: number): Uncertainty => ({
+  min: Math.min(min, likely),
   likely,
-  most: Math.max(most, likely),
+  max: Math.max(max, likely),
 });
-const around = (percent: number): Range => ordered(Math.max(0.05, 1 - percent / 100), 1, 1 + percent / 100);
+const around = (percent: number): Uncertainty => ordered(Math.max(0.05, 1 - percent / 100), 1, 1 + percent / 100);
 /** Ribs and frames only ever add to what the panels lose: 10 % of ribs behind ply take U from 0.55 to 0.96. Parallel paths, ISO 6946 (from memory). */
 const wallsMorePercent = 75;
-const walls = (morePercent: number): Range => ordered(1 - Math.min(10, morePercent) / 100, 1, 1 + morePercent / 100);
+const walls = (morePercent: number): Uncertainty => ordered(1 - Math.min(10, morePercent) / 100, 1, 1 + morePercent / 100);
 
 /** How surely each input is known: as given on the ranges sheet, else a usual doubt (Lorbet's own choice, no source). */
-function rangesOf(read: Reader, airChangesH: number, coldestC: number): SpreadFacts['ranges'] {
+function uncertaintiesOf(read: Reader, airChangesH: number, coldestC: number): SpreadFacts['uncertainties'] {
   return {
-    walls: walls(read.maybe('ranges.uOffPercent') ?? wallsMorePercent),
+    walls: walls(read.maybe('uncertainties.uOffPercent') ?? wallsMorePercent),
     airChangesH: ordered(
-      read.maybe('ranges.airLeastH') ?? airChangesH / 2,
+      read.maybe('uncertainties.airMinH') ?? airChangesH / 2,
       airChangesH,
-      read.maybe('ranges.airMostH') ?? airChangesH * 2,
+      read.maybe('uncertainties.airMaxH') ?? airChangesH * 2,
     ),
     coldestC: ordered(
-      read.maybe('ranges.coldestLeastC') ?? coldestC - 4,
+      read.maybe('uncertainties.coldestMinC') ?? coldestC - 4,
       coldestC,
-      read.maybe('ranges.coldestMostC') ?? coldestC + 3,
+      read.maybe('uncertainties.coldestMaxC') ?? coldestC + 3,
     ),
-    dose: around(read.maybe('ranges.doseOffPercent') ?? 6),
-    shell: around(read.maybe('ranges.shellOffPercent') ?? 40),
+    dose: around(read.maybe('uncertainties.doseOffPercent') ?? 6),
+    shell: around(read.maybe('uncertainties.shellOffPercent') ?? 40),
   };
 }
 
@@ -64,7 +64,7 @@ function picture(read: Reader): SurveyPicture {
   });
   const lossWK = read.derived('survey.lossWK');
   const airWK = read.derived('survey.airLossWK');
-  const [leastKw, mostKw] = [read.derived('heater.outputMinKw'), read.derived('survey.outputAltitudeKw')];
+  const [minKw, maxKw] = [read.derived('heater.outputMinKw'), read.derived('survey.outputAltitudeKw')];
   const { insideC, coldestC, usualNightC } = f;
   const ways = [
     ...parts.map(({ name, lossWK: own, areaM2, uWM2K }) => ({ name, lossWK: own, areaM2, uWM2K })),
@@ -74,8 +74,8 @@ function picture(read: Reader): SurveyPicture {
     ways: ways.map((way) => ({ ...way, share: way.lossWK / lossWK })).sort((a, b) => b.lossWK - a.lossWK),
     facts: {
       ...sizesFor(read),
-      leastKw,
-      mostKw,
+      minKw,
+      maxKw,
       insideC,
       coldestC,
       usualNightC,
@@ -89,8 +89,8 @@ function picture(read: Reader): SurveyPicture {
       areaM2: parts.reduce((sum, part) => sum + part.areaM2, 0),
       volumeM3: f.volumeM3,
       insideC,
-      mostW: mostKw * 1000,
-      ranges: rangesOf(read, f.airChangesH, coldestC),
+      maxW: maxKw * 1000,
+      uncertainties: uncertaintiesOf(read, f.airChangesH, coldestC),
     },
   };
 }

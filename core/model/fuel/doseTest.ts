@@ -1,4 +1,4 @@
-import type { Reader } from '../../checks/Call';
+import type { Reader } from '../../checks/Finding';
 
 /** One counted run of the pump into a measuring glass. */
 export interface DoseRun {

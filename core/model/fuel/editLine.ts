@@ -1,6 +1,6 @@
 import type { RowOf } from '../../build/lists';
 import type { RowChange } from '../../commands/changeRows';
-import type { Reader } from '../../checks/Call';
+import type { Reader } from '../../checks/Finding';
 import { inOrder, routeOf, segmentName } from './routeOf';
 
 type Row = RowOf<'segments'>;
@@ -19,7 +19,7 @@ function placeAfter(rows: readonly Row[], i: number): { order: number; moves: Ro
     moves: rows.flatMap((row, k): RowChange[] =>
       row.order === (k + 1) * step
         ? []
-        : [{ list: 'segments', row: row.id, deed: 'set', column: 'order', from: row.order ?? null, to: (k + 1) * step }],
+        : [{ list: 'segments', row: row.id, action: 'set', column: 'order', from: row.order ?? null, to: (k + 1) * step }],
     ),
   };
 }
@@ -43,7 +43,7 @@ export function splitSegment(all: readonly Row[], id: string, share: number, new
   const set = (column: 'lengthM' | 'riseMm' | 'clips' | 'end' | 'gapMm', to: number | string | null | undefined): RowChange[] =>
     to === undefined || to === (row[column] ?? null)
       ? []
-      : [{ list: 'segments', row: id, deed: 'set', column, from: row[column] ?? null, to }];
+      : [{ list: 'segments', row: id, action: 'set', column, from: row[column] ?? null, to }];
   return [
     ...moves,
     ...set('lengthM', lengthM),
@@ -54,7 +54,7 @@ export function splitSegment(all: readonly Row[], id: string, share: number, new
     {
       list: 'segments',
       row: newId,
-      deed: 'add',
+      action: 'add',
       values: {
         ...values,
         name: `${segmentName(row, i).slice(0, 54)}, on`,
@@ -78,7 +78,7 @@ export function addSegment(all: readonly Row[], after: string | null, newId: str
     {
       list: 'segments',
       row: newId,
-      deed: 'add',
+      action: 'add',
       values: {
         name: `stretch ${rows.length + 1}`,
         side: near?.side ?? 'suction',

@@ -186,9 +186,9 @@ test('a line cut in two hundred pieces is the same line: length, rise, clips, vo
   const lowest = (build: Build) =>
     profileAt(mapOf(build), { frequencyHz: 4, temperatureC: -10, altitudeM: 500, levelMm: 100 }).lowest.peakPa;
   expect(lowest(many) / lowest(whole)).toBeCloseTo(1, 3);
-  const calls = assess(many);
-  expect(calls.find((c) => c.id === 'fuel.figures')?.level).toBe('sound');
-  expect(layoutRun(many, calls, 1150, 286).stretches).toHaveLength(200);
+  const findings = assess(many);
+  expect(findings.find((c) => c.id === 'fuel.figures')?.level).toBe('sound');
+  expect(layoutRun(many, findings, 1150, 286).segments).toHaveLength(200);
   expect(pressureMap(mapOf(many), 60).borderC).toHaveLength(60);
 });
 
@@ -202,7 +202,7 @@ test('a joint goes where it is dragged, and everything beyond its two stretches 
       (pieces, pick, dx, dz) => {
         const build = cutUp(pieces, pieces);
         const before = runGeometry(build, new Set());
-        const can = before.stretches.filter((s, i) => before.stretches[i + 1]?.side === s.side);
+        const can = before.segments.filter((s, i) => before.segments[i + 1]?.side === s.side);
         const one = can[pick % Math.max(1, can.length)];
         if (!one) return;
         const moves = moveJoint(build, one.id, dx, dz);
@@ -215,7 +215,7 @@ test('a joint goes where it is dragged, and everything beyond its two stretches 
               {
                 list: 'segments' as const,
                 row: move.row,
-                deed: 'set' as const,
+                action: 'set' as const,
                 column: move.column,
                 from: row?.[move.column] ?? null,
                 to: move.value,
@@ -227,7 +227,7 @@ test('a joint goes where it is dragged, and everything beyond its two stretches 
         const after = runGeometry(done.build, new Set());
         expect(after.pumpIn.z).toBe(before.pumpIn.z);
         expect(riseOf(read(done.build).segments)).toBeCloseTo(riseOf(read(build).segments), 3);
-        const moved = after.stretches.find((s) => s.id === one.id);
+        const moved = after.segments.find((s) => s.id === one.id);
         expect(Math.abs((moved?.to.z ?? 0) - (one.to.z + dz))).toBeLessThan(1.5);
       },
     ),

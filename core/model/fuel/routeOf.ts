@@ -1,5 +1,5 @@
 import { rowsOf, type ListValues, type RowOf } from '../../build/lists';
-import type { Reader } from '../../checks/Call';
+import type { Reader } from '../../checks/Finding';
 import type { Route, Segment } from '../../physics/fuel/Route';
 
 const sides = { suction: 0, pressure: 1 } as const;

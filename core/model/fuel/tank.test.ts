@@ -97,14 +97,14 @@ test('a dip table is read in straight lines, and one that does not rise is refus
 test('a standpipe is cut so that its clearance stays within the tolerance', () => {
   expect(cutStandpipe({ depthMm: 236, stackMm: 8, clearMm: 30, toleranceMm: 2 })).toEqual({
     cutMm: 214,
-    leastClearMm: 28,
-    mostClearMm: 32,
+    minClearMm: 28,
+    maxClearMm: 32,
   });
   fc.assert(
     fc.property(mm(50, 900), mm(0, 60), mm(0, 40), mm(0, 10), (depthMm, stackMm, clearMm, toleranceMm) => {
       const cut = cutStandpipe({ depthMm, stackMm, clearMm, toleranceMm });
-      expect(cut.leastClearMm).toBeLessThanOrEqual(clearMm + 0.5 - toleranceMm);
-      expect(cut.mostClearMm).toBeGreaterThanOrEqual(clearMm - 0.5 + toleranceMm);
+      expect(cut.minClearMm).toBeLessThanOrEqual(clearMm + 0.5 - toleranceMm);
+      expect(cut.maxClearMm).toBeGreaterThanOrEqual(clearMm - 0.5 + toleranceMm);
     }),
   );
 });

@@ -1,4 +1,4 @@
-import type { Reader } from '../../checks/Call';
+import type { Reader } from '../../checks/Finding';
 import { dipsProblem, type TankShape } from '../../physics/fuel/tankVolume';
 
 /** The tank by its shape, from the build. Through the reader missing where a measure lacks or its table can't be read. */

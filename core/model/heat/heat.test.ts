@@ -8,7 +8,7 @@ import { seeded } from '../../random/seeded';
 import { airLossWK, demandKw, fabricLossWK } from '../../physics/heat/spaceLoss';
 import { uValueWM2K } from '../../physics/heat/uValue';
 import { secondsToWarm, steadyState, warmUp, type TwoNodes } from '../../physics/heat/warmUp';
-import { hoursBelowLeast, workingBand } from '../../physics/heat/workingBand';
+import { hoursBelowMin, workingBand } from '../../physics/heat/workingBand';
 
 describe('U-values, ISO 6946 (from memory), worked by hand', () => {
   test.each([
@@ -112,10 +112,10 @@ describe('working band', () => {
         fc.double({ min: 5, max: 400, noNaN: true }),
         fc.double({ min: 0.3, max: 2, noNaN: true }),
         fc.double({ min: 2, max: 10, noNaN: true }),
-        (loss, least, most) => {
-          const band = workingBand(loss, 20, least, most);
-          expect(demandKw(loss, 20, band.sootAboveC)).toBeCloseTo(least, 9);
-          expect(demandKw(loss, 20, band.shortBelowC)).toBeCloseTo(most, 9);
+        (loss, min, max) => {
+          const band = workingBand(loss, 20, min, max);
+          expect(demandKw(loss, 20, band.sootAboveC)).toBeCloseTo(min, 9);
+          expect(demandKw(loss, 20, band.shortBelowC)).toBeCloseTo(max, 9);
           expect(band.shortBelowC).toBeLessThanOrEqual(band.sootAboveC);
         },
       ),
@@ -134,7 +134,7 @@ describe('working band', () => {
             const t = coldest + ((evening - coldest) * (1 + Math.cos((Math.PI * (i + 0.5)) / 36000))) / 2;
             if (t > border) counted += 1;
           }
-          expect(hoursBelowLeast({ shortBelowC: -99, sootAboveC: border }, evening, coldest, 10)).toBeCloseTo(counted / 3600, 2);
+          expect(hoursBelowMin({ shortBelowC: -99, sootAboveC: border }, evening, coldest, 10)).toBeCloseTo(counted / 3600, 2);
         },
       ),
       { numRuns: 40 },
@@ -161,7 +161,7 @@ describe('thin air', () => {
 });
 
 describe('Monte Carlo', () => {
-  const range = { least: 1, likely: 2, most: 6 };
+  const range = { min: 1, likely: 2, max: 6 };
   test('a triangular range has the mean and the median that its closed form gives', () => {
     const spread = monteCarlo({ x: range }, ({ x }) => x, { draws: 40000, seed: 7 });
     expect(spread?.mean).toBeCloseTo((1 + 2 + 6) / 3, 1);
@@ -170,8 +170,8 @@ describe('Monte Carlo', () => {
     expect([triangular(range, 0), triangular(range, 1)]).toEqual([1, 6]);
   });
   test('of a sum, each input matters by its share of the variance; the same seed gives the same', () => {
-    const wide = { least: -3, likely: 0, most: 3 };
-    const narrow = { least: -1, likely: 0, most: 1 };
+    const wide = { min: -3, likely: 0, max: 3 };
+    const narrow = { min: -1, likely: 0, max: 1 };
     const run = () => monteCarlo({ a: wide, b: narrow }, ({ a, b }) => a + b, { draws: 20000, seed: 3 });
     // Variance of a symmetric triangle goes with the square of its width: 9 to 1.
     expect(run()?.matters.a).toBeCloseTo(0.9, 1);
@@ -182,6 +182,6 @@ describe('Monte Carlo', () => {
   });
   test('it can be cancelled, and refuses ranges out of order', () => {
     expect(monteCarlo({ x: range }, ({ x }) => x, { cancelled: () => true })).toBeNull();
-    expect(() => monteCarlo({ x: { least: 3, likely: 2, most: 6 } }, ({ x }) => x)).toThrow(/x runs from 3/);
+    expect(() => monteCarlo({ x: { min: 3, likely: 2, max: 6 } }, ({ x }) => x)).toThrow(/x runs from 3/);
   });
 });

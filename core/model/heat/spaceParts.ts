@@ -1,6 +1,6 @@
 import type { surfaceKinds } from '../../build/lists';
 import { faces, type RowOf } from '../../build/lists';
-import type { Reader } from '../../checks/Call';
+import type { Reader } from '../../checks/Finding';
 import { buildUps, glazings } from '../../physics/heat/buildUps';
 import { uValueWM2K, type HeatFlow } from '../../physics/heat/uValue';
 

@@ -1,4 +1,4 @@
-import type { Reader } from '../../checks/Call';
+import type { Reader } from '../../checks/Finding';
 import { bubbleBoreLimitMm } from '../../physics/fuel/bubbleBoreLimitMm';
 import { densityKgM3 } from '../../physics/fuel/densityKgM3';
 import { chambersOf, type Chamber } from '../../physics/fuel/firstFill';

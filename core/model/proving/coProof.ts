@@ -9,7 +9,7 @@ export const goodAfterRepair = 3;
 /** 10 mg/m³ ÷ 1.164 (WHO guideline over 8 h, from memory). */
 export const guidelinePpm = 8.6;
 
-export interface JudgedReading {
+export interface RatedReading {
   reading: CoReading;
   atMs: number;
   /** carbon monoxide outside then, ppm; null where nobody read it near in time */ outsidePpm: number | null;
@@ -19,11 +19,11 @@ export interface JudgedReading {
 export interface CoProof {
   start: ProvingStart | null;
   /** before this time nothing counts: the start’s full output, or what was changed or repaired after it; ms */ countsFromMs: number;
-  readings: JudgedReading[];
-  /** bad ones that no repair has followed */ unanswered: JudgedReading[];
-  /** bad ones that were followed by a repair */ answered: JudgedReading[];
-  /** good readings inside that count */ good: JudgedReading[];
-  /** of them at the pillow, doors not open, while it ran */ pillow: JudgedReading[];
+  readings: RatedReading[];
+  /** bad ones that no repair has followed */ unanswered: RatedReading[];
+  /** bad ones that were followed by a repair */ answered: RatedReading[];
+  /** good readings inside that count */ good: RatedReading[];
+  /** of them at the pillow, doors not open, while it ran */ pillow: RatedReading[];
   /** the exhaust or the air was changed after the start: it has to be lit again */ stale: boolean;
 }
 
@@ -31,7 +31,7 @@ export interface CoProof {
 const stepOf = ({ resolutionPpm, ppm }: CoReading): number => resolutionPpm ?? (Number.isInteger(ppm) ? 1 : 0.1);
 
 /** Readings inside, each over what was read outside near in time. Source: definition; the meter's step. */
-export function judgeReadings(readings: readonly CoReading[]): JudgedReading[] {
+export function rateReadings(readings: readonly CoReading[]): RatedReading[] {
   const outside = readings.filter(({ place }) => place === 'outside');
   return readings
     .filter(({ place }) => place !== 'outside')
@@ -50,7 +50,7 @@ export function judgeReadings(readings: readonly CoReading[]): JudgedReading[] {
 /** What the readings of carbon monoxide prove: only those count that were taken once the last start had reached full output. */
 export function coProof(build: Build): CoProof {
   const { start, repaired, stale } = startProof(build, 'co', 'co.reading');
-  const readings = judgeReadings(build.coReadings);
+  const readings = rateReadings(build.coReadings);
   const countsFromMs = start === null ? Infinity : start.fullMs;
   const good = stale ? [] : readings.filter(({ atMs, bad }) => !bad && atMs >= countsFromMs);
   return {
@@ -66,6 +66,6 @@ export function coProof(build: Build): CoProof {
 }
 
 /** Where a bad reading was taken, each place once, in words. */
-export const placesOf = (readings: readonly JudgedReading[]): string[] => [
+export const placesOf = (readings: readonly RatedReading[]): string[] => [
   ...new Set(readings.map(({ reading }) => coPlaces[reading.place])),
 ];

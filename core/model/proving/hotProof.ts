@@ -9,14 +9,14 @@ import { startProof, type StartProof } from './stale';
  * from about 65 °C on (ISO 13732-1, from memory).
  */
 export const bearsC = {
-  timber: { mostC: 77, harm: 'timber chars there, and may take fire years later' },
-  polyethylene: { mostC: 60, harm: 'polyethylene softens there, and gives way' },
-  polypropylene: { mostC: 90, harm: 'polypropylene softens there' },
-  cable: { mostC: 70, harm: 'PVC insulation softens there, and bares the wire' },
-  epdm: { mostC: 120, harm: 'EPDM hardens and cracks there' },
-  silicone: { mostC: 200, harm: 'silicone goes brittle there' },
-  bare: { mostC: 65, harm: 'a hand that touches it is burnt within a second' },
-} as const satisfies Record<keyof typeof heatTakers, { mostC: number; harm: string }>;
+  timber: { maxC: 77, harm: 'timber chars there, and may take fire years later' },
+  polyethylene: { maxC: 60, harm: 'polyethylene softens there, and gives way' },
+  polypropylene: { maxC: 90, harm: 'polypropylene softens there' },
+  cable: { maxC: 70, harm: 'PVC insulation softens there, and bares the wire' },
+  epdm: { maxC: 120, harm: 'EPDM hardens and cracks there' },
+  silicone: { maxC: 200, harm: 'silicone goes brittle there' },
+  bare: { maxC: 65, harm: 'a hand that touches it is burnt within a second' },
+} as const satisfies Record<keyof typeof heatTakers, { maxC: number; harm: string }>;
 /** How long at full output until a surface tells, and how long after "off" it still does, min. Lorbet's own choice, no source. */
 export const hotFromMin = 15;
 export const hotUntilMin = 5;
@@ -33,7 +33,7 @@ export interface HotProof extends StartProof {
 }
 
 /** How much hotter than what is there bears, K; minus where it is cooler. */
-export const overK = ({ surfaceC, touches }: HotLook): number => surfaceC - bearsC[touches].mostC;
+export const overK = ({ surfaceC, touches }: HotLook): number => surfaceC - bearsC[touches].maxC;
 
 /** What the looks for hot spots prove: only those count that were made while the last start had been at full output for long enough. */
 export function hotProof(build: Build): HotProof {

@@ -17,11 +17,11 @@ export function workedMs({ worked }: Build, proof: Proof): number {
 }
 
 /** Repairs of one finding, oldest first. */
-export const repairsOf = ({ repairs }: Pick<Build, 'repairs'>, callId: string): Repair[] =>
-  (repairs ?? []).filter((repair) => repair.callId === callId).sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
+export const repairsOf = ({ repairs }: Pick<Build, 'repairs'>, checkId: string): Repair[] =>
+  (repairs ?? []).filter((repair) => repair.checkId === checkId).sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
 /** When a finding was last repaired, ms; −Infinity where never. */
-export function repairedMs(build: Build, callId: string): number {
-  const all = repairsOf(build, callId);
+export function repairedMs(build: Build, checkId: string): number {
+  const all = repairsOf(build, checkId);
   const last = all[all.length - 1];
   return last ? Date.parse(last.at) : -Infinity;
 }
@@ -32,8 +32,8 @@ export interface StartProof {
   /** when the finding was last repaired, ms; −Infinity where never */ repaired: number;
   /** a part that it proves, or the finding, was worked on after the start began: it has to be lit again */ stale: boolean;
 }
-export function startProof(build: Build, proof: Proof, callId: string): StartProof {
+export function startProof(build: Build, proof: Proof, checkId: string): StartProof {
   const start = provingStart(build);
-  const repaired = repairedMs(build, callId);
+  const repaired = repairedMs(build, checkId);
   return { start, repaired, stale: start !== null && Math.max(repaired, workedMs(build, proof)) > start.beganMs };
 }

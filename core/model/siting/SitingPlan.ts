@@ -1,7 +1,7 @@
 import { aboveKinds, holeKinds, obstacleKinds, rowsOf, type RowOf } from '../../build/lists';
 import type { Build } from '../../build/Build';
 import { valueAt } from '../../build/sheets';
-import type { Reader } from '../../checks/Call';
+import type { Reader } from '../../checks/Finding';
 import { ruleFor } from '../../practices/ruleFor';
 import type { FloorPoint, HeaterPoint, Place, Rect } from './frame';
 
@@ -106,7 +106,7 @@ export function sitingPlan(build: Build): SitingPlan | null {
   const [length, width] = [valueAt(build.sheets, 'siting.floorLengthMm'), valueAt(build.sheets, 'siting.floorWidthMm')];
   const heater = footprint(build);
   if (length === null || width === null || !heater) return null;
-  const limit = (key: Parameters<typeof ruleFor>[0]) => ruleFor(key, build.schools, build.maker).value;
+  const limit = (key: Parameters<typeof ruleFor>[0]) => ruleFor(key, build.practices, build.maker).value;
   const { below, above, holes } = sitingLists(build);
   return {
     floor: { length, width },

@@ -1,7 +1,7 @@
 import type { Build } from '../../build/Build';
 import { holeKinds, rowsOf, sealKinds } from '../../build/lists';
 import { valueAt } from '../../build/sheets';
-import { trim } from '../../units/show';
+import { formatShort } from '../../units/formatNumber';
 import { toFloor, type FloorPoint } from './frame';
 import { placeOf, sitingLists, type Hole } from './SitingPlan';
 import { stackLayers } from './stackUp';
@@ -18,10 +18,10 @@ export interface DrillingStep {
 
 /** What a hole of a width is cut with; common practice, no source. */
 export function toolFor(kind: Hole['kind'], diameterMm: number): string {
-  if (kind === 'screw') return `pilot drill ${trim(diameterMm, 1)} mm`;
-  if (diameterMm <= 13) return `twist drill ${trim(diameterMm, 1)} mm`;
-  if (diameterMm <= 20) return `step drill to ${trim(diameterMm, 1)} mm`;
-  return `hole saw ${trim(diameterMm, 1)} mm`;
+  if (kind === 'screw') return `pilot drill ${formatShort(diameterMm, 1)} mm`;
+  if (diameterMm <= 13) return `twist drill ${formatShort(diameterMm, 1)} mm`;
+  if (diameterMm <= 20) return `step drill to ${formatShort(diameterMm, 1)} mm`;
+  return `hole saw ${formatShort(diameterMm, 1)} mm`;
 }
 /** Large holes first, while nothing hangs in the way; studs and screws last, drilled through the plate itself. */
 const order: Hole['kind'][] = ['turret', 'duct', 'return', 'exhaust', 'air', 'loom', 'fuel', 'stud', 'screw'];
@@ -58,7 +58,7 @@ export function drillingPlan(build: Build): DrillingStep[] | null {
     ...large.map((hole) =>
       step(
         `Pilot for “${hole.name}”`,
-        `drill ${trim(pilotMm, 1)} mm`,
+        `drill ${formatShort(pilotMm, 1)} mm`,
         'Shallow pressure; a stop collar keeps the bit from running on.',
         hole,
       ),
@@ -104,7 +104,7 @@ export function drillingPlan(build: Build): DrillingStep[] | null {
         'gun or brush',
         seal.cureH === undefined
           ? 'Let it cure as its tin says before heat or water.'
-          : `${trim(seal.cureH, 1)} h by its tin before heat or water.`,
+          : `${formatShort(seal.cureH, 1)} h by its tin before heat or water.`,
       ),
     ),
     step(

@@ -44,7 +44,7 @@ function measure(turned: Turned, x: number, y: number): Measured {
   };
 }
 /** Less is better. A metre of duct, of line and half a metre of clearance weigh the same, cable half; Lorbet's own choice. */
-const weigh = (m: Measured): number =>
+const worstOf = (m: Measured): number =>
   (m.ductMm ?? 0) + (m.fuelMm ?? 0) + (m.cableMm ?? 0) / 2 - 2 * Math.min(m.clearMm, enoughMm);
 
 /**
@@ -98,9 +98,9 @@ const isSame = (a: Place, b: Place) => a.turnDeg === b.turnDeg && Math.hypot(a.x
 
 function pickBest(good: readonly Measured[]): FoundPlace[] {
   const wishes: ((m: Measured) => number)[] = [
-    weigh,
-    (m) => -Math.min(m.clearMm, enoughMm) * 1e6 + weigh(m),
-    ...(['ductMm', 'fuelMm', 'cableMm'] as const).map((key) => (m: Measured) => (m[key] ?? 0) * 1e3 + weigh(m)),
+    worstOf,
+    (m) => -Math.min(m.clearMm, enoughMm) * 1e6 + worstOf(m),
+    ...(['ductMm', 'fuelMm', 'cableMm'] as const).map((key) => (m: Measured) => (m[key] ?? 0) * 1e3 + worstOf(m)),
   ];
   const picked: Measured[] = [];
   for (const wish of wishes) {
@@ -116,16 +116,16 @@ function pickBest(good: readonly Measured[]): FoundPlace[] {
   // A second choice that is neither: the best that is far from all of these.
   const elsewhere = good
     .filter((m) => !picked.some(({ place }) => Math.hypot(place.x - m.place.x, place.y - m.place.y) < 3 * apartMm))
-    .reduce<Measured | null>((best, m) => (!best || weigh(m) < weigh(best) ? m : best), null);
+    .reduce<Measured | null>((best, m) => (!best || worstOf(m) < worstOf(best) ? m : best), null);
   if (elsewhere) picked.push(elsewhere);
-  const least = (key: 'ductMm' | 'fuelMm' | 'cableMm') => Math.min(...picked.map((m) => m[key] ?? Infinity));
-  const most = Math.min(enoughMm, Math.max(...picked.map((m) => m.clearMm)));
+  const min = (key: 'ductMm' | 'fuelMm' | 'cableMm') => Math.min(...picked.map((m) => m[key] ?? Infinity));
+  const max = Math.min(enoughMm, Math.max(...picked.map((m) => m.clearMm)));
   return picked.map((m) => ({
     ...m,
     givesUp: [
-      ...(most - Math.min(m.clearMm, enoughMm) >= 10 ? [`${Math.round(most - m.clearMm)} mm of clearance`] : []),
+      ...(max - Math.min(m.clearMm, enoughMm) >= 10 ? [`${Math.round(max - m.clearMm)} mm of clearance`] : []),
       ...(['ductMm', 'fuelMm', 'cableMm'] as const).flatMap((key) => {
-        const more = (m[key] ?? 0) - least(key);
+        const more = (m[key] ?? 0) - min(key);
         return more >= 50 && Number.isFinite(more) ? [`${(more / 1000).toFixed(1)} m more ${criteria[key]}`] : [];
       }),
     ],

@@ -1,5 +1,5 @@
 import { stackKinds, type RowOf } from '../../build/lists';
-import type { Reader } from '../../checks/Call';
+import type { Reader } from '../../checks/Finding';
 
 export interface StackLayer {
   id: string;

@@ -10,9 +10,9 @@ export type ThreadId = keyof typeof threads;
 /** Lengths in which studs and screws are sold, mm. Source: ISO 888 (from memory). */
 const soldMm = [12, 16, 20, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 75, 80, 90, 100, 110, 120, 130, 140, 150];
 /** The shortest sold that is at least so long; null where none is. */
-export const nextSold = (leastMm: number): number | null => soldMm.find((length) => length >= leastMm) ?? null;
+export const nextSold = (minMm: number): number | null => soldMm.find((length) => length >= minMm) ?? null;
 /** The longest sold that is at most so long; null where none is. */
-export const longestSold = (mostMm: number): number | null => [...soldMm].reverse().find((length) => length <= mostMm) ?? null;
+export const longestSold = (maxMm: number): number | null => [...soldMm].reverse().find((length) => length <= maxMm) ?? null;
 
 /** What a stud must show below the floor: washer, nut, and one turn of thread beyond it, mm. */
 export const threadNeededMm = (id: ThreadId): number => threads[id].washerMm + threads[id].nutMm + threads[id].pitchMm;

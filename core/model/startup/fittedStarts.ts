@@ -2,9 +2,9 @@ import type { Build, StartRun } from '../../build/Build';
 import { firstAt } from '../../build/startFacts';
 
 /** Starts of the heater in its place; a dry run on the bench proves the unit and says nothing of how it is fitted. */
-export const fittedStarts = (build: Build): StartRun[] => build.starts.filter((run) => !run.bench);
+export const fittedStarts = (build: Build): StartRun[] => build.starts.filter((run) => !run.dryRun);
 /** Dry runs on the bench. */
-export const benchStarts = (build: Build): StartRun[] => build.starts.filter((run) => run.bench);
+export const dryRuns = (build: Build): StartRun[] => build.starts.filter((run) => run.dryRun);
 
 /** A start on which a proof can rest: it reached full output in its place. Times in ms of the clock. */
 export interface ProvingStart {

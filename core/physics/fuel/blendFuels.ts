@@ -1,4 +1,4 @@
-import { lowerFirst } from '../../units/show';
+import { lowerFirst } from '../../units/formatNumber';
 import type { Fuel } from './fuels';
 import { viscosityMm2S } from './viscosityMm2S';
 

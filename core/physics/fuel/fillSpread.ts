@@ -1,9 +1,9 @@
-import { drawOutcomes, spreadOf, type DrawOptions, type Range, type Spread } from '../../random/monteCarlo';
+import { drawOutcomes, spreadOf, type DrawOptions, type Uncertainty, type Spread } from '../../random/monteCarlo';
 import { firstFill, type FillFacts } from './firstFill';
 
 /** What of a first fill is only known as a range; each a factor on the likely value, but for the dry share. */
 export interface FillSpreadFacts extends FillFacts {
-  ranges: Record<'dose' | 'lengths' | 'filter' | 'gaps', Range> & { dryShare: Range };
+  uncertainties: Record<'dose' | 'lengths' | 'filter' | 'gaps', Uncertainty> & { dryShare: Uncertainty };
 }
 export const fillInputs = {
   dose: 'the pump’s dose',
@@ -23,10 +23,10 @@ export interface FillSpread {
  * @returns null where it was cancelled
  * @source Monte Carlo over `firstFill`
  */
-export function fillSpread({ ranges, ...facts }: FillSpreadFacts, options: DrawOptions = {}): FillSpread | null {
+export function fillSpread({ uncertainties, ...facts }: FillSpreadFacts, options: DrawOptions = {}): FillSpread | null {
   const draws = options.draws ?? 2000;
   const all = drawOutcomes(
-    ranges,
+    uncertainties,
     {
       strokes: (drawn) =>
         firstFill({
@@ -44,15 +44,15 @@ export function fillSpread({ ranges, ...facts }: FillSpreadFacts, options: DrawO
   );
   if (!all) return null;
   const out = all.out.strokes;
-  const [least, most] = [Math.min(...out), Math.max(...out)];
-  const wide = Math.max(1, Math.ceil((most - least + 1) / 24));
-  const bars = Array.from({ length: Math.floor((most - least) / wide) + 1 }, (_, i) => ({
-    from: least + i * wide,
-    to: least + (i + 1) * wide,
+  const [min, max] = [Math.min(...out), Math.max(...out)];
+  const wide = Math.max(1, Math.ceil((max - min + 1) / 24));
+  const bars = Array.from({ length: Math.floor((max - min) / wide) + 1 }, (_, i) => ({
+    from: min + i * wide,
+    to: min + (i + 1) * wide,
     count: 0,
   }));
   for (const n of out) {
-    const bar = bars[Math.floor((n - least) / wide)];
+    const bar = bars[Math.floor((n - min) / wide)];
     if (bar) bar.count += 1;
   }
   return { draws, strokes: spreadOf(all.drawn, out), bars };

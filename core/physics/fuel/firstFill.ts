@@ -73,7 +73,7 @@ export function chambersOf(route: Route, filterMl: number, filterAfterPump: bool
  * @example a plain line of V mL and a dose d with dryShare 1 and no gas takes ⌈V / d⌉ strokes
  * @source conservation of volume; shares are assumptions, common practice, no source
  */
-export function firstFill({ chambers, doseMl, dryShare, gasShare }: FillFacts, most = 60000, every = 0): Fill {
+export function firstFill({ chambers, doseMl, dryShare, gasShare }: FillFacts, max = 60000, every = 0): Fill {
   let [at, filled, liquid, trapped, stroke] = [0, 0, 0, 0, 0];
   const kept: Fill['trapped'] = [];
   const frames: FillFrame[] = [];
@@ -94,7 +94,7 @@ export function firstFill({ chambers, doseMl, dryShare, gasShare }: FillFacts, m
     }
   };
   skip();
-  while (at < chambers.length && stroke < most) {
+  while (at < chambers.length && stroke < max) {
     stroke += 1;
     const wet = pumpAt !== -1 && at >= pumpAt;
     let left = doseMl * (wet ? 1 / (1 + gasShare) : dryShare);

@@ -12,7 +12,7 @@ import { summarizeBuild } from '../../checks/summarizeBuild';
 import { unmeasuredFigures } from '../../model/unmeasuredFigures';
 import { applyCommand } from '../../commands/applyCommand';
 import { changeRows, type RowChange } from '../../commands/changeRows';
-import { defaultSchools } from '../../practices/practices';
+import { defaultPractices } from '../../practices/practices';
 import { addSegment, firstSegments, splitSegment } from '../../model/fuel/editLine';
 import { makeReader } from '../../reading/reader';
 import { boresTried, goodSentence, linePicture, profileSentence } from '../../drawing/line/linePicture';
@@ -25,7 +25,7 @@ import { inOrder, segmentRows } from '../../model/fuel/routeOf';
 
 const by = { name: 'F', role: 'fitter', at: '2026-11-20T10:00:00.000Z' } as const;
 const lead = { ...by, role: 'lead' } as const;
-const level = (build: Build, call: string) => assess(build).find((c) => c.id === call)?.level;
+const level = (build: Build, finding: string) => assess(build).find((c) => c.id === finding)?.level;
 const put = (build: Build, changes: RowChange[]): Build => {
   const done = changeRows(build, changes);
   if (!done.ok) throw new Error(done.errors.join());
@@ -92,13 +92,13 @@ test('two people at one line: one splits a stretch while the other measures it; 
   const row = rows[1];
   if (!row) throw new Error('no row');
   const split = splitSegment(rows, row.id, 0.5, id(8000));
-  const measured = put(build, [{ list: 'segments', row: row.id, deed: 'set', column: 'lengthM', from: 2.8, to: 3.1 }]);
+  const measured = put(build, [{ list: 'segments', row: row.id, action: 'set', column: 'lengthM', from: 2.8, to: 3.1 }]);
   const late = applyCommand(measured, { kind: 'rows', changes: split }, by);
   expect(late).toMatchObject({ ok: false, why: 'clash', clashes: [{ label: 'to the heater, length', theirs: 3.1, yours: 1.4 }] });
   // Nothing of the split was half-written.
   expect(segmentRows(measured.lists)).toHaveLength(2);
   // A cell that the split does not touch is no clash.
-  const other = put(build, [{ list: 'segments', row: row.id, deed: 'set', column: 'near', from: 'outside', to: 'inside' }]);
+  const other = put(build, [{ list: 'segments', row: row.id, action: 'set', column: 'near', from: 'outside', to: 'inside' }]);
   expect(applyCommand(other, { kind: 'rows', changes: split }, by).ok).toBe(true);
 });
 
@@ -219,21 +219,21 @@ describe('the demo shows what it is for', () => {
   test('a pickup above the fuel, a filter after the pump, a loop over the axle', () => {
     const build = demoBuild('Fellgate Control');
     expect(
-      ['fuel.pickup.level', 'fuel.filter.place', 'fuel.line.route', 'fuel.bubbles', 'fuel.pump.mount'].map((call) =>
-        level(build, call),
+      ['fuel.pickup.level', 'fuel.filter.place', 'fuel.line.route', 'fuel.bubbles', 'fuel.pump.mount'].map((finding) =>
+        level(build, finding),
       ),
     ).toEqual(Array(5).fill('fix'));
   });
   test('on the signed one every call of the fuel side holds', () => {
-    const calls = assess(demoBuild('Page Turner No. 3')).filter((c) => c.stage === 'fuel' && c.id !== 'fuel.leak');
-    expect(calls.filter((c) => c.level !== 'sound').map((c) => c.says)).toEqual([]);
+    const findings = assess(demoBuild('Page Turner No. 3')).filter((c) => c.stage === 'fuel' && c.id !== 'fuel.leak');
+    expect(findings.filter((c) => c.level !== 'sound').map((c) => c.message)).toEqual([]);
   });
 });
 
 describe('schools of the fuel side', () => {
-  const under = (school: object, change = {}) => {
+  const under = (practice: object, change = {}) => {
     const build = withRows({}, change);
-    return { ...build, schools: { ...build.schools, ...school } };
+    return { ...build, practices: { ...build.practices, ...practice } };
   };
   test('a raised pickup, joints where a hand reaches them, a source that the workshop prefers', () => {
     expect(level(under({ pickup: 'raised' }), 'fuel.pickup.clearance')).toBe('watch');
@@ -249,13 +249,13 @@ describe('schools of the fuel side', () => {
     ]).toEqual(['watch', 'sound']);
   });
   test('a build from before these schools is whole, is judged by their first options, and takes a change from there', () => {
-    const { pickup: _p, joints: _j, source: _s, ...older } = defaultSchools;
-    const build = { ...soundBuild(), schools: older } as Build;
+    const { pickup: _p, joints: _j, source: _s, ...older } = defaultPractices;
+    const build = { ...soundBuild(), practices: older } as Build;
     expect(readBuild(build).ok).toBe(true);
     expect(assess(build)).toEqual(assess(soundBuild()));
-    const changed = applyCommand(build, { kind: 'schools', changes: [{ key: 'pickup', from: 'low', to: 'raised' }] }, lead);
-    expect(changed.ok && changed.build.schools).toEqual({ ...older, pickup: 'raised' });
-    const stale = applyCommand(build, { kind: 'schools', changes: [{ key: 'pickup', from: 'bottom', to: 'raised' }] }, lead);
+    const changed = applyCommand(build, { kind: 'practices', changes: [{ key: 'pickup', from: 'low', to: 'raised' }] }, lead);
+    expect(changed.ok && changed.build.practices).toEqual({ ...older, pickup: 'raised' });
+    const stale = applyCommand(build, { kind: 'practices', changes: [{ key: 'pickup', from: 'bottom', to: 'raised' }] }, lead);
     expect(stale).toMatchObject({ ok: false, why: 'clash', clashes: [{ theirs: 'low', yours: 'raised' }] });
   });
 });

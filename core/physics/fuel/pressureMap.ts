@@ -45,12 +45,12 @@ export function gasPercentAt(facts: MapFacts, temperatureC: number, levelMm: num
 
 /** The coldest at which the gas stays within the limit and the filter is not plugged, °C; null where there is none within the bounds. */
 export function goodDownToC(facts: MapFacts, levelMm: number): number | null {
-  const least = Math.max(facts.fromC, facts.fuel.cfppC ?? -Infinity);
+  const min = Math.max(facts.fromC, facts.fuel.cfppC ?? -Infinity);
   const works = (temperatureC: number) =>
     levelMm > facts.pickupMm && gasPercentAt(facts, temperatureC, levelMm) <= facts.limitPercent;
-  if (least > facts.toC || !works(facts.toC)) return null;
-  if (works(least)) return least;
-  let [cold, warm] = [least, facts.toC];
+  if (min > facts.toC || !works(facts.toC)) return null;
+  if (works(min)) return min;
+  let [cold, warm] = [min, facts.toC];
   while (warm - cold > 0.05) {
     const middle = (cold + warm) / 2;
     if (works(middle)) warm = middle;

@@ -1,7 +1,7 @@
 export interface StandpipeCut {
   /** mm, rounded to whole */ cutMm: number;
-  /** what that leaves between its end and the tank's floor, at the least and at the most */ leastClearMm: number;
-  mostClearMm: number;
+  /** what that leaves between its end and the tank's floor, at the least and at the most */ minClearMm: number;
+  maxClearMm: number;
 }
 
 /**
@@ -17,7 +17,7 @@ export interface StandpipeCut {
 export function cutStandpipe(p: { depthMm: number; stackMm: number; clearMm: number; toleranceMm: number }): StandpipeCut {
   const cutMm = Math.round(p.depthMm + p.stackMm - p.clearMm);
   const leaves = p.depthMm + p.stackMm - cutMm;
-  return { cutMm, leastClearMm: leaves - p.toleranceMm, mostClearMm: leaves + p.toleranceMm };
+  return { cutMm, minClearMm: leaves - p.toleranceMm, maxClearMm: leaves + p.toleranceMm };
 }
 
 /** Drills that a shop has to hand, mm: whole and half millimetres to 13, then what a step drill gives. Source: ISO 235 sizes (from memory). */
@@ -34,16 +34,16 @@ export const usualDrillsMm: readonly number[] = [
 
 export type HoleFit = 'tight' | 'snug' | 'loose';
 /** How much larger than its fitting a hole in a plastic wall may be, mm. Lorbet's own choice, no source. */
-export const snugMm = { least: 0, most: 0.35 } as const;
+export const snugMm = { min: 0, max: 0.35 } as const;
 
 /** How a fitting sits in a hole. @param holeMm across the hole @param fittingMm across the fitting where it passes */
 export function holeFit(holeMm: number, fittingMm: number): HoleFit {
   const over = holeMm - fittingMm;
-  return over < snugMm.least - 1e-9 ? 'tight' : over > snugMm.most + 1e-9 ? 'loose' : 'snug';
+  return over < snugMm.min - 1e-9 ? 'tight' : over > snugMm.max + 1e-9 ? 'loose' : 'snug';
 }
 
 /** The smallest drill to hand that lets the fitting through, and how it fits; null where every one is too small. */
 export function drillFor(fittingMm: number, drillsMm: readonly number[]): { drillMm: number; fit: HoleFit } | null {
-  const drillMm = [...drillsMm].sort((a, b) => a - b).find((drill) => drill - fittingMm >= snugMm.least - 1e-9);
+  const drillMm = [...drillsMm].sort((a, b) => a - b).find((drill) => drill - fittingMm >= snugMm.min - 1e-9);
   return drillMm === undefined ? null : { drillMm, fit: holeFit(drillMm, fittingMm) };
 }

@@ -4,10 +4,9 @@ import type { Chamber } from './firstFill';
 export const doseTolerance = 0.1;
 export const volumeTolerance = 0.05;
 /** What a stroke moves while the pump is dry, as a share of its dose: surely between these, likeliest in between. Assumption of ours, no source. */
-export const dryShares = { least: 0.75, likely: 0.95, most: 1 } as const;
+export const dryShares = { min: 0.75, likely: 0.95, max: 1 } as const;
 /** The middle of that triangle: as often less as more. */
-export const dryMedian =
-  dryShares.least + Math.sqrt(0.5 * (dryShares.most - dryShares.least) * (dryShares.likely - dryShares.least));
+export const dryMedian = dryShares.min + Math.sqrt(0.5 * (dryShares.max - dryShares.min) * (dryShares.likely - dryShares.min));
 
 export interface Strokes {
   expected: number;
@@ -38,7 +37,7 @@ export function strokesToFill(
   const strokes = (dryShare: number) => (suctionMl / dryShare + pressureMl) / strokeVolumeMl;
   return {
     expected: Math.round(strokes(dryMedian)),
-    low: Math.floor((strokes(dryShares.most) * (1 - volumeTolerance)) / (1 + doseTolerance)),
-    high: Math.ceil((strokes(dryShares.least) * (1 + volumeTolerance)) / (1 - doseTolerance)),
+    low: Math.floor((strokes(dryShares.max) * (1 - volumeTolerance)) / (1 + doseTolerance)),
+    high: Math.ceil((strokes(dryShares.min) * (1 + volumeTolerance)) / (1 - doseTolerance)),
   };
 }

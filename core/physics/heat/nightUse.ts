@@ -17,14 +17,14 @@ export function nightMeanKw(p: {
   insideC: number;
   eveningC: number;
   coldestC: number;
-  leastKw: number;
-  mostKw: number;
+  minKw: number;
+  maxKw: number;
 }): number {
   let sum = 0;
   for (let i = 0; i < steps; i += 1) {
     const outside = nightC(p.eveningC, p.coldestC, (i + 0.5) / steps);
     const needKw = (Math.max(0, p.insideC - outside) * p.lossWK - p.freeW) / 1000;
-    sum += Math.min(p.mostKw, Math.max(p.leastKw, needKw));
+    sum += Math.min(p.maxKw, Math.max(p.minKw, needKw));
   }
   return sum / steps;
 }

@@ -1,4 +1,4 @@
-import { drawOutcomes, spreadOf, type DrawOptions, type Range, type Spread } from '../../random/monteCarlo';
+import { drawOutcomes, spreadOf, type DrawOptions, type Uncertainty, type Spread } from '../../random/monteCarlo';
 import { airWhM3K, demandKw } from './spaceLoss';
 import { secondsToWarm, warmUp } from './warmUp';
 import { spaceNodes } from './spaceNodes';
@@ -9,8 +9,8 @@ export interface SpreadFacts {
   areaM2: number;
   volumeM3: number;
   insideC: number;
-  mostW: number;
-  ranges: Record<SpreadInput, Range>;
+  maxW: number;
+  uncertainties: Record<SpreadInput, Uncertainty>;
 }
 export const spreadInputs = {
   walls: 'what the walls lose',
@@ -50,13 +50,13 @@ export function surveySpread(facts: SpreadFacts, options: DrawOptions = {}): Sur
     });
   const start = (v: Record<SpreadInput, number>) => ({ airC: v.coldestC, shellC: v.coldestC });
   const all = drawOutcomes(
-    facts.ranges,
+    facts.uncertainties,
     {
       demand: (v) => demandKw(facts.fabricWK * v.walls + airWhM3K * v.airChangesH * facts.volumeM3, facts.insideC, v.coldestC),
       warm: (v) => {
         const nodes = nodesOf(v);
         if (!nodes) return neverMin;
-        return Math.min(neverMin, secondsToWarm(nodes, start(v), facts.mostW * v.dose, v.coldestC, facts.insideC) / 60);
+        return Math.min(neverMin, secondsToWarm(nodes, start(v), facts.maxW * v.dose, v.coldestC, facts.insideC) / 60);
       },
     },
     { ...options, draws },
@@ -65,7 +65,7 @@ export function surveySpread(facts: SpreadFacts, options: DrawOptions = {}): Sur
   const { demand, warm } = all.out;
   const warmUpMin = spreadOf(all.drawn, warm);
   const longest = Math.min(240, Math.max(30, Math.ceil((Math.min(warmUpMin.p95, 240) * 1.15) / 10) * 10));
-  const names = Object.keys(facts.ranges) as SpreadInput[];
+  const names = Object.keys(facts.uncertainties) as SpreadInput[];
   const count = Math.min(curveDraws, draws);
   const curve = Array.from({ length: 31 }, (_, i) => {
     const min = (longest * i) / 30;
@@ -73,7 +73,7 @@ export function surveySpread(facts: SpreadFacts, options: DrawOptions = {}): Sur
     for (let k = 0; k < count; k += 1) {
       const v = Object.fromEntries(names.map((name) => [name, all.drawn[name][k] ?? 0])) as Record<SpreadInput, number>;
       const nodes = nodesOf(v);
-      temperatures[k] = nodes ? warmUp(nodes, start(v), facts.mostW * v.dose, v.coldestC, min * 60).airC : v.coldestC;
+      temperatures[k] = nodes ? warmUp(nodes, start(v), facts.maxW * v.dose, v.coldestC, min * 60).airC : v.coldestC;
     }
     const { p5, median, p95 } = spreadOf({}, temperatures);
     return { min, p5, median, p95 };

@@ -12,11 +12,10 @@ export interface WorkingBand {
  * @throws RangeError where the loss is not above 0 or the least output is above the most
  * @source heat balance, first principles; that low running soots: common practice, no source
  */
-export function workingBand(lossWK: number, insideC: number, leastKw: number, mostKw: number): WorkingBand {
+export function workingBand(lossWK: number, insideC: number, minKw: number, maxKw: number): WorkingBand {
   if (!(lossWK > 0)) throw new RangeError(`Heat lost for each kelvin is ${lossWK} W/K; it must be above 0.`);
-  if (!(leastKw >= 0 && leastKw <= mostKw))
-    throw new RangeError(`Least output ${leastKw} kW must be from 0 to the most, ${mostKw} kW.`);
-  return { shortBelowC: insideC - (mostKw * 1000) / lossWK, sootAboveC: insideC - (leastKw * 1000) / lossWK };
+  if (!(minKw >= 0 && minKw <= maxKw)) throw new RangeError(`Least output ${minKw} kW must be from 0 to the most, ${maxKw} kW.`);
+  return { shortBelowC: insideC - (maxKw * 1000) / lossWK, sootAboveC: insideC - (minKw * 1000) / lossWK };
 }
 
 /**
@@ -25,7 +24,7 @@ export function workingBand(lossWK: number, insideC: number, leastKw: number, mo
  * @returns 0 to nightHours
  * @source the course of a night: Lorbet's own choice, no source
  */
-export function hoursBelowLeast(band: WorkingBand, eveningC: number, coldestC: number, nightHours: number): number {
+export function hoursBelowMin(band: WorkingBand, eveningC: number, coldestC: number, nightHours: number): number {
   if (eveningC <= band.sootAboveC) return 0;
   if (coldestC >= band.sootAboveC) return nightHours;
   // T(t) = coldest + (evening − coldest)(1 + cos(π t / night)) / 2 falls through the border once.

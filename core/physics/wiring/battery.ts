@@ -18,7 +18,7 @@ const restTables: Record<'lead' | 'lithium', readonly (readonly [volts: number, 
   ],
 };
 /** Above this no battery of 12 V rests: it is being charged, or it is another voltage. Common practice, no source. */
-export const mostRestV = { lead: 13.3, lithium: 14.2 } as const;
+export const maxRestV = { lead: 13.3, lithium: 14.2 } as const;
 export const chemistry = (kind: BatteryKind): 'lead' | 'lithium' => (kind === 'lithium' ? 'lithium' : 'lead');
 
 /** Straight between the points of a table, at its ends the end's own value. */

@@ -1,20 +1,20 @@
 'use client';
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, TextField, Typography } from '@mui/material';
 import { useState } from 'react';
-import { useBench, useSay } from '../build/BuildContext';
+import { useWorkspace, useSay } from '../build/BuildContext';
 import { useKeptText } from '../build/useKeptText';
 
 /** Records why something was found bad and what was done: what was found stays in the record, and a new proof clears it. */
-export function RepairKey({ callId, subject, name }: { callId: string; subject?: string; name?: string }) {
-  const { calls, send, settled, mayWork } = useBench();
+export function RepairButton({ checkId, subject, name }: { checkId: string; subject?: string; name?: string }) {
+  const { findings, send, settled, mayWork } = useWorkspace();
   const say = useSay();
   const [open, setOpen] = useState(false);
   const [problem, setProblem] = useState('');
-  const keep = `${settled.id}:repair/${callId}/${subject ?? ''}`;
+  const keep = `${settled.id}:repair/${checkId}/${subject ?? ''}`;
   const [cause, setCause] = useKeptText(`${keep}/cause`);
   const [repair, setRepair] = useKeptText(`${keep}/repair`);
   if (!mayWork) return null;
-  const found = calls.find(({ id }) => id === callId);
+  const found = findings.find(({ id }) => id === checkId);
   const record = () => {
     const short = [cause, repair].find((text) => text.trim().length < 3);
     const errors =
@@ -23,7 +23,7 @@ export function RepairKey({ callId, subject, name }: { callId: string; subject?:
             kind: 'repair',
             repair: {
               id: crypto.randomUUID(),
-              callId,
+              checkId,
               ...(subject ? { subject } : {}),
               cause: cause.trim(),
               repair: repair.trim(),
@@ -51,7 +51,7 @@ export function RepairKey({ callId, subject, name }: { callId: string; subject?:
           >
             <DialogTitle id="repair-title">Cause and repair{name ? `: ${name}` : ''}</DialogTitle>
             <DialogContent>
-              {found && <Typography>{say(found.says)}</Typography>}
+              {found && <Typography>{say(found.message)}</Typography>}
               <TextField
                 label="Why it was so"
                 value={cause}

@@ -1,23 +1,23 @@
 'use client';
 import { Dialog } from '@mui/material';
 import { useState } from 'react';
-import type { GateMoment } from '../../core/build/Build';
-import { moments, momentSteps, type Call } from '../../core/checks/Call';
-import { gateOf } from '../../core/checks/gates';
-import { LevelMark } from '../calls/LevelMark';
-import { useBench, useSay } from './BuildContext';
+import type { ReleasableHoldPoint } from '../../core/build/Build';
+import { holdPoints, holdPointSteps, type Finding } from '../../core/checks/Finding';
+import { holdPointState } from '../../core/checks/holdPointState';
+import { LevelMark } from '../findings/LevelMark';
+import { useWorkspace, useSay } from './BuildContext';
 import { StageLink } from './StageLink';
 
-function Standing({ calls, onGo }: { calls: readonly Call[]; onGo: () => void }) {
-  const { build } = useBench();
+function Standing({ findings, onGo }: { findings: readonly Finding[]; onGo: () => void }) {
+  const { build } = useWorkspace();
   const say = useSay();
   return (
     <ul className="stack" onClick={onGo}>
-      {calls.map((call) => (
-        <li key={call.id}>
-          <LevelMark level={call.level} />{' '}
-          <StageLink className="plain-link" href={`/builds/${build.id}/${call.stage}`}>
-            {say(call.says)}
+      {findings.map((finding) => (
+        <li key={finding.id}>
+          <LevelMark level={finding.level} />{' '}
+          <StageLink className="plain-link" href={`/builds/${build.id}/${finding.stage}`}>
+            {say(finding.message)}
           </StageLink>
         </li>
       ))}
@@ -26,23 +26,23 @@ function Standing({ calls, onGo }: { calls: readonly Call[]; onGo: () => void })
 }
 
 /** The gate before a step that can't be undone: what stands open over all sheets, and the name of whoever goes through. */
-export function GateDialog({ moment, onClose }: { moment: GateMoment; onClose: () => void }) {
-  const { settled, calls, send, mayWork, who } = useBench();
+export function ReleaseDialog({ holdPoint, onClose }: { holdPoint: ReleasableHoldPoint; onClose: () => void }) {
+  const { settled, findings, send, mayWork, who } = useWorkspace();
   const [problems, setProblems] = useState<string[]>([]);
-  const { stops, open } = gateOf(settled, calls, moment);
+  const { stops, open } = holdPointState(settled, findings, holdPoint);
   const pass = () => {
-    const errors = send({ kind: 'gate', moment, deed: 'pass' });
+    const errors = send({ kind: 'holdPoint', holdPoint, action: 'release' });
     setProblems(errors);
     if (errors.length === 0) onClose();
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="gate-title">
       <div className="stack" style={{ padding: 20 }}>
-        <h2 id="gate-title">{moments[moment][0]?.toUpperCase() + moments[moment].slice(1)}</h2>
+        <h2 id="gate-title">{holdPoints[holdPoint][0]?.toUpperCase() + holdPoints[holdPoint].slice(1)}</h2>
         {stops.length > 0 && (
           <div className="banner bad" style={{ margin: 0 }}>
             <strong>Shut. Nobody passes while this stands:</strong>
-            <Standing calls={stops} onGo={onClose} />
+            <Standing findings={stops} onGo={onClose} />
           </div>
         )}
         {open.length > 0 && (
@@ -50,7 +50,7 @@ export function GateDialog({ moment, onClose }: { moment: GateMoment; onClose: (
             <p>
               <strong>Still open, and harder to mend after this step:</strong>
             </p>
-            <Standing calls={open} onGo={onClose} />
+            <Standing findings={open} onGo={onClose} />
           </div>
         )}
         {stops.length + open.length === 0 && <p>Every call that guards this step holds.</p>}
@@ -61,11 +61,11 @@ export function GateDialog({ moment, onClose }: { moment: GateMoment; onClose: (
         )}
         <div className="inline">
           {mayWork && stops.length === 0 && (
-            <button type="button" className="key ink" onClick={pass}>
-              {open.length === 0 ? `Done: ${momentSteps[moment]}` : `Done all the same: ${momentSteps[moment]}`}
+            <button type="button" className="button ink" onClick={pass}>
+              {open.length === 0 ? `Done: ${holdPointSteps[holdPoint]}` : `Done all the same: ${holdPointSteps[holdPoint]}`}
             </button>
           )}
-          <button type="button" className="key" onClick={onClose}>
+          <button type="button" className="button" onClick={onClose}>
             Not yet
           </button>
         </div>

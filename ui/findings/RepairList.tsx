@@ -1,11 +1,11 @@
 'use client';
 import { List, ListItem, ListItemText, Typography } from '@mui/material';
 import { format } from 'date-fns';
-import { useBench, useSay } from '../build/BuildContext';
+import { useWorkspace, useSay } from '../build/BuildContext';
 
 /** What was found bad and put right since, with cause and name: it stays in the record. */
 export function RepairList() {
-  const { settled } = useBench();
+  const { settled } = useWorkspace();
   const say = useSay();
   const repairs = settled.repairs ?? [];
   if (repairs.length === 0) return null;

@@ -8,35 +8,73 @@ import type { DerivedKey } from '../figures/derived';
 import type { Origin } from '../ledger/origins';
 
 /** Stages that exist so far, in working order. */
-export const stages = { survey: 'Survey', kit: 'Kit', siting: 'Siting', fuel: 'Fuel', air: 'Air', wiring: 'Wiring', priming: 'Priming', startup: 'First start', proving: 'Proving', signoff: 'Sign-off' } as const;
+export const stages = {
+  survey: 'Survey',
+  kit: 'Kit',
+  siting: 'Siting',
+  fuel: 'Fuel',
+  air: 'Air',
+  wiring: 'Wiring',
+  priming: 'Priming',
+  startup: 'First start',
+  proving: 'Proving',
+  signoff: 'Sign-off',
+} as const;
 export type StageId = keyof typeof stages;
 export const stageIds = Object.keys(stages) as StageId[];
 
 /** Irreversible steps, in the order in which they come. */
-export const moments = { cutting: 'before cutting', bolting: 'before bolting', closing: 'before closing up', power: 'before power', fire: 'before first fire', handover: 'before hand-over' } as const;
-export type Moment = keyof typeof moments;
-export const momentIds = Object.keys(moments) as Moment[];
+export const holdPoints = {
+  cutting: 'before cutting',
+  bolting: 'before bolting',
+  closing: 'before closing up',
+  power: 'before power',
+  fire: 'before first fire',
+  handover: 'before hand-over',
+} as const;
+export type HoldPoint = keyof typeof holdPoints;
+export const holdPointIds = Object.keys(holdPoints) as HoldPoint[];
 /** The step itself, as it is named on a build that waits for it. */
-export const momentSteps: Record<Moment, string> = { cutting: 'the first hole', bolting: 'bolting the heater down', closing: 'the tank goes back up', power: 'the fuse goes in', fire: 'the first fire', handover: 'hand-over' };
+export const holdPointSteps: Record<HoldPoint, string> = {
+  cutting: 'the first hole',
+  bolting: 'bolting the heater down',
+  closing: 'the tank goes back up',
+  power: 'the fuse goes in',
+  fire: 'the first fire',
+  handover: 'hand-over',
+};
 
 /** Worst first. */
 export const levels = ['stop', 'fix', 'open', 'watch', 'sound'] as const;
 export type Level = (typeof levels)[number];
-export const levelWords: Record<Level, string> = { stop: 'STOP', fix: 'PUT RIGHT', open: 'NOT MEASURED', watch: 'WATCH', sound: 'SOUND' };
+export const levelWords: Record<Level, string> = {
+  stop: 'STOP',
+  fix: 'PUT RIGHT',
+  open: 'NOT MEASURED',
+  watch: 'WATCH',
+  sound: 'SOUND',
+};
 
 /** A figure that went into a judgement or a computed figure, and where it came from. */
-export interface Input { path: string; label: string; value: number | string; unit: string; origin: 'as fitted' | 'planned' | 'given' | 'computed' | 'recorded'; /** who and when, where it is known */ from?: Origin }
+export interface Input {
+  path: string;
+  label: string;
+  value: number | string;
+  unit: string;
+  origin: 'as fitted' | 'planned' | 'given' | 'computed' | 'recorded';
+  /** who and when, where it is known */ from?: Origin;
+}
 
-export interface Call {
+export interface Finding {
   id: string;
   stage: StageId;
-  moment: Moment;
+  holdPoint: HoldPoint;
   part: Part;
   level: Level;
   /** The sentence, with this build's own numbers. */
-  says: string;
+  message: string;
   why: string;
-  todo: string;
+  remedy: string;
   source: string;
   rules: Rule[];
   inputs: Input[];
@@ -65,23 +103,28 @@ export interface Reader {
   /** Ends the judgement as open. */
   missing(...labels: string[]): never;
   /** Calls judged before this one; filled only for the sign-off. */
-  others: readonly Call[];
+  others: readonly Finding[];
 }
 
-export interface Verdict { level: Exclude<Level, 'open'>; says: string; todo?: string; why?: string }
+export interface Verdict {
+  level: Exclude<Level, 'open'>;
+  message: string;
+  remedy?: string;
+  why?: string;
+}
 
-export interface Judge {
+export interface Check {
   id: string;
   stage: StageId;
-  moment: Moment;
+  holdPoint: HoldPoint;
   part: Part;
   /** Why it matters, in one or two sentences. */
   why: string;
   /** What to do when it does not hold. */
-  todo: string;
+  remedy: string;
   /** Where the rule comes from. */
   source: string;
   /** It is cleared by a recorded cause, a repair and a new proof, not by writing over what was found. */
   answered?: true;
-  judge(read: Reader): Verdict;
+  check(read: Reader): Verdict;
 }

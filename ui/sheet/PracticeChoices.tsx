@@ -1,21 +1,21 @@
 'use client';
-import { schoolIds, schools, type SchoolId, type Schools } from '../../core/practices/practices';
+import { practiceIds, practices, type PracticeId, type Practices } from '../../core/practices/practices';
 
 /** Accepted ways among which a workshop picks, each with its reason in a sentence. */
-export function SchoolChoices({
+export function PracticeChoices({
   chosen,
   onChoose,
 }: {
-  chosen: Schools;
-  /** null where this person may only read */ onChoose: ((school: SchoolId, option: string) => void) | null;
+  chosen: Practices;
+  /** null where this person may only read */ onChoose: ((practice: PracticeId, option: string) => void) | null;
 }) {
   return (
     <div className="stack" style={{ marginTop: 8 }}>
-      {schoolIds.map((id) => {
-        const options = schools[id].options as Record<string, { label: string; reason: string }>;
+      {practiceIds.map((id) => {
+        const options = practices[id].options as Record<string, { label: string; reason: string }>;
         return (
-          <fieldset key={id} className="school">
-            <legend>{schools[id].label}</legend>
+          <fieldset key={id} className="practice">
+            <legend>{practices[id].label}</legend>
             {Object.entries(options)
               .filter(([option]) => onChoose !== null || chosen[id] === option)
               .map(([option, { label, reason }]) => (

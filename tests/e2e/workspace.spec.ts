@@ -18,14 +18,14 @@ test('the pump dragged, tilted and moved by keys: figures and calls follow', asy
   await page.mouse.move(x + 60, y, { steps: 4 });
   await page.mouse.move(x + 420, y, { steps: 10 });
   // Before the hand lets go, the call stands already.
-  await expect(page.locator('[data-call="fuel.suction.length"]')).toHaveAttribute('data-level', 'fix');
+  await expect(page.locator('[data-finding="fuel.suction.length"]')).toHaveAttribute('data-level', 'fix');
   await page.mouse.up();
   await settled(page);
   expect(Number(await suction.inputValue())).toBeGreaterThan(1.7);
   await pump.focus();
   for (let i = 0; i < 20; i += 1) await pump.press('[');
   await expect(angle).toHaveValue('7');
-  await expect(page.locator('[data-call="fuel.pump.angle"]')).toContainText('Pump lies at 7°');
+  await expect(page.locator('[data-finding="fuel.pump.angle"]')).toContainText('Pump lies at 7°');
   await pump.press('Shift+ArrowLeft');
   await settled(page);
   await page.reload();
@@ -91,7 +91,7 @@ test('the priming count survives a reload and halts unmissably', async ({ page }
   await page.getByRole('button', { name: 'The pump is stopped' }).click();
   await page.getByRole('button', { name: 'fuel seen at the heater' }).click();
   await page.clock.resume();
-  await expect(page.locator('[data-call="priming.over"]')).toHaveAttribute('data-level', 'stop');
+  await expect(page.locator('[data-finding="priming.over"]')).toHaveAttribute('data-level', 'stop');
 });
 
 test('a session that ends in the middle of a form: what was typed is kept and goes in after signing in', async ({ page }) => {
@@ -165,7 +165,7 @@ test('wrong role, no session, another site and nonsense by direct request are re
   expect(
     (
       await page.request.post(url, {
-        data: command({ kind: 'waive', callId: 'fuel.line.joint', says: 'x', why: 'because I say so' }),
+        data: command({ kind: 'waive', checkId: 'fuel.line.joint', message: 'x', why: 'because I say so' }),
       })
     ).status(),
   ).toBe(403);

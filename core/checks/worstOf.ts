@@ -1,4 +1,4 @@
-import type { Reader, Verdict } from './Call';
+import type { Reader, Verdict } from './Finding';
 import { NotMeasured } from '../reading/reader';
 
 /** One question of a judgement; it answers null where it finds nothing to say. */
@@ -9,7 +9,7 @@ export type Question = () => Verdict | null;
  * A stop goes before a fix, a fix before what is not measured, that before watch and sound; of equals the first.
  * @throws through the reader, with the names of all that is missing, where nothing bad is known and something is not measured
  */
-export function weigh(read: Reader, ...questions: readonly Question[]): Verdict {
+export function worstOf(read: Reader, ...questions: readonly Question[]): Verdict {
   const said: Verdict[] = [];
   const lacking: NotMeasured[] = [];
   for (const question of questions) {

@@ -1,4 +1,4 @@
-import { levelWords, type Level } from '../../core/checks/Call';
+import { levelWords, type Level } from '../../core/checks/Finding';
 
 /** A level's own shape: solid bar, solid block, hatched block, double rule, thin rule. Never colour alone. */
 export function LevelGlyph({ level, size = 14, x, y }: { level: Level; size?: number; x?: number; y?: number }) {

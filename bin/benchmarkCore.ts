@@ -68,7 +68,7 @@ async function main(): Promise<void> {
   if (!('facts' in line) || 'missing' in fill) throw new Error('The demo has no fuel line.');
   const facts = picture.spread;
   const floorPlan = { ...plan, floor: { length: 2000, width: 1500 } };
-  const calls = assess(build);
+  const findings = assess(build);
   const rows: LedgerRow[] = [];
   for (let i = 0; i < 2000; i += 1)
     rows.push(
@@ -83,7 +83,7 @@ async function main(): Promise<void> {
     );
   const lines: [string, number, number][] = [
     ['assess, a complete build', await medianMs(200, () => assess(build)), 3],
-    ['lay the run out', await medianMs(200, () => layoutRun(build, calls, 1150, 286)), 8],
+    ['lay the run out', await medianMs(200, () => layoutRun(build, findings, 1150, 286)), 8],
     ['survey: calls, heaters, pictures', await medianMs(50, () => [compareHeaters(surveyed), surveyPicture(surveyed)]), 10],
     ['survey: 10,000 draws', await medianMs(5, () => surveySpread(facts, { draws: 10000 })), 1000],
     ['pressure map, 60 × 60', await medianMs(20, () => pressureMap(line.facts, 60)), 200],

@@ -87,7 +87,7 @@ async function load(client, long, buildIds, [readMs, writeMs]) {
 
 /** What one person can do to everybody else: the longest that any hostile body holds the loop, and the same load as before beside a storm of them. */
 async function underAttack(address, client, long, buildIds) {
-  const attack = ['bin/benchAttack.ts', address, buildIds[0]];
+  const attack = ['bin/benchmarkAttack.ts', address, buildIds[0]];
   const { status, out } = ask(tsx, attack, { maxBuffer: 16 * 1024 * 1024 });
   if (status !== 0) throw new Error(out);
   const held = JSON.parse(out.split('\n').slice(-1)[0]).sort((a, b) => b.ms - a.ms);
@@ -170,7 +170,7 @@ async function inBrowser(address, long) {
       await page.evaluate(() => {
         window.typedAt = 0;
         // The last change of the calls before the frame in which the new one is seen.
-        new MutationObserver(() => (window.calledAt = performance.now())).observe(document.querySelector('.bench-calls'), {
+        new MutationObserver(() => (window.shownAt = performance.now())).observe(document.querySelector('.workspace-findings'), {
           subtree: true,
           childList: true,
           characterData: true,
@@ -180,14 +180,14 @@ async function inBrowser(address, long) {
       });
       await cell.fill(text);
       await page.waitForFunction(
-        (t) => document.querySelector('[data-call="fuel.pump.angle"]')?.textContent?.includes(`at ${t}°`),
+        (t) => document.querySelector('[data-finding="fuel.pump.angle"]')?.textContent?.includes(`at ${t}°`),
         text,
       );
       typed.push(
         await page.evaluate(async () => {
           // Up to the frame that shows it.
           await new Promise((resolve) => requestAnimationFrame(() => resolve()));
-          return window.calledAt - window.typedAt;
+          return window.shownAt - window.typedAt;
         }),
       );
     }
@@ -199,7 +199,7 @@ async function inBrowser(address, long) {
 
 await guarded(async () => {
   ensurePackages();
-  runOrFail(tsx, ['bin/benchCore.ts'], 'The computation could not be measured');
+  runOrFail(tsx, ['bin/benchmarkCore.ts'], 'The computation could not be measured');
   await ensureBuilt();
   const data = path.join(root, '.test/bench');
   rmSync(data, { recursive: true, force: true });
@@ -208,7 +208,7 @@ await guarded(async () => {
   const running = await serve({ data, quiet: true });
   try {
     say('filling a bay of 5,000 builds and a ledger of 20,000 rows …');
-    const seeded = ask(tsx, ['demo/benchSeed.ts'], { env: { ...process.env, ...running.env }, maxBuffer: 64 * 1024 * 1024 });
+    const seeded = ask(tsx, ['demo/benchmarkSeed.ts'], { env: { ...process.env, ...running.env }, maxBuffer: 64 * 1024 * 1024 });
     const { id: long, plans } = JSON.parse(seeded.out.split('\n').slice(-1)[0]);
     if (process.argv.includes('--plans')) writeFileSync(path.join(root, '.test/plans.json'), JSON.stringify(plans, null, 1));
     const client = await signedIn(running.address, 'odile');
@@ -222,11 +222,11 @@ await guarded(async () => {
     }
     for (const way of ['/', `/builds/${long}/fuel`]) await (await client.ask(way)).arrayBuffer();
     // The most it gives comes first, so that what is measured against a limit is measured on a server that is warm.
-    const most = await load(client, long, buildIds, [0, 0]);
+    const max = await load(client, long, buildIds, [0, 0]);
     console.log(
-      `without pauses: ${(most.times.length / 15).toFixed(0)} answers a second, p95 ${Math.round(at(most.times, 0.95))} ms; no limit is set for that`,
+      `without pauses: ${(max.times.length / 15).toFixed(0)} answers a second, p95 ${Math.round(at(max.times, 0.95))} ms; no limit is set for that`,
     );
-    if (most.failures.length > 0) over.push(`${most.failures.length} requests failed without pauses`);
+    if (max.failures.length > 0) over.push(`${max.failures.length} requests failed without pauses`);
     const calm = [];
     for (let round = 0; round < 3; round += 1) calm.push(await load(client, long, buildIds, [4000, 2000]));
     tellLoads('40 readers (4 s), 5 writers (2 s)', calm);

@@ -4,7 +4,7 @@ import type { Command } from '../core/commands/Command';
 import { startFacts } from '../core/build/startFacts';
 
 /** The commands by which what a build holds of runs, starts, looks and readings was done, oldest first: a file brings them along only as claims. */
-export function deedCommands(build: Build): { command: Command; at: string }[] {
+export function actionCommands(build: Build): { command: Command; at: string }[] {
   const after = (at: string, seconds: number) => new Date(Date.parse(at) + seconds * 1000).toISOString();
   const looks = rowsOf(build.lists, 'leaks').flatMap((row) =>
     (
@@ -24,7 +24,7 @@ export function deedCommands(build: Build): { command: Command; at: string }[] {
                 changes: columns.map((column) => ({
                   list: 'leaks' as const,
                   row: row.id,
-                  deed: 'set' as const,
+                  action: 'set' as const,
                   column,
                   from: null,
                   to: row[column] ?? null,

@@ -1,21 +1,21 @@
 import type { Part } from '../../build/field';
-import { levels, type Call } from '../../checks/Call';
+import { levels, type Finding } from '../../checks/Finding';
 
-export interface PartCall {
-  call: Call;
+export interface PartFinding {
+  finding: Finding;
   /** how many more sit on the same part */ more: number;
 }
 
 /** The worst call on each part of the run; sound and waived ones are not told, nor those of the sign-off, which sit on no part. */
-export function partCalls(calls: readonly Call[]): Partial<Record<Part, PartCall>> {
-  const told: Partial<Record<Part, PartCall>> = {};
-  const worstFirst = calls
+export function partFindings(findings: readonly Finding[]): Partial<Record<Part, PartFinding>> {
+  const told: Partial<Record<Part, PartFinding>> = {};
+  const worstFirst = findings
     .filter((c) => c.level !== 'sound' && !c.waived && c.stage !== 'signoff')
     .sort((a, b) => levels.indexOf(a.level) - levels.indexOf(b.level));
-  for (const call of worstFirst) {
-    const known = told[call.part];
+  for (const finding of worstFirst) {
+    const known = told[finding.part];
     if (known) known.more += 1;
-    else told[call.part] = { call, more: 0 };
+    else told[finding.part] = { finding, more: 0 };
   }
   return told;
 }

@@ -1,5 +1,5 @@
 /** A figure for reading: fixed decimals, a true minus, thousands parted by a thin space. @example show(-12.345, 1) // "−12.3" */
-export function show(value: number, decimals = 0): string {
+export function formatFixed(value: number, decimals = 0): string {
   if (!Number.isFinite(value)) return value > 0 ? 'beyond all measure' : '—';
   const [whole = '', fraction] = Math.abs(value).toFixed(decimals).split('.');
   const grouped = whole.length > 4 ? whole.replace(/\B(?=(\d{3})+$)/g, '\u2009') : whole;
@@ -8,8 +8,8 @@ export function show(value: number, decimals = 0): string {
 }
 
 /** At most so many decimals, none for show: 2, 2.5, 2.08. */
-export const trim = (value: number, decimals = 2): string =>
-  show(value, decimals)
+export const formatShort = (value: number, decimals = 2): string =>
+  formatFixed(value, decimals)
     .replace(/(\.\d*?)0+$/, '$1')
     .replace(/\.$/, '');
 

@@ -13,11 +13,11 @@ interface Props {
 }
 
 /** A key that asks for a file; the same file can be chosen again after it was refused. */
-export function FileKey({ name, accept, onFiles, children, multiple = false, camera = false }: Props) {
+export function FileButton({ name, accept, onFiles, children, multiple = false, camera = false }: Props) {
   const input = useRef<HTMLInputElement>(null);
   return (
     <>
-      <button type="button" className="key" onClick={() => input.current?.click()}>
+      <button type="button" className="button" onClick={() => input.current?.click()}>
         {children}
       </button>
       <input

@@ -1,23 +1,23 @@
 'use client';
 import { format } from 'date-fns';
 import { useState } from 'react';
-import { momentSteps } from '../../core/checks/Call';
-import { gateIds, gateOf } from '../../core/checks/gates';
-import { useBench } from '../build/BuildContext';
+import { holdPointSteps } from '../../core/checks/Finding';
+import { releasableIds, holdPointState } from '../../core/checks/holdPointState';
+import { useWorkspace } from '../build/BuildContext';
 
 /** Which steps that can't be undone were taken, by whom, with what open; a step that was taken back opens its gate again. */
-export function GateList() {
-  const { settled, calls, send, mayWork } = useBench();
+export function HoldPointList() {
+  const { settled, findings, send, mayWork } = useWorkspace();
   const [problem, setProblem] = useState('');
   return (
     <section style={{ marginTop: 14 }} aria-label="Gates">
-      <h3 className="moment">Steps that can’t be undone</h3>
+      <h3 className="hold-point">Steps that can’t be undone</h3>
       <ul>
-        {gateIds.map((moment) => {
-          const { passed } = gateOf(settled, calls, moment);
+        {releasableIds.map((holdPoint) => {
+          const { passed } = holdPointState(settled, findings, holdPoint);
           return (
-            <li key={moment} className="inline" style={{ minHeight: 44 }}>
-              <strong>{momentSteps[moment]}</strong>
+            <li key={holdPoint} className="inline" style={{ minHeight: 44 }}>
+              <strong>{holdPointSteps[holdPoint]}</strong>
               {passed ? (
                 <>
                   <span className="soft">
@@ -28,9 +28,9 @@ export function GateList() {
                     <button
                       type="button"
                       className="plain-button"
-                      onClick={() => setProblem(send({ kind: 'gate', moment, deed: 'reopen' }).join(' '))}
+                      onClick={() => setProblem(send({ kind: 'holdPoint', holdPoint, action: 'hold' }).join(' '))}
                     >
-                      Taken back<span className="visually-hidden"> {momentSteps[moment]}</span>
+                      Taken back<span className="visually-hidden"> {holdPointSteps[holdPoint]}</span>
                     </button>
                   )}
                 </>

@@ -1,8 +1,8 @@
 import type { Build } from '../build/Build';
 import type { Field } from '../build/field';
 import { fieldAt, figureAt, type FigurePath, type SheetId } from '../build/sheets';
-import { trim } from '../units/show';
-import type { Judge, Reader, Verdict } from './Call';
+import { formatShort } from '../units/formatNumber';
+import type { Check, Reader, Verdict } from './Finding';
 import { NotMeasured, type Trail } from '../reading/reader';
 
 /** The build with one unknown figure supposed to be something. */
@@ -38,7 +38,7 @@ function* valuesOf(field: Field, { inputs, rules }: Trail): Generator<number | s
 const told = (field: Field, value: number | string): string =>
   field.kind === 'choice'
     ? `“${(field.options as Record<string, string>)[value] ?? value}”`
-    : `${trim(Number(value), Math.max(field.decimals, 1))} ${field.unit === 'deg' ? '°' : field.unit}`
+    : `${formatShort(Number(value), Math.max(field.decimals, 1))} ${field.unit === 'deg' ? '°' : field.unit}`
         .replace(' °', '°')
         .replace('°C', ' °C');
 
@@ -48,8 +48,8 @@ const told = (field: Field, value: number | string): string =>
  * @param trail what the judgement had read before it found the figure missing
  * @param readerOf makes a reader of a build
  */
-export function whateverItIs(
-  judge: Judge,
+export function holdsForAnyValue(
+  check: Check,
   build: Build,
   path: FigurePath,
   trail: Trail,
@@ -61,7 +61,7 @@ export function whateverItIs(
   const judged = (value: number | string): Verdict | null => {
     const own: Trail = { inputs: [], rules: [] };
     try {
-      const verdict = judge.judge(readerOf(supposing(build, path, value), own));
+      const verdict = check.check(readerOf(supposing(build, path, value), own));
       return verdict.level === 'stop' || verdict.level === 'fix' ? verdict : null;
     } catch (error) {
       if (!(error instanceof NotMeasured)) throw error;
@@ -80,5 +80,5 @@ export function whateverItIs(
   }
   if (mildest === null) return null;
   const { verdict, value } = mildest;
-  return { ...verdict, says: `“${field.label}” is not known; even were it ${told(field, value)}: ${verdict.says}` };
+  return { ...verdict, message: `“${field.label}” is not known; even were it ${told(field, value)}: ${verdict.message}` };
 }

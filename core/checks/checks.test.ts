@@ -2,21 +2,21 @@ import { soundBuild, soundStart, withValues, type Values } from '../../tests/sou
 import type { Build, StartRun } from '../build/Build';
 import { emptyBuild } from '../build/emptyBuild';
 import { fieldAt, figurePaths } from '../build/sheets';
-import { assess, judges } from './assess';
-import type { Level } from './Call';
+import { assess, checks } from './assess';
+import type { Level } from './Finding';
 
 // Limits judged here are common practice without a published source, unless a case names one.
-const callOn = (build: Build, id: string) => {
+const findingOn = (build: Build, id: string) => {
   const found = assess(build).find((c) => c.id === id);
   if (!found) throw new Error(`no call ${id}`);
   return found;
 };
 
 test('on the sound build every call holds, each with a source', () => {
-  const calls = assess(soundBuild());
-  expect(calls.filter((c) => c.level !== 'sound').map((c) => `${c.id}: ${c.says}`)).toEqual([]);
-  expect(calls.map((c) => c.id).sort()).toEqual(judges.map((j) => j.id).sort());
-  for (const c of calls) expect(c.source.length).toBeGreaterThan(20);
+  const findings = assess(soundBuild());
+  expect(findings.filter((c) => c.level !== 'sound').map((c) => `${c.id}: ${c.message}`)).toEqual([]);
+  expect(findings.map((c) => c.id).sort()).toEqual(checks.map((j) => j.id).sort());
+  for (const c of findings) expect(c.source.length).toBeGreaterThan(20);
 });
 
 /** id, what is changed, the level that must follow, words (with this build's figures) that the sentence must hold. */
@@ -170,11 +170,11 @@ const cases: [string, Values, Level, RegExp][] = [
   ['co.alarm', { 'proving.coAlarmTested': 'no' }, 'stop', /test button/],
   ['co.alarm', { 'proving.coAlarmSited': 'no' }, 'stop', /instructions/],
 ];
-test.each(cases)('%s with %j is at %s', (id, values, level, says) => {
-  const made = callOn(soundBuild(values), id);
+test.each(cases)('%s with %j is at %s', (id, values, level, message) => {
+  const made = findingOn(soundBuild(values), id);
   expect(made.level).toBe(level);
-  expect(made.says).toMatch(says);
-  expect(made.todo).not.toBe('');
+  expect(made.message).toMatch(message);
+  expect(made.remedy).not.toBe('');
 });
 
 const start = (more: Partial<StartRun>): Partial<Build> => ({ starts: [soundStart(more)] });
@@ -213,17 +213,17 @@ const recorded: [string, Partial<Build>, Level, RegExp][] = [
   ['co.reading', co(40, 'outside'), 'sound', /No rise of carbon monoxide/],
   ['co.reading', { coReadings: [] }, 'open', /pillow/],
 ];
-test.each(recorded)('%s on what was recorded (case %#) is at its level', (id, more, level, says) => {
-  const made = callOn({ ...soundBuild(), ...more }, id);
-  expect([made.level, made.says]).toEqual([level, expect.stringMatching(says)]);
+test.each(recorded)('%s on what was recorded (case %#) is at its level', (id, more, level, message) => {
+  const made = findingOn({ ...soundBuild(), ...more }, id);
+  expect([made.level, made.message]).toEqual([level, expect.stringMatching(message)]);
 });
 
 test('every call is open on an empty build, or says that nothing was waived, and names what is missing', () => {
-  const calls = assess(emptyBuild(soundBuild().id, soundBuild().identity)).filter(
+  const findings = assess(emptyBuild(soundBuild().id, soundBuild().identity)).filter(
     (c) => c.stage !== 'signoff' && c.id !== 'priming.lockout',
   );
-  expect(calls.filter((c) => c.level !== 'open').map((c) => c.id)).toEqual([]);
-  for (const c of calls) expect(c.missing.length).toBeGreaterThan(0);
+  expect(findings.filter((c) => c.level !== 'open').map((c) => c.id)).toEqual([]);
+  for (const c of findings) expect(c.missing.length).toBeGreaterThan(0);
 });
 
 test('taking any one figure away never turns a bad call sound, and never throws', () => {
@@ -243,24 +243,24 @@ describe('rules', () => {
   test('a school replaces the default and the call says so', () => {
     const build = {
       ...soundBuild({ 'fuel.suctionLengthM': 2.6 }),
-      schools: { ...soundBuild().schools, suction: 'upTo3' as const },
+      practices: { ...soundBuild().practices, suction: 'upTo3' as const },
     };
-    const made = callOn(build, 'fuel.suction.length');
+    const made = findingOn(build, 'fuel.suction.length');
     expect(made.level).toBe('sound');
-    expect(made.rules[0]).toMatchObject({ key: 'suctionMaxM', value: 3, origin: 'school' });
+    expect(made.rules[0]).toMatchObject({ key: 'suctionMaxM', value: 3, origin: 'practice' });
   });
   test('a maker’s figure goes before the school', () => {
-    const made = callOn({ ...soundBuild({ 'fuel.suctionLengthM': 1.5 }), maker: { suctionMaxM: 1.2 } }, 'fuel.suction.length');
+    const made = findingOn({ ...soundBuild({ 'fuel.suctionLengthM': 1.5 }), maker: { suctionMaxM: 1.2 } }, 'fuel.suction.length');
     expect(made.level).toBe('fix');
     expect(made.rules[0]).toMatchObject({ value: 1.2, origin: 'maker' });
-    expect(callOn({ ...soundBuild({ 'wiring.fuseA': 20 }), maker: { fuseA: 15 } }, 'wiring.fuse.rating').says).toMatch(
+    expect(findingOn({ ...soundBuild({ 'wiring.fuseA': 20 }), maker: { fuseA: 15 } }, 'wiring.fuse.rating').message).toMatch(
       /20 A where the maker asks for 15 A/,
     );
   });
   test('a call shows the figures it rests on and whether they were measured', () => {
     const build = soundBuild();
     expect(
-      callOn(
+      findingOn(
         { ...build, sheets: { ...build.sheets, fuel: { ...build.sheets.fuel, pumpAngleDeg: { planned: 20, fitted: null } } } },
         'fuel.pump.angle',
       ).inputs,
@@ -277,32 +277,38 @@ describe('rules', () => {
 describe('sign-off', () => {
   const broken = soundBuild({ 'wiring.fuseFromBatteryMm': 300 });
   const waiver = {
-    callId: 'wiring.fuse.place',
-    says: callOn(broken, 'wiring.fuse.place').says,
+    checkId: 'wiring.fuse.place',
+    message: findingOn(broken, 'wiring.fuse.place').message,
     reason: 'sheathed in its own conduit',
     by: 'A Lead',
     at: '2026-11-20T10:00:00Z',
   };
   test('counts what stands, stops first', () => {
-    expect(callOn(soundBuild({ 'proving.coAlarmFitted': 'no', 'fuel.jointGapMm': 4 }), 'signoff.open')).toMatchObject({
+    expect(findingOn(soundBuild({ 'proving.coAlarmFitted': 'no', 'fuel.jointGapMm': 4 }), 'signoff.open')).toMatchObject({
       level: 'stop',
-      says: 'In the way of the signature: 1 stop, 1 thing to put right.',
+      message: 'In the way of the signature: 1 stop, 1 thing to put right.',
     });
   });
   test('figures only planned stand in the way', () => {
     const build = soundBuild();
     build.sheets.fuel.tankLengthMm.fitted = null;
-    expect(callOn(build, 'signoff.open')).toMatchObject({ level: 'fix', says: expect.stringMatching(/1 figure planned/) });
+    expect(findingOn(build, 'signoff.open')).toMatchObject({ level: 'fix', message: expect.stringMatching(/1 figure planned/) });
   });
   test('a waiver lifts the finding that it names, and only as it was read', () => {
-    expect(callOn({ ...broken, waivers: [waiver] }, 'signoff.open').level).toBe('sound');
+    expect(findingOn({ ...broken, waivers: [waiver] }, 'signoff.open').level).toBe('sound');
     const worse = { ...soundBuild({ 'wiring.fuseFromBatteryMm': 900 }), waivers: [waiver] };
-    expect(callOn(worse, 'wiring.fuse.place').waived).toBeNull();
-    expect(callOn(worse, 'signoff.waiver')).toMatchObject({ level: 'fix', says: expect.stringMatching(/something else now/) });
+    expect(findingOn(worse, 'wiring.fuse.place').waived).toBeNull();
+    expect(findingOn(worse, 'signoff.waiver')).toMatchObject({
+      level: 'fix',
+      message: expect.stringMatching(/something else now/),
+    });
   });
   test('no waiver sets a stop aside', () => {
     const build = soundBuild({ 'wiring.fuseA': 0 });
-    const made = callOn({ ...build, waivers: [{ ...waiver, says: callOn(build, 'wiring.fuse.place').says }] }, 'signoff.waiver');
+    const made = findingOn(
+      { ...build, waivers: [{ ...waiver, message: findingOn(build, 'wiring.fuse.place').message }] },
+      'signoff.waiver',
+    );
     expect(made.level).toBe('stop');
   });
 });

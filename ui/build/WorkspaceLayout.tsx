@@ -1,10 +1,10 @@
 'use client';
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
-import { isGate } from '../../core/checks/gates';
-import { momentSteps, stageIds, type StageId } from '../../core/checks/Call';
-import { nextMoment, signState } from '../../core/checks/progress';
-import { CallList } from '../calls/CallList';
+import { isReleasable } from '../../core/checks/holdPointState';
+import { holdPointSteps, stageIds, type StageId } from '../../core/checks/Finding';
+import { nextHoldPoint, signState } from '../../core/checks/progress';
+import { FindingList } from '../findings/FindingList';
 import { LedgerRoll } from '../ledger/LedgerRoll';
 import { QuickEntry } from '../ledger/QuickEntry';
 import { LeakNotice } from '../fuel/LeakWatch';
@@ -15,25 +15,25 @@ import { ShortcutHelp } from './ShortcutHelp';
 import { ThemeSwitch } from '../theme/ThemeSwitch';
 import { Banners } from './Banners';
 import { ClaimsNotice } from './ClaimsNotice';
-import { useBench } from './BuildContext';
-import { GateDialog } from './GateDialog';
+import { useWorkspace } from './BuildContext';
+import { ReleaseDialog } from './ReleaseDialog';
 import { StageLink } from './StageLink';
 import { StageView } from './StageView';
 import { Dipstick } from './Dipstick';
 
 /** A build's page: dipstick at the edge, the run across the top, sheet and calls beneath it, the ledger at the foot. */
-export function BenchLayout() {
-  const { build, settled, calls, who, waiting } = useBench();
+export function WorkspaceLayout() {
+  const { build, settled, findings, who, waiting } = useWorkspace();
   const stage = usePathname().split('/')[3] ?? 'fuel';
   const isStage = stageIds.includes(stage as StageId);
-  const moment = nextMoment(settled);
-  const [gate, setGate] = useState(false);
+  const holdPoint = nextHoldPoint(settled);
+  const [release, setReleasing] = useState(false);
   const signed = signState(settled);
   return (
     <LineProvider>
-      <div className="bench">
+      <div className="workspace">
         <Dipstick stage={stage} />
-        <header className="bench-head">
+        <header className="workspace-head">
           <h1>{build.identity.name}</h1>
           <span className="what soft">{build.identity.what}</span>
           {build.identity.invented && <span className="invented">invented</span>}
@@ -49,15 +49,15 @@ export function BenchLayout() {
               <strong>Signed and locked</strong>
             ) : signed === 'corrected' ? (
               <strong>Corrected since it was signed</strong>
-            ) : moment ? (
+            ) : holdPoint ? (
               <>
                 Next that can’t be undone:{' '}
-                {isGate(moment) ? (
-                  <button type="button" className="plain-button" onClick={() => setGate(true)}>
-                    <strong>{momentSteps[moment]}</strong>
+                {isReleasable(holdPoint) ? (
+                  <button type="button" className="plain-button" onClick={() => setReleasing(true)}>
+                    <strong>{holdPointSteps[holdPoint]}</strong>
                   </button>
                 ) : (
-                  <strong>{momentSteps[moment]}</strong>
+                  <strong>{holdPointSteps[holdPoint]}</strong>
                 )}
               </>
             ) : (
@@ -76,30 +76,32 @@ export function BenchLayout() {
           <ThemeSwitch />
           <ShortcutHelp />
         </header>
-        {gate && moment && isGate(moment) && <GateDialog moment={moment} onClose={() => setGate(false)} />}
-        <section className="bench-run" aria-label="The run">
+        {release && holdPoint && isReleasable(holdPoint) && (
+          <ReleaseDialog holdPoint={holdPoint} onClose={() => setReleasing(false)} />
+        )}
+        <section className="workspace-run" aria-label="The run">
           <RunView stage={stage} />
         </section>
-        <div className="bench-work">
-          <main className="bench-sheet">
+        <div className="workspace-work">
+          <main className="workspace-sheet">
             <Banners />
             <ClaimsNotice />
             {stage !== 'siting' && <CureNotice />}
             {stage !== 'fuel' && <LeakNotice />}
             <StageView stage={stage} />
           </main>
-          <aside className="bench-side" aria-label="Calls and ledger">
-            <div className="bench-calls" tabIndex={-1}>
+          <aside className="workspace-side" aria-label="Calls and ledger">
+            <div className="workspace-findings" tabIndex={-1}>
               {isStage ? (
-                <CallList calls={calls.filter((c) => c.stage === stage)} />
+                <FindingList findings={findings.filter((c) => c.stage === stage)} />
               ) : (
-                <CallList
-                  calls={calls.filter((c) => c.level === 'stop' || (c.level === 'fix' && !c.waived))}
+                <FindingList
+                  findings={findings.filter((c) => c.level === 'stop' || (c.level === 'fix' && !c.waived))}
                   empty="Nothing at stop, nothing to put right."
                 />
               )}
             </div>
-            <section className="bench-ledger" aria-label="Ledger">
+            <section className="workspace-ledger" aria-label="Ledger">
               <LedgerRoll />
               <QuickEntry />
             </section>

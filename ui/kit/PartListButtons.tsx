@@ -2,16 +2,16 @@
 import { useState } from 'react';
 import { families, startingLists, type Family, type PartRow } from '../../core/model/kit/startingLists';
 import { readRowsCsv, rowsCsvMaxBytes, writeRowsCsv } from '../../formats/rowsCsv';
-import { show } from '../../core/units/show';
-import { FileKey } from '../sheet/FileKey';
+import { formatFixed } from '../../core/units/formatNumber';
+import { FileButton } from '../sheet/FileButton';
 import { Problems } from '../sheet/Problems';
 import { saveAs } from '../lists/saveAs';
 import { useRows } from '../lists/useRows';
-import { useBench } from '../build/BuildContext';
+import { useWorkspace } from '../build/BuildContext';
 
 /** Ways to fill the list of parts: the workshop's own list, or a file. */
-export function PartListKeys() {
-  const { settled } = useBench();
+export function PartListButtons() {
+  const { settled } = useWorkspace();
   const { rows, add, mayWork } = useRows('parts');
   const [problems, setProblems] = useState<string[]>([]);
   const fill = async (family: Family) => {
@@ -28,7 +28,9 @@ export function PartListKeys() {
   const bringIn = async (chosen: File | undefined) => {
     if (!chosen) return;
     if (chosen.size > rowsCsvMaxBytes)
-      setProblems([`${chosen.name} holds ${show(chosen.size)} bytes; at most ${show(rowsCsvMaxBytes)} are allowed.`]);
+      setProblems([
+        `${chosen.name} holds ${formatFixed(chosen.size)} bytes; at most ${formatFixed(rowsCsvMaxBytes)} are allowed.`,
+      ]);
     else {
       const read = readRowsCsv('parts', await chosen.text());
       setProblems(read.ok ? add(...(read.rows as Partial<PartRow>[])) : read.errors);
@@ -40,19 +42,19 @@ export function PartListKeys() {
         {mayWork &&
           rows.length === 0 &&
           (Object.keys(families) as Family[]).map((family) => (
-            <button key={family} type="button" className="key ink" onClick={() => void fill(family)}>
+            <button key={family} type="button" className="button ink" onClick={() => void fill(family)}>
               {families[family]}: the usual parts
             </button>
           ))}
         {mayWork && (
-          <FileKey name="Parts, CSV" accept=".csv,text/csv" onFiles={([first]) => void bringIn(first)}>
+          <FileButton name="Parts, CSV" accept=".csv,text/csv" onFiles={([first]) => void bringIn(first)}>
             Bring parts in (CSV)
-          </FileKey>
+          </FileButton>
         )}
         {rows.length > 0 && (
           <button
             type="button"
-            className="key"
+            className="button"
             onClick={() =>
               saveAs(
                 writeRowsCsv('parts', rows),
