@@ -2,6 +2,7 @@
 import { readFileSync, statSync } from 'node:fs';
 import { buildFileMaxBytes, parseBuildFile } from '../core/build/buildFile';
 import { assess } from '../core/checks/assess';
+import { messageOf, remedyOf, sourceOf } from '../core/checks/findingText';
 
 function readText(file: string): { text: string } | { error: string } {
   try {
@@ -25,8 +26,10 @@ else {
   if (!build.ok) fail(build.errors);
   else {
     const findings = assess(build.value.build);
-    for (const { id, stage, holdPoint, level, message, remedy, source, rules, inputs, missing, waived } of findings)
-      console.log(JSON.stringify({ id, stage, holdPoint, level, message, remedy, source, rules, inputs, missing, waived }));
+    for (const finding of findings)
+      console.log(
+        JSON.stringify({ ...finding, message: messageOf(finding), remedy: remedyOf(finding), source: sourceOf(finding) }),
+      );
     process.exitCode = findings.some((c) => !c.waived && (c.level === 'stop' || c.level === 'fix')) ? 1 : 0;
   }
 }

@@ -1,10 +1,12 @@
+import { render } from '../core/wording/render';
+import { figureIds } from '../core/figures/figures';
+import { checks } from '../core/checks/allChecks';
+import { holdPoints, stages } from '../core/build/stages';
 /** Writes the documents that are made from code: the build's JSON Schema, and the tables of figures and calls. */
 import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { columnsOf, listIds, lists } from '../core/build/lists';
 import { fieldAt, figurePaths } from '../core/build/sheets';
-import { checks } from '../core/checks/assess';
-import { holdPoints, stages } from '../core/checks/Finding';
 import { limits } from '../core/practices/limits';
 import { buildJsonSchema } from '../formats/jsonSchema';
 
@@ -37,8 +39,14 @@ const rows = listIds.map((id) => {
   return `### \`${id}\`: ${label}, at most ${max}\n\n${table(['column', 'means', 'unit, choices or kind', 'allowed'], columns)}`;
 });
 const findings = table(
-  ['finding', 'stage', 'moment', 'why', 'source'],
-  checks.map((check) => [`\`${check.id}\``, stages[check.stage], holdPoints[check.holdPoint], check.why, check.source]),
+  ['check', 'stage', 'hold point', 'why', 'source'],
+  checks.map((check) => [
+    `\`${check.id}\``,
+    stages[check.stage],
+    holdPoints[check.holdPoint],
+    render(check.why, {}),
+    render(check.source, {}),
+  ]),
 );
 const rules = table(
   ['limit', 'means', 'default', 'source'],
@@ -50,6 +58,10 @@ const rules = table(
   ]),
 );
 writeFileSync(
-  path.join(docs, 'figures-and-calls.md'),
-  `# Figures, calls and limits\n\nMade by \`npm run docs\` from the code; don't edit it by hand.\n\n## Figures\n\n${figures}\n\n## Lists\n\nRows, each with an id; a column of which nothing is known is left out.\n\n${rows.join('\n\n')}\n\n## Calls\n\n${findings}\n\n## Limits\n\nA school of the workshop goes before the default, a maker's figure before both.\n\n${rules}\n`,
+  path.join(docs, '../core/reading/figureIds.ts'),
+  `/** Ids of all computed figures. Made by \`npm run docs\` from \`core/figures/figures.ts\`; not edited by hand. */\nexport type FigureId =\n${figureIds.map((id) => `  | '${id}'`).join('\n')};\n`,
+);
+writeFileSync(
+  path.join(docs, 'figures-and-checks.md'),
+  `# Figures, checks and limits\n\nMade by \`npm run docs\` from the code; don't edit it by hand.\n\n## Figures\n\n${figures}\n\n## Lists\n\nRows, each with an id; a column of which nothing is known is left out.\n\n${rows.join('\n\n')}\n\n## Checks\n\n${findings}\n\n## Limits\n\nA practice of the workshop goes before the default, a maker's figure before both.\n\n${rules}\n`,
 );

@@ -1,3 +1,5 @@
+import type { Change } from '../core/commands/kinds/figures';
+import type { Command } from '../core/commands/allCommands';
 import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import type { Build, ReleasableHoldPoint } from '../core/build/Build';
@@ -6,7 +8,6 @@ import { fieldAt, figurePaths } from '../core/build/sheets';
 import type { CellValue, ListId } from '../core/build/lists';
 import { emptyBuild } from '../core/build/emptyBuild';
 import type { RowChange } from '../core/commands/changeRows';
-import type { Change, Command } from '../core/commands/Command';
 import { limits, type LimitKey } from '../core/practices/limits';
 import { defaultPractices } from '../core/practices/practices';
 import { hotOwed } from '../core/model/proving/hotProof';
@@ -181,7 +182,8 @@ async function loadOne(
   if (looked.length > 0) await run(fitter, { kind: 'rows', changes: looked }, 12);
   if (demo.waived) {
     const finding = assess(build).find((c) => c.id === demo.waived?.checkId);
-    await run(lead, { kind: 'waive', checkId: demo.waived.checkId, message: finding?.message ?? '', why: demo.waived.why });
+    const { code = '', values = {} } = finding ?? {};
+    await run(lead, { kind: 'waive', checkId: demo.waived.checkId, code, values, why: demo.waived.why });
   }
   if (demo.signed)
     await run(lead, {

@@ -1,23 +1,24 @@
+import { messageOf, waiverText } from '../core/checks/findingText';
+import { whatStands } from '../core/checks/signoff/signoff';
+import { figureIds } from '../core/figures/figures';
+import { holdPointSteps, stageIds, stages } from '../core/build/stages';
+import { type Origins, originAt, originKey } from '../core/record/Origin';
+import { buildHash } from '../core/build/buildHash';
 import QRCode from 'qrcode';
 import { buildKinds, primingOutcomes, type Build } from '../core/build/Build';
 import { claimLines } from '../core/wording/claimLines';
 import { lists, partKinds, rowsOf } from '../core/build/lists';
 import { fieldAt, figureAt, figurePaths, sheetIds, type FigurePath } from '../core/build/sheets';
 import { assess } from '../core/checks/assess';
-import { levelWords, holdPointSteps, stageIds, stages, type Finding } from '../core/checks/Finding';
+import { levelWords, type Finding } from '../core/checks/Finding';
 import { signState } from '../core/checks/progress';
-import { whatStands } from '../core/checks/signoffCalls';
 import { unmeasuredFigures } from '../core/model/unmeasuredFigures';
-import { derivedKeys } from '../core/figures/derived';
 import { goodSentence, linePicture, profileAt, profileSentence } from '../core/drawing/line/linePicture';
 import { segmentName, segmentRows } from '../core/model/fuel/routeOf';
 import { explain, whence } from '../core/figures/explain';
 import type { LedgerRow } from '../core/ledger/chain';
-import type { Origins } from '../core/ledger/origins';
-import { originAt, originKey } from '../core/ledger/origins';
 import type { Verification } from '../core/ledger/verifyLedger';
 import { describeRow } from '../core/ledger/describeRow';
-import { buildHash } from '../core/record/sha256Hex';
 import { layoutRun, type Mark } from '../core/drawing/run/layoutRun';
 import { toFloor } from '../core/model/siting/frame';
 import { placeOf, sitingLists } from '../core/model/siting/SitingPlan';
@@ -342,14 +343,14 @@ function fuelPage(page: CertificatePage, build: Build): void {
 }
 
 function findingsOf(page: CertificatePage, findings: readonly Finding[]): void {
-  page.heading('Measured against limits: every call');
+  page.heading('Measured against limits: every finding');
   for (const stage of stageIds) {
     for (const finding of findings.filter((c) => c.stage === stage)) {
       const level = finding.waived ? 'watch' : finding.level;
       page.row([
         { text: finding.waived ? 'WAIVED' : levelWords[finding.level], share: 0.15, bold: true, colour: levelInk[level] },
         {
-          text: `${finding.message}${finding.waived ? `\nWaived by ${finding.waived.by}: ${finding.waived.reason}` : ''}`,
+          text: `${messageOf(finding)}${finding.waived ? `\nWaived by ${finding.waived.by}: ${finding.waived.reason}` : ''}`,
           share: 0.58,
         },
         { text: finding.id, share: 0.27, mono: true, colour: soft },
@@ -360,7 +361,7 @@ function findingsOf(page: CertificatePage, findings: readonly Finding[]): void {
 
 function annex(page: CertificatePage, build: Build, findings: readonly Finding[], origins: Origins): void {
   page.heading('Annex: computed figures, their formulas and sources');
-  for (const key of derivedKeys) {
+  for (const key of figureIds) {
     const figure = explain(build, key, origins);
     if (figure.value === null) continue;
     page.row([
@@ -390,7 +391,7 @@ function annex(page: CertificatePage, build: Build, findings: readonly Finding[]
       { text: `${formatShort(rule.value)} ${rule.unit}`, share: 0.15, bold: true, right: true },
       { text: rule.source, share: 0.45, colour: soft },
     ]);
-  page.heading('Annex: sources of the calls');
+  page.heading('Annex: sources of the checks');
   for (const source of new Set(findings.map((c) => c.source))) page.paragraph(source, { size: 8.5, colour: soft });
 }
 
@@ -405,7 +406,7 @@ export interface CertificateFacts {
 }
 
 /**
- * The certificate of a build: A4, made from the same calls as the screen shows. A build that is not signed as it stands gives a draft that says so.
+ * The certificate of a build: A4, made from the same findings as the screen shows. A build that is not signed as it stands gives a draft that says so.
  * @returns the bytes of a PDF
  */
 export async function writeCertificate(
@@ -489,12 +490,13 @@ export async function writeCertificate(
   }
   page.heading('Waivers');
   if (build.waivers.length === 0) page.paragraph('None.');
-  for (const w of build.waivers) page.paragraph(`${w.checkId}: ${w.message} Waived by ${w.by}, ${day(w.at)}: ${w.reason}`);
+  for (const w of build.waivers)
+    page.paragraph(`${w.checkId}: ${waiverText(w, build.identity.kind)} Waived by ${w.by}, ${day(w.at)}: ${w.reason}`);
   if (build.releases && build.releases.length > 0) {
-    page.heading('Steps that can’t be undone');
+    page.heading('Hold points');
     for (const release of build.releases)
       page.paragraph(
-        `${holdPointSteps[release.holdPoint]}: passed by ${release.by}, ${day(release.at)}${release.open.length > 0 ? `, with ${release.open.join(', ')} open` : ''}`,
+        `${holdPointSteps[release.holdPoint]}: released by ${release.by}, ${day(release.at)}${release.open.length > 0 ? `, with ${release.open.join(', ')} open` : ''}`,
       );
   }
   for (const claim of build.claims ?? []) {

@@ -1,7 +1,8 @@
+import { needsText } from '../core/wording/needsText';
 import Papa from 'papaparse';
 import { runModule } from '../tests/runModule';
 import { soundBuild } from '../tests/soundBuild';
-import { cutListOf } from '../core/model/fuel/cutListOf';
+import { cutListOf } from '../core/drawing/line/cutListOf';
 import { tankPicture } from '../core/drawing/tank/tankPicture';
 import { writeCutListCsv } from './cutListCsv';
 import { writeDipStripPdf } from './dipStripPdf';
@@ -21,7 +22,7 @@ test.each([
   'dip strip on %s of a tank %d mm high, read back: true scale, every mark at its level, in %d pieces',
   async (paper, high, pieces) => {
     const tank = tankPicture(soundBuild({ 'fuel.tankHeightMm': high }));
-    if ('missing' in tank) throw new Error(tank.missing.join());
+    if ('missing' in tank) throw new Error(needsText(tank.missing));
     const pages = runModule<{ boxes: number[][]; text: string }[]>(
       reader,
       (await writeDipStripPdf(tank, 'Test Barrow', paper)).toString('base64'),

@@ -1,3 +1,4 @@
+import { buildHash } from '../core/build/buildHash';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import Ajv from 'ajv';
@@ -9,7 +10,6 @@ import { parseBuildFile } from '../core/build/buildFile';
 import { applyCommand } from '../core/commands/applyCommand';
 import { nextRow, type LedgerRow } from '../core/ledger/chain';
 import { asClaims } from '../core/build/claims';
-import { buildHash } from '../core/record/sha256Hex';
 import { fileName, writeBuildFile } from './buildFile';
 import { verifyLedger } from '../core/ledger/verifyLedger';
 import { writeCertificate } from './certificate';

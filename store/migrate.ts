@@ -7,6 +7,7 @@ import { firstTables } from './migrations/0001-first-tables';
 import { firmGround } from './migrations/0002-firm-ground';
 import { photosAndPartLists } from './migrations/0003-photos-and-part-lists';
 import { logsAndClaims } from './migrations/0004-logs-and-claims';
+import { fieldWords } from './migrations/0005-field-words';
 
 /**
  * Brings the database to the newest form, as its owner; each migration runs once, in order, and of two processes at the same moment one waits.
@@ -18,7 +19,7 @@ export async function migrate(): Promise<string[]> {
   const sequelize = new Sequelize(ownerUrl, { dialect: 'postgres', dialectModule: pg, logging: false, pool: { max: 2 } });
   try {
     const umzug = new Umzug({
-      migrations: [firstTables, firmGround, photosAndPartLists, logsAndClaims],
+      migrations: [firstTables, firmGround, photosAndPartLists, logsAndClaims, fieldWords],
       context: sequelize.getQueryInterface(),
       storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
       logger: undefined,

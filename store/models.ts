@@ -1,3 +1,4 @@
+import type { Origins } from '../core/record/Origin';
 import {
   DataTypes,
   Model,
@@ -9,7 +10,6 @@ import {
 import type { Build } from '../core/build/Build';
 import type { BuildSummary } from '../core/checks/summarizeBuild';
 import type { Family, PartRow } from '../core/model/kit/startingLists';
-import type { Origins } from '../core/ledger/origins';
 import type { Role } from '../core/people/roles';
 import type { UnitPreferences } from '../core/units/inUnits';
 import type { Practices } from '../core/practices/practices';

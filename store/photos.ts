@@ -1,8 +1,8 @@
+import type { Command } from '../core/commands/allCommands';
 import { createHash } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import type { Build } from '../core/build/Build';
 import { rowsOf } from '../core/build/lists';
-import type { Command } from '../core/commands/Command';
 import { database } from './database';
 import type { Person } from './people';
 

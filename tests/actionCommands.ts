@@ -1,6 +1,6 @@
+import type { Command } from '../core/commands/allCommands';
 import type { Build } from '../core/build/Build';
 import { rowsOf } from '../core/build/lists';
-import type { Command } from '../core/commands/Command';
 import { startFacts } from '../core/build/startFacts';
 
 /** The commands by which what a build holds of runs, starts, looks and readings was done, oldest first: a file brings them along only as claims. */

@@ -1,13 +1,14 @@
 import type { LimitKey } from '../practices/limits';
 import type { Practices } from '../practices/practices';
+import type { Values } from '../record/Value';
 import type { Part } from './field';
 import type { ListValues, RowOf } from './lists';
 import type { SheetValues } from './sheets';
 
 export const formatName = 'lorbet-build';
-export const formatVersion = 1;
+export const formatVersion = 2;
 
-/** Steps that can't be undone and have a gate; hand-over has the signature. */
+/** Hold points that a person releases: each stands before a step that can't be undone. Hand-over has the signature. */
 export const releasableHoldPoints = { cutting: 1, bolting: 1, closing: 1, power: 1, fire: 1 } as const;
 export type ReleasableHoldPoint = keyof typeof releasableHoldPoints;
 
@@ -161,19 +162,20 @@ export interface Repair {
   repair: string;
 }
 
-/** One step that can't be undone, taken by a named person who had read what stood open before it. */
+/** A hold point released by a named person who had read what stood open at it. */
 export interface Release {
   holdPoint: ReleasableHoldPoint;
   by: string;
   at: string;
-  /** Ids of the calls that stood at "put right" or "not measured" then; a stop lets nobody through. */
+  /** Ids of the checks that stood at "fix" or "not measured" then; a stop lets nobody through. */
   open: string[];
 }
 
-/** A lead's reasoned acceptance of one call at level fix, bound to what the call said then. */
+/** A lead's reasoned acceptance of one finding at level fix: of that sentence with those values, however it is worded or rounded later. */
 export interface Waiver {
   checkId: string;
-  message: string;
+  /** which of the check’s sentences was accepted; `formerly` where only the sentence itself is known */ code: string;
+  values: Values;
   reason: string;
   by: string;
   at: string;
@@ -185,6 +187,7 @@ export interface Signature {
   at: string;
   /** strokes of M, L, C and Q in a box of 600 × 200 */ drawn: string;
   /** hash of the build as it stood, signatures aside */ buildHash: string;
+  /** hash of the same build in the form in which it was kept when it was signed, where that was an older one */ formerHash?: string;
 }
 
 /**
@@ -219,7 +222,7 @@ export interface Build {
   coReadings: CoReading[];
   waivers: Waiver[];
   signatures: Signature[];
-  /** The last passing of each gate; absent where none was passed. */
+  /** The last release of each hold point; absent where none was released. */
   releases?: Release[];
   /** Surfaces by thermometer; absent where none was read. */
   hotLooks?: HotLook[];

@@ -18,6 +18,7 @@ import {
 } from './Build';
 import { materials } from '../physics/heat/materials';
 import { strokesProblem } from '../signature/strokes';
+import { valuesProblem } from '../record/valuesProblem';
 import { parts, type Column, type Field, type FieldTable } from './field';
 import { columnsOf, listIds, lists, type ListId } from './lists';
 import { laterSheets, sheetIds, sheets } from './sheets';
@@ -207,9 +208,20 @@ export const repairSchema = strictObject({
   cause: text(500, 3),
   repair: text(500, 3),
 });
+/** Values of a finding as they are kept; what they mean is the check's affair. */
+export const valuesSchema = () =>
+  yup
+    .object()
+    .defined()
+    .strict()
+    .test('values', '', function (values) {
+      const problem = valuesProblem(values);
+      return problem === null || this.createError({ message: `${this.path} ${problem}` });
+    });
 export const waiverSchema = strictObject({
   checkId: text(60, 3),
-  message: text(500, 1),
+  code: text(60, 1),
+  values: valuesSchema(),
   reason: text(500, 10),
   by: text(80, 1),
   at: instant(),
@@ -234,6 +246,7 @@ const signatureSchema = strictObject({
   at: instant(),
   drawn: drawn(),
   buildHash: fingerprint(),
+  formerHash: fingerprint().optional(),
 });
 
 const releaseSchema = strictObject({
@@ -267,7 +280,7 @@ const claimSchema = strictObject({
 const workedSchema = strictObject(Object.fromEntries(parts.map((part) => [part, instant().optional()])));
 
 /**
- * The build document, version 1. Strict: nothing is cast, nothing unknown passes.
+ * The build document, version 2. Strict: nothing is cast, nothing unknown passes.
  * `docs/build.schema.json` is made from this.
  */
 export const buildSchema = strictObject({

@@ -1,16 +1,11 @@
 import { ValidationError, type AnySchema } from 'yup';
 import { formatName, formatVersion, type Build } from './Build';
 import { buildSchema } from './buildSchema';
+import { carrySignatures, hashUnsigned, raise } from './raise';
 import { fieldAt, isFigurePath } from './sheets';
 import { sizeProblem } from './sizeProblem';
 
 export type ReadResult<T> = { ok: true; value: T } | { ok: false; errors: string[] };
-
-/**
- * Old versions are raised step by step by the function at their number; version 1 is the first.
- * A function takes the document of its version and gives that of the next.
- */
-const raise: Record<number, (document: Record<string, unknown>) => Record<string, unknown>> = {};
 
 /** So many errors are told of one document; nobody reads more. */
 const errorsMax = 40;
@@ -71,6 +66,8 @@ export function readBuild(value: unknown): ReadResult<Build> {
         `version is ${document.version}; this Lorbet reads up to version ${formatVersion}, so the file was made by a newer one.`,
       ],
     };
-  for (let version = document.version; version < formatVersion; version += 1) document = raise[version]?.(document) ?? document;
-  return validate<Build>(buildSchema, document);
+  const older = document.version < formatVersion ? hashUnsigned(document) : null;
+  document = raise(document, formatVersion);
+  const read = validate<Build>(buildSchema, document);
+  return read.ok && older !== null ? { ok: true, value: carrySignatures(read.value, older) } : read;
 }

@@ -1,118 +1,114 @@
 import type { Build } from '../build/Build';
-import { inKind } from '../wording/kindWords';
-import { airChecks } from './airCalls';
-import { levels, holdPointIds, stageIds, type Finding, type Check, type Level, type StageId, type Verdict } from './Finding';
-import { fuelChecks } from './fuelCalls';
-import { lineChecks } from './lineCalls';
-import { tankChecks } from './tankCalls';
-import { primingChecks } from './primingCalls';
-import { kitChecks } from './kitCalls';
-import { sitingChecks } from './sitingCalls';
-import { provingChecks } from './provingCalls';
-import { makeReader, NotMeasured, type Figures, type Trail } from '../reading/reader';
-import { signoffChecks } from './signoffCalls';
-import { hotSpotChecks } from './hotSpotCalls';
-import { startupChecks } from './startupCalls';
-import { surveyChecks } from './surveyCalls';
+import { holdPointIds, stageIds, type StageId } from '../build/stages';
+import { figures } from '../figures/figures';
+import { NotMeasured } from '../reading/NotMeasured';
+import type { Trail } from '../reading/Reader';
+import { Rests } from '../reading/Rests';
+import { TrailReader, type Known } from '../reading/TrailReader';
+import { lastChecks, stageChecks } from './allChecks';
+import type { Check } from './Check';
+import { levels, type Finding, type Verdict } from './Finding';
 import { holdsForAnyValue } from './holdsForAnyValue';
-import { wiringChecks } from './wiringCalls';
+import { waives } from './waives';
 
-const stageChecks: readonly Check[] = [
-  ...surveyChecks,
-  ...kitChecks,
-  ...sitingChecks,
-  ...tankChecks,
-  ...fuelChecks,
-  ...lineChecks,
-  ...airChecks,
-  ...wiringChecks,
-  ...primingChecks,
-  ...startupChecks,
-  ...hotSpotChecks,
-  ...provingChecks,
-];
-export const checks: readonly Check[] = [...stageChecks, ...signoffChecks];
-
-function finding(check: Check, build: Build, others: readonly Finding[], known: Figures): Finding {
+/** What one check makes of a build, before anybody's waiver. */
+function examine(check: Check, build: Build, others: readonly Finding[], known: Known, rests = new Rests()): Finding {
   const trail: Trail = { inputs: [], rules: [] };
-  const { id, stage, holdPoint, part, source } = check;
   // Written out and not spread: a bay of builds is judged by the thousand.
-  const said = (sentence: string) => inKind(sentence, build.identity.kind);
-  const made = (
-    level: Level,
-    message: string,
-    why: string,
-    remedy: string,
-    missing: string[],
-    waived: Finding['waived'],
+  const found = (
+    level: Finding['level'],
+    code: string,
+    values: Finding['values'],
+    needs: Finding['needs'],
+    supposed?: Finding['supposed'],
   ): Finding => ({
-    id,
-    stage,
-    holdPoint,
-    part,
+    id: check.id,
+    stage: check.stage,
+    holdPoint: check.holdPoint,
+    part: check.part,
     level,
-    message: said(message),
-    why: said(why),
-    remedy: said(remedy),
-    source,
+    code,
+    values,
+    needs,
+    ...(supposed ? { supposed } : {}),
+    kind: build.identity.kind,
+    source: check.source,
     rules: trail.rules,
     inputs: trail.inputs,
-    missing,
-    waived,
+    waived: null,
   });
-  const decided = ({ level, message, why = check.why, remedy = check.remedy }: Verdict): Finding => {
-    const waiver = level === 'fix' ? build.waivers.find((w) => w.checkId === id && w.message === said(message)) : undefined;
-    return made(
-      level,
-      message,
-      why,
-      level === 'sound' ? '' : remedy,
-      [],
-      waiver ? { reason: waiver.reason, by: waiver.by } : null,
-    );
-  };
+  const decided = ({ level, code, values }: Verdict, supposed?: Finding['supposed']) => found(level, code, values, [], supposed);
   try {
-    return decided(check.check(makeReader(build, trail, others, known)));
+    return decided(check.assess(new TrailReader(build, trail, figures, known, rests), others));
   } catch (error) {
     if (!(error instanceof NotMeasured)) throw error;
     // A fault that stands whatever the one unknown figure may be is known all the same.
-    const [path] = error.paths;
-    const only = path !== undefined && error.paths.every((one) => one === path) && error.paths.length === error.labels.length;
-    const sure = only ? holdsForAnyValue(check, build, path, trail, (supposed, own) => makeReader(supposed, own, others)) : null;
-    if (sure) return decided(sure);
-    const missing = [...new Set(error.labels)];
-    const message = `Can’t be judged yet; missing: ${missing.join(', ')}.`;
-    return made('open', message, check.why, 'Measure it and enter it.', missing, null);
+    const [path] = error.needs.map((need) => need.path);
+    const only = path !== undefined && error.needs.every((need) => need.path === path);
+    const sure = only
+      ? holdsForAnyValue(check, build, path, trail, (supposed, own) => new TrailReader(supposed, own, figures, new Map(), rests))
+      : null;
+    if (sure) return decided(sure.verdict, sure.supposed);
+    const needs = error.needs.filter((need, i) => error.needs.findIndex(({ what }) => what === need.what) === i);
+    return found('open', 'missing', {}, needs);
   }
 }
 
-/** Whether a finding is cleared by a recorded repair and a new proof. */
-export const isAnswered = (id: string): boolean => stageChecks.some((check) => check.id === id && check.answered === true);
-
-/** One call alone, judged without the others; null where there is none of that id, or it is the sign-off's. */
-export function assessOne(build: Build, id: string): Finding | null {
-  const check = stageChecks.find((one) => one.id === id);
-  return check ? finding(check, build, [], new Map()) : null;
+function withWaiver(build: Build, finding: Finding): Finding {
+  const waiver = finding.level === 'fix' ? build.waivers.find((one) => waives(one, finding)) : undefined;
+  return waiver ? { ...finding, waived: { reason: waiver.reason, by: waiver.by } } : finding;
 }
 
-/** The calls of one stage alone, unsorted. */
-export function assessStage(build: Build, stage: StageId): Finding[] {
-  const known: Figures = new Map();
-  return stageChecks.filter((check) => check.stage === stage).map((check) => finding(check, build, [], known));
-}
-
-/**
- * Every call on a build, by stage, then moment, then worst level first. The same in the browser, on the server,
- * in the command line and in the certificate. The schools are those kept in the build.
- */
-export function assess(build: Build): Finding[] {
-  const known: Figures = new Map();
-  const first = stageChecks.map((check) => finding(check, build, [], known));
-  const all = signoffChecks.reduce<Finding[]>((done, check) => [...done, finding(check, build, done, known)], first);
-  const rank = (c: Finding) =>
-    stageIds.indexOf(c.stage) * 1000 + holdPointIds.indexOf(c.holdPoint) * 100 + (c.waived ? 3 : levels.indexOf(c.level)) * 10;
-  return all
+const rank = (c: Finding): number =>
+  stageIds.indexOf(c.stage) * 1000 + holdPointIds.indexOf(c.holdPoint) * 100 + (c.waived ? 3 : levels.indexOf(c.level)) * 10;
+const sorted = (all: readonly Finding[]): Finding[] =>
+  all
     .map((c, i) => ({ c, key: rank(c) + i / 100 }))
     .sort((a, b) => a.key - b.key)
     .map(({ c }) => c);
+
+/** One check alone; null where there is none of that id, or it is one that rests on all the others. */
+export function assessOne(build: Build, id: string): Finding | null {
+  const check = stageChecks.find((one) => one.id === id);
+  return check ? withWaiver(build, examine(check, build, [], new Map())) : null;
 }
+
+/** The findings of one stage alone, unsorted. */
+export function assessStage(build: Build, stage: StageId): Finding[] {
+  const known: Known = new Map();
+  return stageChecks.filter((check) => check.stage === stage).map((check) => withWaiver(build, examine(check, build, [], known)));
+}
+
+/** Judges one build after the other, and anew only where something changed that a finding rests on. */
+export class Assessor {
+  private before: Build | null = null;
+  private readonly known: Known = new Map();
+  private readonly found = new Map<string, { finding: Finding; rests: Rests }>();
+
+  /** @returns every finding on a build, by stage, then hold point, then worst level first */
+  assess(build: Build): Finding[] {
+    const { before } = this;
+    const fresh = before === null || before.identity.kind !== build.identity.kind;
+    const holds = (rests: Rests) => !fresh && (before === build || rests.holdFor(before, build));
+    for (const [key, { rests }] of this.known) if (!holds(rests)) this.known.delete(key);
+    const first = stageChecks.map((check) => {
+      let kept = this.found.get(check.id);
+      if (!kept || !holds(kept.rests)) {
+        const rests = new Rests();
+        kept = { finding: examine(check, build, [], this.known, rests), rests };
+        this.found.set(check.id, kept);
+      }
+      return withWaiver(build, kept.finding);
+    });
+    this.before = build;
+    return sorted(
+      lastChecks.reduce<Finding[]>((done, check) => [...done, withWaiver(build, examine(check, build, done, this.known))], first),
+    );
+  }
+}
+
+/**
+ * Every finding on a build, by stage, then hold point, then worst level first. The same in the browser, on the server,
+ * in the command line and in the certificate. The practices are those kept in the build.
+ */
+export const assess = (build: Build): Finding[] => new Assessor().assess(build);

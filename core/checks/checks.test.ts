@@ -1,20 +1,23 @@
+import { findingLine } from './findingText';
+import { spoken } from '../../tests/spoken';
+import { checks } from './allChecks';
 import { soundBuild, soundStart, withValues, type Values } from '../../tests/soundBuild';
 import type { Build, StartRun } from '../build/Build';
 import { emptyBuild } from '../build/emptyBuild';
 import { fieldAt, figurePaths } from '../build/sheets';
-import { assess, checks } from './assess';
+import { assess } from './assess';
 import type { Level } from './Finding';
 
 // Limits judged here are common practice without a published source, unless a case names one.
 const findingOn = (build: Build, id: string) => {
   const found = assess(build).find((c) => c.id === id);
-  if (!found) throw new Error(`no call ${id}`);
-  return found;
+  if (!found) throw new Error(`no finding ${id}`);
+  return spoken(found);
 };
 
 test('on the sound build every call holds, each with a source', () => {
   const findings = assess(soundBuild());
-  expect(findings.filter((c) => c.level !== 'sound').map((c) => `${c.id}: ${c.message}`)).toEqual([]);
+  expect(findings.filter((c) => c.level !== 'sound').map(findingLine)).toEqual([]);
   expect(findings.map((c) => c.id).sort()).toEqual(checks.map((j) => j.id).sort());
   for (const c of findings) expect(c.source.length).toBeGreaterThan(20);
 });
@@ -75,7 +78,7 @@ const cases: [string, Values, Level, RegExp][] = [
     'survey.fuel.highpressure',
     { 'survey.fuelFrom': 'vehicle', 'survey.fuelTaken': 'tank', 'survey.fuelSystem': 'unknown' },
     'open',
-    /Pressure in the vehicle/,
+    /whether the vehicle’s fuel system stands under pressure/,
   ],
   [
     'survey.wading',
@@ -191,7 +194,7 @@ const recorded: [string, Partial<Build>, Level, RegExp][] = [
   ['priming.over', primed(900, 'reached'), 'stop', /900 strokes/],
   ['priming.over', primed(520, 'overrun'), 'stop', /burner/],
   ['priming.over', primed(900, 'stopped'), 'fix', /drawing air/],
-  ['priming.over', { primingRuns: [] }, 'open', /priming run/],
+  ['priming.over', { primingRuns: [] }, 'open', /Prime the line/],
   ['priming.short', primed(200, 'stopped'), 'fix', /200 strokes/],
   ['priming.short', primed(200, 'none'), 'fix', /No fuel came/],
   ['priming.short', primed(200, 'reached'), 'watch', /sooner than/],
@@ -201,7 +204,7 @@ const recorded: [string, Partial<Build>, Level, RegExp][] = [
   ['start.ignition', events([5, 'on'], [400, 'flame']), 'fix', /395 s/],
   ['start.ignition', events([5, 'on'], [300, 'off']), 'fix', /No flame in start 1/],
   ['start.ignition', { starts: [1, 2, 3, 4, 5].map(() => soundStart()) }, 'watch', /start 5/],
-  ['start.ignition', { starts: [] }, 'open', /first start/],
+  ['start.ignition', { starts: [] }, 'open', /log the start/],
   ['start.running.current', start({ readings: [{ atS: 600, quantity: 'amps', value: 4 }] }), 'fix', /4\.00 A/],
   ['start.running.current', start({ readings: [{ atS: 600, quantity: 'amps', value: 2.4 }] }), 'watch', /2\.40 A/],
   ['start.running.current', start({ readings: [{ atS: 600, quantity: 'amps', value: 0.1 }] }), 'watch', /so little/],
@@ -223,7 +226,7 @@ test('every call is open on an empty build, or says that nothing was waived, and
     (c) => c.stage !== 'signoff' && c.id !== 'priming.lockout',
   );
   expect(findings.filter((c) => c.level !== 'open').map((c) => c.id)).toEqual([]);
-  for (const c of findings) expect(c.missing.length).toBeGreaterThan(0);
+  for (const c of findings) expect(c.needs.length).toBeGreaterThan(0);
 });
 
 test('taking any one figure away never turns a bad call sound, and never throws', () => {
@@ -278,7 +281,8 @@ describe('sign-off', () => {
   const broken = soundBuild({ 'wiring.fuseFromBatteryMm': 300 });
   const waiver = {
     checkId: 'wiring.fuse.place',
-    message: findingOn(broken, 'wiring.fuse.place').message,
+    code: findingOn(broken, 'wiring.fuse.place').code,
+    values: findingOn(broken, 'wiring.fuse.place').values,
     reason: 'sheathed in its own conduit',
     by: 'A Lead',
     at: '2026-11-20T10:00:00Z',
@@ -286,7 +290,7 @@ describe('sign-off', () => {
   test('counts what stands, stops first', () => {
     expect(findingOn(soundBuild({ 'proving.coAlarmFitted': 'no', 'fuel.jointGapMm': 4 }), 'signoff.open')).toMatchObject({
       level: 'stop',
-      message: 'In the way of the signature: 1 stop, 1 thing to put right.',
+      message: 'In the way of the signature: 1 stop, 1 thing to fix.',
     });
   });
   test('figures only planned stand in the way', () => {
@@ -300,15 +304,12 @@ describe('sign-off', () => {
     expect(findingOn(worse, 'wiring.fuse.place').waived).toBeNull();
     expect(findingOn(worse, 'signoff.waiver')).toMatchObject({
       level: 'fix',
-      message: expect.stringMatching(/something else now/),
+      message: expect.stringMatching(/its figures have changed/),
     });
   });
   test('no waiver sets a stop aside', () => {
     const build = soundBuild({ 'wiring.fuseA': 0 });
-    const made = findingOn(
-      { ...build, waivers: [{ ...waiver, message: findingOn(build, 'wiring.fuse.place').message }] },
-      'signoff.waiver',
-    );
+    const made = findingOn({ ...build, waivers: [{ ...waiver, code: 'none', values: {} }] }, 'signoff.waiver');
     expect(made.level).toBe('stop');
   });
 });

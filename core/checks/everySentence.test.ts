@@ -1,3 +1,4 @@
+import { messageOf, remedyOf } from './findingText';
 import fc from 'fast-check';
 import { anyLists } from '../../tests/anyRow';
 import { soundBuild, withValues, type Values } from '../../tests/soundBuild';
@@ -40,11 +41,11 @@ test('whatever the figures: every call has a sentence of plain words with its nu
   fc.assert(
     fc.property(anyBuild, (build) => {
       for (const finding of assess(build)) {
-        expect(finding.message).toMatch(/^\S.*[.]$/s);
-        expect(finding.message).not.toMatch(/undefined|null|NaN|\[object|Infinity| {2}/);
-        expect(finding.message.length).toBeLessThan(500);
-        if (finding.level !== 'sound') expect(finding.remedy.length).toBeGreaterThan(5);
-        expect(finding.missing.length > 0).toBe(finding.level === 'open');
+        expect(messageOf(finding)).toMatch(/^\S.*[.]$/s);
+        expect(messageOf(finding)).not.toMatch(/undefined|null|NaN|\[object|Infinity| {2}/);
+        expect(messageOf(finding).length).toBeLessThan(500);
+        if (finding.level !== 'sound') expect(remedyOf(finding).length).toBeGreaterThan(5);
+        expect(finding.needs.length > 0).toBe(finding.level === 'open');
         for (const { value, label } of finding.inputs)
           expect([label, typeof value === 'string' || !Number.isNaN(value)]).toEqual([label, true]);
       }
@@ -56,7 +57,7 @@ test('whatever the figures: every call has a sentence of plain words with its nu
 test('in imperial no length, temperature or pressure is left metric, in any sentence of any call or of the run in words', () => {
   const left = /\d (?:mm|m|°C|kPa|kW|L|L\/h)(?![\p{L}\p{N}²³/])/u;
   const sentences = (build: Build) => [
-    ...assess(build).flatMap((finding) => [finding.message, finding.remedy]),
+    ...assess(build).flatMap((finding) => [messageOf(finding), remedyOf(finding)]),
     ...describeRun(build, []).map(({ text }) => text),
   ];
   for (const build of demo) for (const sentence of sentences(build)) expect(inUnits(sentence, imperial)).not.toMatch(left);

@@ -1,9 +1,10 @@
 import type { Build } from '../build/Build';
 import type { Field } from '../build/field';
 import { fieldAt, figureAt, type FigurePath, type SheetId } from '../build/sheets';
-import { formatShort } from '../units/formatNumber';
-import type { Check, Reader, Verdict } from './Finding';
-import { NotMeasured, type Trail } from '../reading/reader';
+import { NotMeasured } from '../reading/NotMeasured';
+import type { Reader, Trail } from '../reading/Reader';
+import type { Check } from './Check';
+import type { Told, Verdict } from './Finding';
 
 /** The build with one unknown figure supposed to be something. */
 function supposing(build: Build, path: FigurePath, value: number | string): Build {
@@ -13,7 +14,7 @@ function supposing(build: Build, path: FigurePath, value: number | string): Buil
 }
 
 /**
- * Values over all that a figure may be: every option; or its range in steps, with what the judgement compares it to,
+ * Values over all that a figure may be: every option; or its range in steps, with what the check compares it to,
  * since it is there that a narrow window of good values would lie.
  */
 function* valuesOf(field: Field, { inputs, rules }: Trail): Generator<number | string> {
@@ -35,17 +36,10 @@ function* valuesOf(field: Field, { inputs, rules }: Trail): Generator<number | s
   if (min > 0) for (let i = 1; i < steps; i += 1) yield min * (max / min) ** (i / steps);
 }
 
-const told = (field: Field, value: number | string): string =>
-  field.kind === 'choice'
-    ? `“${(field.options as Record<string, string>)[value] ?? value}”`
-    : `${formatShort(Number(value), Math.max(field.decimals, 1))} ${field.unit === 'deg' ? '°' : field.unit}`
-        .replace(' °', '°')
-        .replace('°C', ' °C');
-
 /**
  * The verdict that holds whatever one unknown figure may turn out to be; null where some value of it would be no fault.
  * The mildest is told, with the value that was supposed for it, so that nothing looks measured that is not.
- * @param trail what the judgement had read before it found the figure missing
+ * @param trail what the check had read before it found the figure missing
  * @param readerOf makes a reader of a build
  */
 export function holdsForAnyValue(
@@ -54,14 +48,14 @@ export function holdsForAnyValue(
   path: FigurePath,
   trail: Trail,
   readerOf: (supposed: Build, trail: Trail) => Reader,
-): Verdict | null {
+): { verdict: Verdict; supposed: NonNullable<Told['supposed']> } | null {
   const field = fieldAt(path);
   let mildest: { verdict: Verdict; value: number | string } | null = null;
   const seen: Trail = { inputs: [...trail.inputs], rules: [...trail.rules] };
   const judged = (value: number | string): Verdict | null => {
     const own: Trail = { inputs: [], rules: [] };
     try {
-      const verdict = check.check(readerOf(supposing(build, path, value), own));
+      const verdict = check.assess(readerOf(supposing(build, path, value), own), []);
       return verdict.level === 'stop' || verdict.level === 'fix' ? verdict : null;
     } catch (error) {
       if (!(error instanceof NotMeasured)) throw error;
@@ -78,7 +72,5 @@ export function holdsForAnyValue(
     if (verdict === null) return null;
     if (mildest === null || (mildest.verdict.level === 'stop' && verdict.level === 'fix')) mildest = { verdict, value };
   }
-  if (mildest === null) return null;
-  const { verdict, value } = mildest;
-  return { ...verdict, message: `“${field.label}” is not known; even were it ${told(field, value)}: ${verdict.message}` };
+  return mildest && { verdict: mildest.verdict, supposed: { path, value: mildest.value } };
 }

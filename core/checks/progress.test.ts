@@ -1,9 +1,10 @@
+import { buildHash } from '../build/buildHash';
+import { holdPointIds, stageIds, type HoldPoint } from '../build/stages';
 import { soundBuild, type Values } from '../../tests/soundBuild';
 import type { Build } from '../build/Build';
 import { emptyBuild } from '../build/emptyBuild';
-import { buildHash } from '../record/sha256Hex';
 import { assess } from './assess';
-import { levels, holdPointIds, stageIds, type Finding, type HoldPoint } from './Finding';
+import { levels, type Finding } from './Finding';
 import { releasableIds, holdPointState } from './holdPointState';
 import { isProven, isStanding, signState, wettedStages, worstLevel } from './progress';
 
@@ -59,13 +60,13 @@ test('a watch does not stand in the way, a waived finding neither', () => {
     holdPoint: 'closing',
     part: 'pump',
     level,
-    message: '',
-    why: '',
-    remedy: '',
+    code: 'x',
+    values: {},
+    needs: [],
+    kind: 'road',
     source: '',
     rules: [],
     inputs: [],
-    missing: [],
     waived,
   });
   expect(levels.map((level) => isStanding(finding(level)))).toEqual([true, true, true, false, false]);

@@ -1,9 +1,10 @@
+import { buildHash } from '../build/buildHash';
+import { holdPointIds, stageIds, type HoldPoint, type StageId } from '../build/stages';
 import type { Build } from '../build/Build';
 import { fieldAt, figureAt, figurePaths, type FigurePath } from '../build/sheets';
 import { isSuperseded } from '../model/superseded';
-import { buildHash } from '../record/sha256Hex';
 import { assess } from './assess';
-import { levels, holdPointIds, stageIds, type Finding, type Level, type HoldPoint, type StageId } from './Finding';
+import { levels, type Finding, type Level } from './Finding';
 
 /** Worst level among calls, a waived one counting as watch; null for none. */
 export function worstLevel(findings: readonly Finding[]): Level | null {

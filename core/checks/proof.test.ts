@@ -1,11 +1,14 @@
+import { spoken } from '../../tests/spoken';
+import { messageOf, remedyOf } from './findingText';
+import type { Author } from '../commands/define';
+import type { Command } from '../commands/allCommands';
+import { whatStands } from './signoff/signoff';
 import { id, soundBuild, soundStart } from '../../tests/soundBuild';
 import { set, withRows } from '../../tests/withRows';
 import type { Build, CoReading, HotLook, StartRun } from '../build/Build';
 import { rowsOf } from '../build/lists';
-import { applyCommand, type Author } from '../commands/applyCommand';
-import type { Command } from '../commands/Command';
+import { applyCommand } from '../commands/applyCommand';
 import { assess, assessOne } from './assess';
-import { whatStands } from './signoffCalls';
 
 // What counts as proof, and how a danger that was put right is cleared: Lorbet's own rules, no source.
 // The sound build was lit at 9:00 on the 20th, at full output from 9:04:20, its fan stopped at 9:28.
@@ -38,7 +41,7 @@ const repair = (checkId: string, subject?: string): Command => ({
 });
 const told = (build: Build, checkId: string) => {
   const finding = assessOne(build, checkId);
-  return [finding?.level, finding?.message];
+  return [finding?.level, finding && messageOf(finding)];
 };
 const unread = (): Build => ({ ...soundBuild(), coReadings: [] });
 
@@ -49,7 +52,7 @@ describe('carbon monoxide', () => {
   ])('a reading %s proves nothing', (_name, at) =>
     expect(told(read(unread(), at, 0), 'co.reading')).toEqual([
       'open',
-      expect.stringMatching(/once start 1 had reached full output/),
+      expect.stringMatching(/once start 1 has reached full output/),
     ]),
   );
   test('with no start, or with one that never reached full output, it proves nothing', () => {
@@ -66,11 +69,11 @@ describe('carbon monoxide', () => {
     ])
       expect(told({ ...read(unread(), on(20, '10:00'), 0), starts }, 'co.reading')).toEqual([
         'open',
-        expect.stringMatching(/a start in its place that reached full output/),
+        expect.stringMatching(/Light it in its place, let it reach full output/),
       ]);
   });
   test('a later start takes the place of the one before: what was read at that one counts no more', () =>
-    expect(told(lit(soundBuild(), on(22, '09:00')), 'co.reading')).toEqual(['open', expect.stringMatching(/once start 2 had/)]));
+    expect(told(lit(soundBuild(), on(22, '09:00')), 'co.reading')).toEqual(['open', expect.stringMatching(/once start 2 has/)]));
   test('doors open, or the heater off, is no reading at the pillow that counts', () => {
     for (const more of [{ doors: 'open' }, { state: 'off' }] as const)
       expect(told(read(unread(), on(20, '09:15'), 0, 'pillow', more), 'co.reading')[0]).toBe('open');
@@ -81,7 +84,7 @@ describe('carbon monoxide', () => {
       { kind: 'figures', changes: [{ path: 'air.exhaustLengthM', slot: 'fitted', from: 0.8, to: 0.9 }] },
       on(21, '10:00'),
     );
-    expect(told(changed, 'co.reading')).toEqual(['open', expect.stringMatching(/a new start.*worked on since/)]);
+    expect(told(changed, 'co.reading')).toEqual(['open', expect.stringMatching(/Light it anew.*worked on since/)]);
     const late = soundBuild();
     late.sheets.air.exhaustLengthM.fitted = null;
     const written = done(
@@ -136,7 +139,7 @@ describe('carbon monoxide', () => {
     expect(told(proving, 'co.reading')).toEqual([
       'sound',
       expect.stringMatching(
-        /rest on start 2\. 12 ppm of carbon monoxide at the floor before; new clamp, sealed \(Test Fitter\)\.$/,
+        /rest on start 2\. 12 ppm of carbon monoxide at the floor before; “new clamp, sealed” \(Test Fitter\)\.$/,
       ),
     ]);
     expect([proving.coReadings.filter(({ ppm }) => ppm === 12).length, proving.repairs?.[0]?.found]).toEqual([
@@ -174,7 +177,7 @@ describe('hot spots', () => {
   test('never lit, or lit anew since, nothing is proven of it', () => {
     expect(told({ ...soundBuild(), starts: [] }, 'start.hotspots')).toEqual([
       'open',
-      expect.stringMatching(/a start in its place/),
+      expect.stringMatching(/Light it in its place/),
     ]);
     expect(told(lit(soundBuild(), on(22, '09:00')), 'start.hotspots')).toEqual(['open', expect.stringMatching(/in start 2/)]);
   });
@@ -227,7 +230,7 @@ describe('hot spots', () => {
     const proven = felt(again, on(21, '09:23'), 44, 'other');
     expect(told(proven, 'start.hotspots')).toEqual([
       'sound',
-      expect.stringMatching(/rest on start 2\. 95 °C at another place .* before; new clamp, sealed/),
+      expect.stringMatching(/rest on start 2\. 95 °C at another place .* before; “new clamp, sealed”/),
     ]);
     expect(proven.hotLooks?.filter(({ surfaceC }) => surfaceC === 95)).toHaveLength(1);
   });
@@ -250,7 +253,7 @@ describe('leaks', () => {
     expect(told(withRows({}, { leaks: set(0, looks) }), 'leak.fuel')[0]).toBe('open'),
   );
   test('looked at, and never lit: nothing is proven', () =>
-    expect(told({ ...soundBuild(), starts: [] }, 'leak.fuel')).toEqual(['open', expect.stringMatching(/a start in its place/)]));
+    expect(told({ ...soundBuild(), starts: [] }, 'leak.fuel')).toEqual(['open', expect.stringMatching(/Light it in its place/)]));
   test('the looks say on which start they rest', () =>
     expect(told(soundBuild(), 'leak.fuel')[1]).toMatch(/The looks rest on start 1\.$/));
   test('a stretch of the line changed after the looks makes them stale', () => {
@@ -260,7 +263,7 @@ describe('leaks', () => {
       { kind: 'rows', changes: [{ list: 'segments', row: row?.id ?? '', action: 'set', column: 'clips', from: 7, to: 8 }] },
       on(22, '10:00'),
     );
-    expect(told(changed, 'leak.fuel')).toEqual(['open', expect.stringMatching(/wiping dry/)]);
+    expect(told(changed, 'leak.fuel')).toEqual(['open', expect.stringMatching(/Wipe dry/)]);
   });
   test('a drip can’t be written over; repaired, wiped and looked at anew it is sound, and the record holds both', () => {
     const joint = id(93);
@@ -279,7 +282,7 @@ describe('leaks', () => {
     let mended = done(wet, repair('fuel.leak', joint), on(22, '10:00'));
     expect([told(mended, 'fuel.leak')[0], told(mended, 'leak.fuel')[0]]).toEqual(['open', 'open']);
     mended = done(mended, write('wipedAt', null, on(22, '10:05')), on(22, '10:05'));
-    expect(told(mended, 'fuel.leak')).toEqual(['sound', expect.stringMatching(/Mended before: new clamp, sealed/)]);
+    expect(told(mended, 'fuel.leak')).toEqual(['sound', expect.stringMatching(/Mended before: “new clamp, sealed”/)]);
     mended = lit(mended, on(22, '11:00'));
     for (const [look, at] of [
       ['warm', on(22, '12:00')],
@@ -287,7 +290,7 @@ describe('leaks', () => {
     ] as const)
       mended = done(done(mended, write(`${look}Found`, null, 'dry'), at), write(`${look}At`, null, at), at);
     expect(told(mended, 'leak.fuel')).toEqual(['sound', expect.stringMatching(/rest on start 2/)]);
-    expect(mended.repairs?.[0]).toMatchObject({ checkId: 'fuel.leak', subject: joint, found: 'Fuel drips: at the pump.' });
+    expect(mended.repairs?.[0]).toMatchObject({ checkId: 'fuel.leak', subject: joint, found: 'Fuel drips: “at the pump”.' });
   });
 });
 
@@ -303,7 +306,7 @@ describe('an over-prime and failed starts', () => {
     const drained = done(flooded, repair('priming.over'), on(20, '08:30'));
     expect(told(drained, 'priming.over')).toEqual([
       'sound',
-      expect.stringMatching(/900 strokes were pumped; put right since: new clamp/),
+      expect.stringMatching(/900 strokes were pumped; fixed since: “new clamp/),
     ]);
     const run = { id: id((next += 1)), strokes: 10, frequencyHz: 4, fromEmpty: false, outcome: 'overrun' as const };
     expect(told(done(drained, { kind: 'priming', run }, on(20, '08:40')), 'priming.over')[0]).toBe('stop');
@@ -401,7 +404,7 @@ describe('boats and buildings', () => {
     expect(told(as('road', drilled), 'exhaust.drain')[0]).toBe('sound');
     for (const kind of ['boat', 'building'] as const) {
       const finding = assessOne(as(kind, drilled), 'exhaust.drain');
-      expect([finding?.level, finding?.remedy]).toEqual([
+      expect([finding?.level, finding && remedyOf(finding)]).toEqual([
         'stop',
         expect.stringMatching(/closed trap with a valve, drained to outside/),
       ]);
@@ -420,7 +423,7 @@ describe('boats and buildings', () => {
         { 'tank.restraint': 'none', 'tank.place': 'vehicle', 'tank.vent': 'vehicle', 'tank.paper': 'vehicle' },
         { 'tank.restraint': 'vehicle', 'survey.fuelFrom': 'vehicle', 'tank.way': 'standpipe', 'air.exhaustPastOutlineMm': -5 },
       ] as const)
-        for (const { id: checkId, message, remedy } of assess(as(kind, values)))
+        for (const { id: checkId, message, remedy } of assess(as(kind, values)).map(spoken))
           expect([checkId, `${message} ${remedy}`]).not.toEqual([checkId, expect.stringMatching(/\bvehicle|\bcrash|underneath/)]);
   });
 });

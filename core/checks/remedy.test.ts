@@ -1,3 +1,4 @@
+import { messageOf, remedyOf } from './findingText';
 import fc from 'fast-check';
 import { spoiledBuild } from '../../tests/anyBuild';
 import { sampleOf } from '../../tests/seed';
@@ -65,14 +66,14 @@ const actions: [checkId: string, message: RegExp, action: (build: Build, told: s
   ['fuel.tank.lift', /[Dd]rain it to (\d+) mm/, (b, [, mm]) => made(b, 'fuel.fuelLevelMm', number(mm))],
   ['siting.screw.length', /screws of (\d+) mm/, (b, [, mm]) => made(b, 'siting.screwLengthMm', number(mm))],
   ['siting.stack.thread', /[Bb]uy studs of (\d+) mm/, (b, [, mm]) => made(b, 'siting.studLengthMm', number(mm))],
-  ['siting.stack.thread', /^Cut (.+) back under/, (b, [, name]) => cutBack(b, name)],
-  ['siting.stack.spigot', /^Cut (.+) back round the spigots \(/, (b, [, name]) => cutBack(b, name)],
+  ['siting.stack.thread', /^Cut “(.+)” back under/, (b, [, name]) => cutBack(b, name)],
+  ['siting.stack.spigot', /^Cut “(.+)” back round the spigots \(/, (b, [, name]) => cutBack(b, name)],
   [
     'fuel.line.clips',
     /^Put (\d+) on it/,
     (b, [, pieces], finding) =>
       rowsMade(b, 'segments', (row) =>
-        row.name === undefined || finding.message.startsWith(`${row.name} has`) ? { ...row, clips: number(pieces) } : row,
+        row.name === undefined || messageOf(finding).startsWith(`“${row.name}” has`) ? { ...row, clips: number(pieces) } : row,
       ),
   ],
   ['survey.size.under', /a heater of ([\d.]+) kW holds/, (b, [, kw]) => anotherHeater(b, kw)],
@@ -119,7 +120,7 @@ test.each([...new Set(actions.map(([checkId]) => checkId))])(
           const finding = assessOne(at, checkId);
           if (!finding || !isBad(finding)) break;
           const done = own.map(([, message, action]) => {
-            const told = message.exec(finding.remedy);
+            const told = message.exec(remedyOf(finding));
             return told ? action(at, told, finding) : undefined;
           });
           const next = done.find((one) => one);
@@ -128,10 +129,10 @@ test.each([...new Set(actions.map(([checkId]) => checkId))])(
           at = next;
         }
         const left = assessOne(at, checkId);
-        expect([left?.level, left?.message, left?.remedy]).toEqual([
+        expect([left?.level, left && messageOf(left), left && remedyOf(left)]).toEqual([
           isBad(left) ? 'cleared' : left?.level,
-          left?.message,
-          left?.remedy,
+          left && messageOf(left),
+          left && remedyOf(left),
         ]);
         if (at !== build) cleared += 1;
       }),

@@ -1,6 +1,7 @@
+import { stageIds, type HoldPoint, type StageId } from '../build/stages';
 import type { Build } from '../build/Build';
 import { leakDue, type LeakLook } from '../model/fuel/leakDue';
-import { levels, stageIds, type Finding, type Level, type HoldPoint, type StageId } from './Finding';
+import { levels, type Finding, type Level, type Told } from './Finding';
 import { isStanding, nextHoldPoint, signState, wettedStages } from './progress';
 
 /** What the bay shows of a build; kept beside it, so that a bay of thousands need not judge them all. */
@@ -12,8 +13,8 @@ export interface BuildSummary {
   /** stages proven from the first on */ wet: number;
   signed: 'unsigned' | 'signed' | 'corrected';
   counts: Record<'stop' | 'fix' | 'open', number>;
-  /** The worst call; among calls not measured, the one that guards the next step. */
-  worst: { level: Level; message: string; stage: StageId } | null;
+  /** The worst finding; among those not measured, the one at the next hold point. */
+  worst: (Told & { stage: StageId }) | null;
   holdPoint: HoldPoint | null;
   waitsFor: StageId | null;
   /** the look at a joint that is due first; absent in summaries kept before there were any */
@@ -21,6 +22,17 @@ export interface BuildSummary {
 }
 
 const severity = (a: Finding, b: Finding) => levels.indexOf(a.level) - levels.indexOf(b.level);
+
+/** As much of a finding as its sentence needs. */
+const toldOf = ({ id, level, code, values, kind, needs, supposed }: Finding): Told => ({
+  id,
+  level,
+  code,
+  values,
+  kind,
+  needs,
+  ...(supposed ? { supposed } : {}),
+});
 
 export function summarizeBuild(build: Build, findings: readonly Finding[]): BuildSummary {
   const standing = findings.filter((c) => isStanding(c) && c.stage !== 'signoff').sort(severity);
@@ -38,7 +50,7 @@ export function summarizeBuild(build: Build, findings: readonly Finding[]): Buil
     wet,
     signed: signState(build),
     counts: { stop: count('stop'), fix: count('fix'), open: count('open') },
-    worst: worst ? { level: worst.level, message: worst.message, stage: worst.stage } : null,
+    worst: worst ? { ...toldOf(worst), stage: worst.stage } : null,
     holdPoint,
     waitsFor: stageIds[wet] ?? null,
     leak: leakDue(build),

@@ -1,15 +1,15 @@
-import type { Reader, Verdict } from './Finding';
-import { NotMeasured } from '../reading/reader';
+import { NotMeasured } from '../reading/NotMeasured';
+import type { Verdict } from './Finding';
 
-/** One question of a judgement; it answers null where it finds nothing to say. */
+/** One question of a check; it answers null where it finds nothing to say. */
 export type Question = () => Verdict | null;
 
 /**
- * Asks every question of a judgement by itself: what one of them can't answer for want of a figure hides no fault that another one finds.
+ * Asks every question of a check by itself: what one of them can't answer for want of a figure hides no fault that another one finds.
  * A stop goes before a fix, a fix before what is not measured, that before watch and sound; of equals the first.
- * @throws through the reader, with the names of all that is missing, where nothing bad is known and something is not measured
+ * @throws NotMeasured with all that is missing, where nothing bad is known and something is not measured
  */
-export function worstOf(read: Reader, ...questions: readonly Question[]): Verdict {
+export function worstOf(...questions: readonly Question[]): Verdict {
   const said: Verdict[] = [];
   const lacking: NotMeasured[] = [];
   for (const question of questions) {
@@ -24,10 +24,7 @@ export function worstOf(read: Reader, ...questions: readonly Question[]): Verdic
   const at = (level: Verdict['level']) => said.find((verdict) => verdict.level === level);
   const bad = at('stop') ?? at('fix');
   if (bad) return bad;
-  if (lacking.length > 0)
-    throw new NotMeasured(
-      lacking.flatMap(({ labels }) => labels),
-      lacking.flatMap(({ paths }) => paths),
-    );
-  return at('watch') ?? at('sound') ?? read.missing('anything to judge by');
+  const rest = lacking.length > 0 ? undefined : (at('watch') ?? at('sound'));
+  if (rest) return rest;
+  throw new NotMeasured(lacking.flatMap(({ needs }) => needs));
 }

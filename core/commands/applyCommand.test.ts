@@ -1,11 +1,14 @@
+import type { Verdict } from '../checks/Finding';
+import type { Author } from './define';
+import type { Change } from './kinds/figures';
+import type { Command } from './allCommands';
 import fc from 'fast-check';
 import { id, soundBuild } from '../../tests/soundBuild';
 import type { Build } from '../build/Build';
 import { fieldAt, figurePaths } from '../build/sheets';
 import { nextHoldPoint, signState, wettedStages } from '../checks/progress';
 import { assess } from '../checks/assess';
-import { applyCommand, readCommand, type Author } from './applyCommand';
-import type { Change, Command } from './Command';
+import { applyCommand, readCommand } from './applyCommand';
 
 const lead: Author = { name: 'Test Lead', role: 'lead', at: '2026-11-20T10:00:00.000Z' };
 const fitter: Author = { ...lead, name: 'Test Fitter', role: 'fitter' };
@@ -114,26 +117,34 @@ test('roles: a viewer changes nothing, only a lead waives', () => {
   expect(
     why(
       soundBuild({ 'fuel.jointGapMm': 4 }),
-      { kind: 'waive', checkId: 'fuel.line.joint', message: 'x', why: 'a reason long enough' },
+      { kind: 'waive', checkId: 'fuel.line.joint', code: 'gap', values: {}, why: 'a reason long enough' },
       fitter,
     ),
   ).toMatch(/^forbidden/);
 });
 test('waivers: of a finding as it reads, never of a stop, never of a sound call', () => {
   const gap = soundBuild({ 'fuel.jointGapMm': 4 });
-  const message = assess(gap).find((c) => c.id === 'fuel.line.joint')?.message ?? '';
-  const waive = (checkId: string, text: string): Command => ({
+  const read = (id: string): Pick<Verdict, 'code' | 'values'> => {
+    const { code = '', values = {} } = assess(gap).find((c) => c.id === id) ?? {};
+    return { code, values };
+  };
+  const waive = (checkId: string, { code, values }: Pick<Verdict, 'code' | 'values'>): Command => ({
     kind: 'waive',
     checkId,
-    message: text,
+    code,
+    values,
     why: 'old joint, watched for a year',
   });
-  expect(assess(done(gap, waive('fuel.line.joint', message))).find((c) => c.id === 'fuel.line.joint')?.waived).toMatchObject({
+  expect(
+    assess(done(gap, waive('fuel.line.joint', read('fuel.line.joint')))).find((c) => c.id === 'fuel.line.joint')?.waived,
+  ).toMatchObject({
     by: 'Test Lead',
   });
-  expect(why(gap, waive('fuel.line.joint', 'something else'))).toMatch(/^standing.*something else now/);
-  expect(why(gap, waive('fuel.bubbles', 'x'))).toMatch(/only a finding/);
-  expect(why(soundBuild({ 'proving.coAlarmFitted': 'no' }), waive('co.alarm', 'x'))).toMatch(/a stop can’t be waived/);
+  expect(why(gap, waive('fuel.line.joint', { code: 'small', values: {} }))).toMatch(/^standing.*something else now/);
+  expect(why(gap, waive('fuel.bubbles', read('fuel.bubbles')))).toMatch(/only a finding/);
+  expect(why(soundBuild({ 'proving.coAlarmFitted': 'no' }), waive('co.alarm', { code: 'none', values: {} }))).toMatch(
+    /a stop can’t be waived/,
+  );
 });
 describe('signing', () => {
   test('locks the build; a correction needs a reason, shows, and wants a new signature', () => {
@@ -164,28 +175,28 @@ test('readings go to the start that they name, and to no other', () => {
   expect(why(soundBuild(), { ...more, readings: [{ atS: 50, quantity: 'volts', value: 90 }] })).toMatch(/0 to 40 V/);
 });
 
-describe('gates', () => {
-  const pass = (holdPoint: 'cutting' | 'bolting' | 'closing' | 'power' | 'fire'): Command => ({
+describe('hold points', () => {
+  const release = (holdPoint: 'cutting' | 'bolting' | 'closing' | 'power' | 'fire'): Command => ({
     kind: 'holdPoint',
     holdPoint,
     action: 'release',
   });
-  test('a stop at the step, or at one before it, keeps the gate shut; what is to be put right goes into the record', () => {
+  test('a stop at the step, or at one before it, keeps it held; what is to be fixed goes into the record', () => {
     const poison = soundBuild({ 'air.exhaustPastOutlineMm': -240, 'fuel.jointGapMm': 4 });
     for (const holdPoint of ['bolting', 'closing', 'power', 'fire'] as const)
-      expect(why(poison, pass(holdPoint))).toMatch(/^standing: exhaust.end.underneath: Exhaust ends 240 mm inside/);
+      expect(why(poison, release(holdPoint))).toMatch(/^standing: exhaust.end.underneath: Exhaust ends 240 mm inside/);
     const gap = soundBuild({ 'fuel.jointGapMm': 4 });
-    const passed = done(gap, pass('closing'), fitter);
+    const passed = done(gap, release('closing'), fitter);
     expect(passed.releases).toEqual([{ holdPoint: 'closing', by: 'Test Fitter', at: fitter.at, open: ['fuel.line.joint'] }]);
-    expect(why(passed, pass('closing'))).toMatch(/passed already, by Test Fitter/);
+    expect(why(passed, release('closing'))).toMatch(/released already, by Test Fitter/);
     expect(done(passed, { kind: 'holdPoint', holdPoint: 'closing', action: 'hold' }).releases).toEqual([]);
-    expect(why(gap, { kind: 'holdPoint', holdPoint: 'closing', action: 'hold' })).toMatch(/was not passed/);
+    expect(why(gap, { kind: 'holdPoint', holdPoint: 'closing', action: 'hold' })).toMatch(/was not released/);
   });
-  test('the next step is the first whose gate nobody has passed; then hand-over; then none', () => {
+  test('the next hold point is the first that nobody has released; then hand-over; then none', () => {
     let build = soundBuild();
     for (const holdPoint of ['cutting', 'bolting', 'closing', 'power', 'fire'] as const) {
       expect(nextHoldPoint(build)).toBe(holdPoint);
-      build = done(build, pass(holdPoint));
+      build = done(build, release(holdPoint));
     }
     expect(nextHoldPoint(build)).toBe('handover');
     expect(nextHoldPoint(done(build, { kind: 'sign', typedName: 'Test Lead', drawn }))).toBeNull();

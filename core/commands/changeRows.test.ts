@@ -1,3 +1,6 @@
+import { settleClash } from './applyCommand';
+import { noteOrigins } from '../ledger/noteOrigins';
+import { originKey } from '../record/Origin';
 import fc from 'fast-check';
 import Papa from 'papaparse';
 import { id, soundBuild } from '../../tests/soundBuild';
@@ -5,12 +8,10 @@ import { anyCell, anyRow } from '../../tests/anyRow';
 import { columnsOf, listIds, rowsOf } from '../build/lists';
 import type { Column } from '../build/field';
 import { readBuild } from '../build/readBuild';
-import { noteOrigins, originKey } from '../ledger/origins';
 import { applyCommand } from './applyCommand';
 import type { RowChange } from './changeRows';
 import { cellProblem } from './changeRows';
 import { readCommand } from './applyCommand';
-import { settleClash } from './settleClash';
 import { readRowsCsv, writeRowsCsv } from '../../formats/rowsCsv';
 
 const author = { name: 'Test Fitter', role: 'fitter', at: '2026-11-20T10:00:00.000Z' } as const;

@@ -1,10 +1,10 @@
+import { originKey } from '../record/Origin';
 import { ValidationError } from 'yup';
 import type { Build } from '../build/Build';
 import { cellSchema } from '../build/buildSchema';
 import type { Column } from '../build/field';
 import { columnAt, isListId, listIds, lists, rowsOf, type AnyRow, type CellValue, type ListId } from '../build/lists';
 import { canonicalJson } from '../record/canonicalJson';
-import { originKey } from '../ledger/origins';
 import { isWet, wetness } from '../model/fuel/leakDue';
 import { materials } from '../physics/heat/materials';
 import { formatShort } from '../units/formatNumber';

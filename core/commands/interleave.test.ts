@@ -1,10 +1,11 @@
+import type { Clash } from './define';
+import type { Command } from './allCommands';
+import { settleClash } from './applyCommand';
 import fc from 'fast-check';
 import { soundBuild } from '../../tests/soundBuild';
 import type { Build } from '../build/Build';
 import { figureAt, type FigurePath } from '../build/sheets';
-import { applyCommand, type Clash } from './applyCommand';
-import type { Command } from './Command';
-import { settleClash } from './settleClash';
+import { applyCommand } from './applyCommand';
 
 const paths = [
   'fuel.tankLengthMm',

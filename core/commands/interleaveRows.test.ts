@@ -1,11 +1,11 @@
+import type { Command } from './allCommands';
+import { settleClash } from './applyCommand';
 import fc from 'fast-check';
 import { id, soundBuild } from '../../tests/soundBuild';
 import type { Build } from '../build/Build';
 import { rowsOf, type CellValue } from '../build/lists';
 import { applyCommand } from './applyCommand';
 import type { RowChange } from './changeRows';
-import type { Command } from './Command';
-import { settleClash } from './settleClash';
 
 const author = { name: 'P', role: 'fitter', at: '2026-11-20T10:00:00.000Z' } as const;
 const rows = [31, 32, 33].map(id);

@@ -1,10 +1,11 @@
+import type { Clash } from './define';
+import type { Command } from './allCommands';
+import { settleClash } from './applyCommand';
 import { soundBuild } from '../../tests/soundBuild';
 import { assess } from '../checks/assess';
 import { recommendSize } from '../model/heat/recommendSize';
 import type { Build } from '../build/Build';
-import { applyCommand, type Clash } from './applyCommand';
-import type { Command } from './Command';
-import { settleClash } from './settleClash';
+import { applyCommand } from './applyCommand';
 
 const lead = { name: 'A Lead', role: 'lead', at: '2026-11-20T10:00:00.000Z' } as const;
 const done = (build: Build, command: Command): Build => {

@@ -1,3 +1,5 @@
+import { type Slot, valueProblem } from '../commands/kinds/figures';
+import type { Command } from '../commands/allCommands';
 import {
   coPlaces,
   coStates,
@@ -11,8 +13,6 @@ import {
 } from '../build/Build';
 import { supersededBy } from '../model/superseded';
 import { fieldAt, figureAt, figurePaths, valueAt, type FigurePath } from '../build/sheets';
-import { valueProblem } from '../commands/applyCommand';
-import type { Command, Slot } from '../commands/Command';
 import { metric, type UnitPreferences } from '../units/inUnits';
 import { parseQuantity } from '../units/parseQuantity';
 import { readNumber } from '../units/readNumber';

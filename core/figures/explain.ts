@@ -1,12 +1,14 @@
+import type { Input, Need, Trail } from '../reading/Reader';
+import { computeOrMissing } from '../reading/NotMeasured';
+import { originAt, originKey, type Origins } from '../record/Origin';
 import type { Build } from '../build/Build';
-import type { Input } from '../checks/Finding';
-import { makeReader, NotMeasured, type Trail } from '../reading/reader';
-import { originAt, originKey, type Origins } from '../ledger/origins';
+import { readerOf } from './readerOf';
 import type { Rule } from '../practices/ruleFor';
-import { derived, type DerivedKey } from './derived';
+import type { FigureId } from '../reading/figureIds';
+import { figures } from './figures';
 
 export interface Explained {
-  key: DerivedKey;
+  key: FigureId;
   label: string;
   unit: string;
   decimals: number;
@@ -17,24 +19,20 @@ export interface Explained {
   value: number | null;
   inputs: Input[];
   rules: Rule[];
-  missing: readonly string[];
+  missing: readonly Need[];
 }
 
 /**
  * A computed figure of a build with its formula, its inputs and where each came from, and its source; value null where an input is missing.
  * An input of origin `computed` is itself a figure: `explain` it by its `path`.
  */
-export function explain(build: Build, key: DerivedKey, origins: Origins = {}): Explained {
-  const { label, unit, decimals, formula, source, code, compute } = derived[key];
+export function explain(build: Build, key: FigureId, origins: Origins = {}): Explained {
+  const { label, unit, decimals, formula, source, code, compute } = figures[key];
   const trail: Trail = { inputs: [], rules: [] };
   const about = { key, label, unit, decimals, formula, source, code };
-  try {
-    const value = compute(makeReader(build, trail));
-    return { ...about, ...withOrigins(trail, origins), value, missing: [] };
-  } catch (error) {
-    if (!(error instanceof NotMeasured)) throw error;
-    return { ...about, ...withOrigins(trail, origins), value: null, missing: error.labels };
-  }
+  const done = computeOrMissing(() => compute(readerOf(build, trail)));
+  const [value, missing] = 'missing' in done ? [null, done.missing.needs] : [done.value, []];
+  return { ...about, ...withOrigins(trail, origins), value, missing };
 }
 
 /** Inputs and rules with who put each in, and when. */

@@ -1,19 +1,21 @@
+import { figures } from './figures';
+import type { FigureId } from '../reading/figureIds';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { soundBuild } from '../../tests/soundBuild';
 import { emptyBuild } from '../build/emptyBuild';
 import type { Build } from '../build/Build';
-import { derived, derivedKeys, type DerivedKey } from './derived';
+import { figureIds } from './figures';
 import { explain, whence } from './explain';
 import { stageFigures } from './stageFigures';
 
-const valueOf = (key: DerivedKey, build: Build = soundBuild()) => explain(build, key).value ?? NaN;
+const valueOf = (key: FigureId, build: Build = soundBuild()) => explain(build, key).value ?? NaN;
 
 /**
  * The sound build worked by hand, with the formulas of the sources named in each figure.
  * 0.022 mL a stroke, 1.2 to 4 Hz, EN 590 diesel of 832 kg/m³ and 42.9 MJ/kg (from memory), −8 °C (outside, as the coldest night), 500 m.
  */
-const byHand: [DerivedKey, number, number][] = [
+const byHand: [FigureId, number, number][] = [
   // 4 Hz × 0.022 mL × 832 kg/m³ × 42.9 MJ/kg = 3.141 kW; 80 % of it reaches the air
   ['heater.inputMaxKw', 3.1409, 3],
   ['heater.outputMaxKw', 2.5127, 3],
@@ -122,7 +124,7 @@ describe('explain', () => {
   });
   test('gives no value but names what is missing, where something is', () => {
     const empty = emptyBuild(soundBuild().id, soundBuild().identity);
-    for (const key of derivedKeys) {
+    for (const key of figureIds) {
       const told = explain(empty, key);
       expect([key, told.value, told.missing.length > 0]).toEqual([key, null, true]);
     }
@@ -136,8 +138,8 @@ describe('explain', () => {
 });
 
 test('every computed figure says in which file it is computed, and that file computes it', () => {
-  for (const key of derivedKeys) {
-    const { code } = derived[key];
+  for (const key of figureIds) {
+    const { code } = figures[key];
     expect(readFileSync(path.resolve(__dirname, '../..', code), 'utf8')).toContain(`'${key}'`);
   }
 });

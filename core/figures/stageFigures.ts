@@ -1,7 +1,7 @@
-import type { DerivedKey } from './derived';
+import type { FigureId } from '../reading/figureIds';
 
 /** Computed figures that belong under each sheet, in the order in which they are read. */
-export const stageFigures: Readonly<Record<string, readonly DerivedKey[]>> = {
+export const stageFigures: Readonly<Record<string, readonly FigureId[]>> = {
   heater: [
     'heater.outputMaxKw',
     'heater.outputMinKw',

@@ -1,16 +1,15 @@
+import { commandKinds, type Command, type CommandKind } from '../commands/allCommands';
 import { id, soundBuild } from '../../tests/soundBuild';
 import type { Build } from '../build/Build';
 import { applyCommand } from '../commands/applyCommand';
-import type { Command, CommandKind } from '../commands/Command';
-import { commandRules } from '../commands/Command';
 import { assess } from '../checks/assess';
 import { describeRow, turnsOf } from './describeRow';
 
 const gap = soundBuild({ 'fuel.jointGapMm': 4 });
-const message = assess(gap).find((c) => c.id === 'fuel.line.joint')?.message ?? '';
+const { code = '', values = {} } = assess(gap).find((c) => c.id === 'fuel.line.joint') ?? {};
 const waived: Build = {
   ...gap,
-  waivers: [{ checkId: 'fuel.line.joint', message, reason: 'a reason long enough', by: 'A', at: '2026-11-20T09:00:00Z' }],
+  waivers: [{ checkId: 'fuel.line.joint', code, values, reason: 'a reason long enough', by: 'A', at: '2026-11-20T09:00:00Z' }],
 };
 
 /** One command of each kind, and the line that must stand on the roll for it. */
@@ -29,7 +28,7 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
   practices: [
     soundBuild(),
     { kind: 'practices', changes: [{ key: 'pumpAngle', from: 'lean15to35', to: 'lean45' }] },
-    'school followed here, angle of the pump: about 45°',
+    'practice followed here, angle of the pump: about 45°',
   ],
   rows: [
     soundBuild(),
@@ -41,7 +40,7 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
         { list: 'seals', row: id(79), action: 'add', values: { name: 'round the exhaust', kind: 'hotSealant', cureH: 24 } },
       ],
     },
-    'Parts: filter, state poor (was replaced); Stack-up: vinyl taken out; Sealants and paints: round the exhaust put in (high-temperature sealant, 24 h)',
+    'Parts: filter, state poor (was replaced); Stack-up: vinyl removed; Sealants and paints: round the exhaust added (high-temperature sealant, 24 h)',
   ],
   note: [soundBuild(), { kind: 'note', text: 'wiped every joint' }, 'wiped every joint'],
   priming: [
@@ -76,14 +75,14 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
   ],
   waive: [
     gap,
-    { kind: 'waive', checkId: 'fuel.line.joint', message, why: 'old joint, watched for a year' },
+    { kind: 'waive', checkId: 'fuel.line.joint', code, values, why: 'old joint, watched for a year' },
     'WAIVED fuel.line.joint: old joint, watched for a year',
   ],
-  unwaive: [waived, { kind: 'unwaive', checkId: 'fuel.line.joint' }, 'waiver of fuel.line.joint taken back'],
+  unwaive: [waived, { kind: 'unwaive', checkId: 'fuel.line.joint' }, 'waiver of fuel.line.joint withdrawn'],
   holdPoint: [
     soundBuild({ 'fuel.jointGapMm': 4 }),
     { kind: 'holdPoint', holdPoint: 'closing', action: 'release' },
-    'GATE PASSED: the tank goes back up, with fuel.line.joint open',
+    'RELEASED: the tank goes back up, with fuel.line.joint open',
   ],
   sign: [soundBuild(), { kind: 'sign', typedName: 'Test Lead', drawn: 'M10,10L60,120L110,20L160,120' }, 'SIGNED by Test Lead'],
 };
@@ -95,7 +94,7 @@ function rowOf(build: Build, command: Command) {
   return { kind: applied.kind, body: { ...applied.body, findings: applied.findings } };
 }
 
-test.each(Object.keys(commandRules) as CommandKind[])('a row of kind %s reads as a line of plain words', (kind) => {
+test.each(commandKinds)('a row of kind %s reads as a line of plain words', (kind) => {
   const [build, command, line] = lines[kind];
   const told = describeRow(rowOf(build, command));
   expect(told).toContain(line);
@@ -136,7 +135,7 @@ test('a row shows which calls it made and which it cleared', () => {
 test.each([
   [
     { kind: 'imported', body: { claims: { signatures: 1, coReadings: 2 } } },
-    /brought in from a file; 3 things done, seen or signed elsewhere, kept as claims/,
+    /imported from a file; 3 things done, seen or signed elsewhere, kept as claims/,
   ],
   [{ kind: 'imported', body: { claims: { signatures: 1 } } }, /; 1 thing done, seen or signed elsewhere/],
   [{ kind: 'raised', body: { logs: 2, claimed: { signatures: 1 } } }, /1 thing done, seen or signed elsewhere, kept as claims/],

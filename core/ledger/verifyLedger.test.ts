@@ -1,6 +1,7 @@
+import { noteOrigins } from './noteOrigins';
+import { originAt, type Origins } from '../record/Origin';
 import fc from 'fast-check';
 import { nextRow, type LedgerRow } from './chain';
-import { noteOrigins, originAt, type Origins } from './origins';
 import { verifyLedger } from './verifyLedger';
 
 const documentHash = 'd'.repeat(64);

@@ -1,4 +1,4 @@
-import type { Origin } from '../ledger/origins';
+import type { Origin } from '../record/Origin';
 import { limits, type LimitKey } from './limits';
 import { practiceIds, practiceOption, practices, type Practices } from './practices';
 

@@ -14,4 +14,7 @@ export const formatShort = (value: number, decimals = 2): string =>
     .replace(/\.$/, '');
 
 /** Within a sentence: the first letter small, the rest as it is. @example lowerFirst('Road diesel, grade B') // "road diesel, grade B" */
-export const lowerFirst = (text: string): string => text.replace(/^\p{Lu}(?!\p{Lu})/u, (letter) => letter.toLowerCase());
+export const lowerFirst = (text: string): string => text.replace(/^\p{Lu}(?![\p{Lu}\d])/u, (letter) => letter.toLowerCase());
+
+/** At the beginning of a sentence: the first letter large. @example upperFirst('road diesel') // "Road diesel" */
+export const upperFirst = (text: string): string => text.replace(/^\p{Ll}/u, (letter) => letter.toUpperCase());

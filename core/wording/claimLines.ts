@@ -1,4 +1,4 @@
-import { holdPointSteps } from '../checks/Finding';
+import { holdPointSteps } from '../build/stages';
 import { hotText } from './hotText';
 import { summarizeStart } from '../model/startup/summarizeStart';
 import { formatFixed, formatShort } from '../units/formatNumber';

@@ -1,7 +1,7 @@
 import type { BuildKind } from '../build/Build';
 
 interface KindWords {
-  /** what it is, as it is called in a sentence */ it: string;
+  /** what it is, as it is called in a sentence */ vehicle: string;
   /** what an exhaust has to end beyond */ outline: string;
   /** where exhaust gathers that ends short of that */ gathers: string;
   /** what a tank that is badly held does */ breaksLoose: string;
@@ -11,35 +11,31 @@ interface KindWords {
 /** Words that differ by what the heater is fitted into. */
 export const kindWords: Readonly<Record<BuildKind, KindWords>> = {
   road: {
-    it: 'vehicle',
+    vehicle: 'vehicle',
     outline: 'outline',
     gathers: 'underneath',
     breaksLoose: 'it would fly in a crash',
     holdsIn: 'a crash',
   },
   trailer: {
-    it: 'trailer',
+    vehicle: 'trailer',
     outline: 'outline',
     gathers: 'underneath',
     breaksLoose: 'it would fly in a crash',
     holdsIn: 'a crash',
   },
   boat: {
-    it: 'boat',
+    vehicle: 'boat',
     outline: 'hull',
     gathers: 'in the hull',
     breaksLoose: 'it would break loose in a seaway',
     holdsIn: 'a seaway',
   },
   building: {
-    it: 'building',
+    vehicle: 'building',
     outline: 'wall',
     gathers: 'in the building',
     breaksLoose: 'it can tip over',
     holdsIn: 'a knock',
   },
 };
-
-/** A sentence about a vehicle, said of what this build is. @example inKind('The vehicle’s own tank', 'boat') // "The boat’s own tank" */
-export const inKind = (sentence: string, kind: BuildKind): string =>
-  kind === 'road' ? sentence : sentence.replace(/\bvehicle(?=’s|s?\b)/g, kindWords[kind].it);

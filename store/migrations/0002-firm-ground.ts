@@ -1,9 +1,4 @@
 import type { QueryInterface, Sequelize, Transaction } from 'sequelize';
-import { QueryTypes } from 'sequelize';
-import type { Build } from '../../core/build/Build';
-import { assess } from '../../core/checks/assess';
-import { summarizeBuild } from '../../core/checks/summarizeBuild';
-import { noteOrigins, type Origins } from '../../core/ledger/origins';
 
 /** Summaries and origins beside each build, people who can be disabled and invited, sessions that rotate, sign-ins on record, limits. */
 export const firmGround = {
@@ -46,25 +41,11 @@ async function raise(sequelize: Sequelize, transaction: Transaction): Promise<vo
     `,
     { transaction },
   );
-  const builds = await sequelize.query<{ id: string; document: Build }>('SELECT id, document FROM builds', {
-    type: QueryTypes.SELECT,
-    transaction,
-  });
-  for (const { id, document } of builds) {
-    const rows = await sequelize.query<{ kind: string; body: string; by: string; at: Date }>(
-      'SELECT kind, body, by_name AS by, at FROM ledger WHERE build_id = :id ORDER BY seq',
-      { type: QueryTypes.SELECT, replacements: { id }, transaction },
-    );
-    const origins = rows.reduce<Origins>(
-      (known, row) => noteOrigins(known, { ...row, body: JSON.parse(row.body) as unknown, at: row.at.toISOString() }),
-      {},
-    );
-    const summary = summarizeBuild(document, assess(document));
-    const search = [summary.name, summary.what, summary.place, document.identity.heaterSerial].join('\n').toLowerCase();
-    await sequelize.query('UPDATE builds SET summary = :summary, origins = :origins, search = :search WHERE id = :id', {
-      replacements: { id, summary: JSON.stringify(summary), origins: JSON.stringify(origins), search },
-      transaction,
-    });
-  }
+  // Summaries and origins are worked out once the documents are in the form of today (0005).
+  await sequelize.query(
+    `UPDATE builds SET summary = '{}', search = lower(concat_ws(E'\\n', document #>> '{identity,name}', document #>> '{identity,what}',
+       document #>> '{identity,place}', document #>> '{identity,heaterSerial}'))`,
+    { transaction },
+  );
   await sequelize.query('ALTER TABLE builds ALTER COLUMN summary SET NOT NULL', { transaction });
 }

@@ -138,7 +138,7 @@ async function raiseOne(sequelize: Sequelize, id: string, transaction: Transacti
       kind: 'raised',
       body: {
         logs: logs.length,
-        claimed: Object.fromEntries(Object.entries(claimed).map(([name, some]) => [name, some.length])),
+        claimed: Object.fromEntries(Object.entries(claimed).map(([name, some]) => [name, (some as unknown[]).length])),
         documentHash: hashText(canonicalJson(build)),
       },
     });

@@ -1,9 +1,9 @@
+import { checks } from '../../core/checks/allChecks';
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { soundBuild } from '../soundBuild';
 import cast from '../../demo/people.json';
-import { checks } from '../../core/checks/assess';
 import { writeBuildFile } from '../../formats/buildFile';
 
 const root = path.resolve(__dirname, '../..');

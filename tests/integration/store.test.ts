@@ -1,3 +1,5 @@
+import type { Command } from '../../core/commands/allCommands';
+import { buildHash } from '../../core/build/buildHash';
 import { randomUUID } from 'node:crypto';
 import sharp from 'sharp';
 import { actionCommands } from '../actionCommands';
@@ -6,9 +8,7 @@ import type { Build } from '../../core/build/Build';
 import { buildFileMaxBytes, logsNamed, parseBuildFile } from '../../core/build/buildFile';
 import { rowsOf } from '../../core/build/lists';
 import { fieldAt, figurePaths } from '../../core/build/sheets';
-import type { Command } from '../../core/commands/Command';
 import { firstBreak } from '../../core/ledger/chain';
-import { buildHash } from '../../core/record/sha256Hex';
 import { writeBuildFileParts } from '../../formats/buildFile';
 import { commandBuild, createBuild, importBuild, ledgerOf, listBuilds, loadBuild, verifyBuild } from '../../store/builds';
 import { startLog } from '../../store/startLogs';
@@ -162,7 +162,8 @@ test('a build comes back in with its figures; what people did, saw and signed is
     waivers: [
       {
         checkId: 'wiring.fuse.place',
-        message: 'x',
+        code: 'none',
+        values: {},
         reason: 'made up in a text editor',
         by: 'Test Lead',
         at: '2026-11-20T09:00:00Z',

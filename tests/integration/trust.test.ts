@@ -1,3 +1,7 @@
+import { settleClash } from '../../core/commands/applyCommand';
+import type { Command } from '../../core/commands/allCommands';
+import { noteOrigins } from '../../core/ledger/noteOrigins';
+import type { Origins } from '../../core/record/Origin';
 import { randomUUID } from 'node:crypto';
 import fc from 'fast-check';
 import pg from 'pg';
@@ -7,12 +11,9 @@ import { rowsOf } from '../../core/build/lists';
 import { figureAt, type FigurePath } from '../../core/build/sheets';
 import { assess } from '../../core/checks/assess';
 import { summarizeBuild } from '../../core/checks/summarizeBuild';
-import { settleClash } from '../../core/commands/settleClash';
-import type { Command } from '../../core/commands/Command';
 import { canonicalJson } from '../../core/record/canonicalJson';
 import { nextRow } from '../../core/ledger/chain';
 import { sha256Hex } from '../../core/record/sha256Hex';
-import { noteOrigins, type Origins } from '../../core/ledger/origins';
 import { commandBuild, importBuild, ledgerOf, listBuilds, loadBuild, verifyBuild, wholeLedger } from '../../store/builds';
 import { config } from '../../store/config';
 import { closeDatabase, database } from '../../store/database';
@@ -143,7 +144,7 @@ test('a database from before photographs and part lists is raised once, its summ
   const build = (await loadBuild(person, id))?.build;
   const { rows } = await owner.query<{ summary: unknown }>('SELECT summary FROM builds WHERE id = $1', [id]);
   expect(build && rows[0]?.summary).toEqual(build && summarizeBuild(build, assess(build)));
-  expect(rows[0]?.summary).toMatchObject({ counts: { stop: 1 }, worst: { message: 'The heater hangs upside down.' } });
+  expect(rows[0]?.summary).toMatchObject({ counts: { stop: 1 }, worst: { id: 'siting.orientation', code: 'upsideDown' } });
   // And the app's own role may still do what it has to, and no more.
   await expect(database().sequelize.query("UPDATE photos SET sha256 = ''")).rejects.toThrow(/permission denied/);
 });

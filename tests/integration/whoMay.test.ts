@@ -1,8 +1,8 @@
+import { commandKinds, type Command, type CommandKind } from '../../core/commands/allCommands';
 import { randomUUID } from 'node:crypto';
 import { id, soundBuild } from '../soundBuild';
 import type { Build } from '../../core/build/Build';
 import { assess } from '../../core/checks/assess';
-import { commandRules, type Command, type CommandKind } from '../../core/commands/Command';
 import type { Role } from '../../core/people/roles';
 import { commandBuild, importBuild, ledgerOf } from '../../store/builds';
 import { closeDatabase, database } from '../../store/database';
@@ -10,8 +10,15 @@ import { migrate } from '../../store/migrate';
 import { addPerson, addWorkshop, type Person } from '../../store/people';
 
 const gap = soundBuild({ 'fuel.jointGapMm': 4 });
-const message = assess(gap).find((c) => c.id === 'fuel.line.joint')?.message ?? '';
-const waiver = { checkId: 'fuel.line.joint', message, reason: 'a reason long enough', by: 'A Lead', at: '2026-11-20T09:00:00Z' };
+const { code = '', values = {} } = assess(gap).find((c) => c.id === 'fuel.line.joint') ?? {};
+const waiver = {
+  checkId: 'fuel.line.joint',
+  code,
+  values,
+  reason: 'a reason long enough',
+  by: 'A Lead',
+  at: '2026-11-20T09:00:00Z',
+};
 
 /** A build and a command of each kind that a person with the right role may carry out on it. */
 const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
@@ -32,7 +39,7 @@ const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
   readings: () => [soundBuild(), { kind: 'readings', startId: id(2), events: [{ atS: 1, event: 'glow' }], readings: [] }],
   co: () => [soundBuild(), { kind: 'co', reading: { id: id(9), ppm: 0, place: 'floor' } }],
   hot: () => [soundBuild(), { kind: 'hot', look: { id: id(9), place: 'plate', touches: 'timber', surfaceC: 48 } }],
-  waive: () => [gap, { kind: 'waive', checkId: 'fuel.line.joint', message, why: 'watched for a year already' }],
+  waive: () => [gap, { kind: 'waive', checkId: 'fuel.line.joint', code, values, why: 'watched for a year already' }],
   unwaive: () => [
     { ...gap, waivers: [waiver] },
     { kind: 'unwaive', checkId: 'fuel.line.joint' },
@@ -81,7 +88,7 @@ beforeAll(async () => {
 }, 30000);
 afterAll(closeDatabase);
 
-const kinds = Object.keys(commandRules) as CommandKind[];
+const kinds = commandKinds;
 const roles: readonly Role[] = ['viewer', 'fitter', 'lead'];
 test.each(kinds.flatMap((kind) => roles.map((role) => [kind, role] as const)))('%s by a %s', async (kind, role) => {
   const person = people.get(role);

@@ -1,9 +1,11 @@
 'use client';
+import { holdPointSteps, stageIds, stages } from '../../core/build/stages';
 import { format } from 'date-fns';
 import Link from 'next/link';
-import { levelWords, holdPointSteps, stageIds, stages, type Level } from '../../core/checks/Finding';
+import { messageOf } from '../../core/checks/findingText';
+import { levelWords, type Level } from '../../core/checks/Finding';
 import type { BuildSummary } from '../../core/checks/summarizeBuild';
-import { inUnits, type UnitPreferences } from '../../core/units/inUnits';
+import type { UnitPreferences } from '../../core/units/inUnits';
 import { LevelMark } from '../findings/LevelMark';
 
 /** A dipstick lying down: wet as far as the build is proven. */
@@ -22,7 +24,7 @@ function LyingDipstick({ wet }: { wet: number }) {
 
 const countWords: Partial<Record<Level, (n: number) => string>> = {
   stop: (n) => (n === 1 ? 'stop' : 'stops'),
-  fix: () => 'to put right',
+  fix: () => 'to fix',
 };
 const leakLooks = { wipe: 'wipe the joints', warm: 'look for leaks, warm', night: 'look for leaks after the night' } as const;
 const signedWords = { signed: 'signed', corrected: 'corrected since signed' } as const;
@@ -33,7 +35,7 @@ export interface BayBuild {
   changedAt: string;
 }
 
-/** One build as the bay shows it: what it waits for, its worst call, the next step that can't be undone. */
+/** One build as the bay shows it: what it waits for, its worst finding, the next hold point. */
 function BayRow({
   build: { id, summary, changedAt },
   unitPreferences,
@@ -66,7 +68,7 @@ function BayRow({
                 .map((level) => `${counts[level]} ${countWords[level]?.(counts[level]) ?? levelWords[level].toLowerCase()}`)
                 .join(', ')}
               <p>
-                <strong>{inUnits(worst.message, unitPreferences)}</strong>
+                <strong>{messageOf(worst, unitPreferences)}</strong>
               </p>
             </>
           ) : signed === 'signed' ? (
@@ -88,7 +90,7 @@ function BayRow({
           )}
           {holdPoint && signed === 'unsigned' && (
             <p>
-              Next that can’t be undone: <strong>{holdPointSteps[holdPoint]}</strong>
+              Next hold point: <strong>{holdPointSteps[holdPoint]}</strong>
             </p>
           )}
         </div>
@@ -119,7 +121,7 @@ export function BayView({
       <p style={{ marginTop: 24 }}>
         {search
           ? `No build holds “${search}” in its name, kind, place or serial number.`
-          : 'No build yet. Begin one, or bring one in from a file.'}
+          : 'No build yet. Make a new one, or import one from a file.'}
       </p>
     );
   return (

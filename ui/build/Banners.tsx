@@ -1,8 +1,8 @@
 'use client';
+import type { Choice } from '../../core/commands/define';
 import { format } from 'date-fns';
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
-import type { Choice } from '../../core/commands/settleClash';
 import { describeRow } from '../../core/ledger/describeRow';
 import { commandBody } from '../ledger/commandBody';
 import { useWorkspace, useSay } from './BuildContext';

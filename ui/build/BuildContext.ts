@@ -1,13 +1,15 @@
 'use client';
+import type { Command } from '../../core/commands/allCommands';
+import type { Slot } from '../../core/commands/kinds/figures';
+import type { Choice } from '../../core/commands/define';
+import type { Origins } from '../../core/record/Origin';
 import { createContext, useContext } from 'react';
 import type { Build } from '../../core/build/Build';
 import type { CellValue, ListId } from '../../core/build/lists';
 import type { FigurePath } from '../../core/build/sheets';
-import type { Finding } from '../../core/checks/Finding';
-import type { Command, Slot } from '../../core/commands/Command';
-import type { Choice } from '../../core/commands/settleClash';
+import type { Finding, Told } from '../../core/checks/Finding';
+import { messageOf, remedyOf, whyOf } from '../../core/checks/findingText';
 import type { LedgerRow } from '../../core/ledger/chain';
-import type { Origins } from '../../core/ledger/origins';
 import type { Role } from '../../core/people/roles';
 import { inUnits, type UnitPreferences } from '../../core/units/inUnits';
 import type { Held, Kept, Waiting } from './outbox';
@@ -41,7 +43,7 @@ export interface BuildWorkspace {
   link: Link;
   /** Sends a command. @returns why not, or an empty list */
   send: (command: Command) => string[];
-  /** Figures and cells being typed or dragged: calls follow, nothing is kept yet. */
+  /** Figures and cells being typed or dragged: findings follow, nothing is kept yet. */
   setDraft: (key: string, drafts: readonly Draft[]) => void;
   /** Entries that the server did not take, each waiting for a decision. */
   held: readonly Kept<Held>[];
@@ -60,9 +62,23 @@ export interface BuildWorkspace {
 export const BuildContext = createContext<BuildWorkspace | null>(null);
 
 export function useWorkspace(): BuildWorkspace {
-  const dryRun = useContext(BuildContext);
-  if (!dryRun) throw new Error('useBench stands outside a BuildProvider.');
-  return dryRun;
+  const workspace = useContext(BuildContext);
+  if (!workspace) throw new Error('useWorkspace stands outside a BuildProvider.');
+  return workspace;
+}
+
+/** What a finding says and what to do about it, in the units that this person likes. */
+export function useFindingText(): {
+  message: (told: Told) => string;
+  remedy: (told: Told) => string;
+  why: (told: Told) => string;
+} {
+  const { unitPreferences } = useWorkspace().who;
+  return {
+    message: (told) => messageOf(told, unitPreferences),
+    remedy: (told) => remedyOf(told, unitPreferences),
+    why: (told) => whyOf(told, unitPreferences),
+  };
 }
 
 /** Sentences in the units that this person likes. */

@@ -1,12 +1,13 @@
 'use client';
+import { definitionOf, type Command } from '../../core/commands/allCommands';
+import { settleClash } from '../../core/commands/applyCommand';
+import type { Choice } from '../../core/commands/define';
 import { useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
 import type { Build } from '../../core/build/Build';
 import type { AnyRow } from '../../core/build/lists';
 import { emptySheets } from '../../core/build/emptyBuild';
-import { assess } from '../../core/checks/assess';
+import { Assessor } from '../../core/checks/assess';
 import { applyCommand } from '../../core/commands/applyCommand';
-import type { Command } from '../../core/commands/Command';
-import { settleClash, type Choice } from '../../core/commands/settleClash';
 import type { LedgerRow } from '../../core/ledger/chain';
 import { roleMay } from '../../core/people/roles';
 import { BuildContext, type BuildWorkspace, type Draft, type Who } from './BuildContext';
@@ -79,13 +80,14 @@ export function BuildProvider({
 
   const settled = useMemo(() => settle(kept.build, waiting, who), [kept, waiting, who]);
   const build = useMemo(() => withDrafts(settled, drafts), [settled, drafts]);
-  const findings = useMemo(() => assess(build), [build]);
+  const [assessor] = useState(() => new Assessor());
+  const findings = useMemo(() => assessor.assess(build), [assessor, build]);
 
   const send = useCallback(
     (command: Command): string[] => {
       const now = settle(latest.current.build, pending(), who);
       const full: Command =
-        correcting && now.signatures.length > 0 && !['note', 'sign', 'waive', 'unwaive'].includes(command.kind)
+        correcting && now.signatures.length > 0 && !definitionOf(command.kind).afterSigning
           ? { ...command, reason: correcting }
           : command;
       const applied = applyCommand(now, full, { name: who.name, role: who.role, at: new Date().toISOString() });
@@ -122,7 +124,7 @@ export function BuildProvider({
     return earlier !== null;
   }, [buildId, firstSeq]);
 
-  const dryRun = useMemo<BuildWorkspace>(
+  const workspace = useMemo<BuildWorkspace>(
     () => ({
       build,
       settled,
@@ -165,5 +167,5 @@ export function BuildProvider({
       loadEarlier,
     ],
   );
-  return <BuildContext.Provider value={dryRun}>{children}</BuildContext.Provider>;
+  return <BuildContext.Provider value={workspace}>{children}</BuildContext.Provider>;
 }

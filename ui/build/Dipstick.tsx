@@ -1,7 +1,8 @@
 'use client';
+import { stageIds, stages } from '../../core/build/stages';
 import Link from 'next/link';
 import { useEffect, useRef } from 'react';
-import { levels, stageIds, stages, type Level } from '../../core/checks/Finding';
+import { levels, type Level } from '../../core/checks/Finding';
 import { wettedStages } from '../../core/checks/progress';
 import { LevelGlyph } from '../findings/LevelMark';
 import { useWorkspace } from './BuildContext';

@@ -1,20 +1,20 @@
 'use client';
+import { holdPointSteps } from '../../core/build/stages';
 import { useState } from 'react';
 import type { ReleasableHoldPoint } from '../../core/build/Build';
-import { holdPointSteps } from '../../core/checks/Finding';
 import { holdPointState } from '../../core/checks/holdPointState';
 import { useWorkspace } from './BuildContext';
 import { ReleaseDialog } from './ReleaseDialog';
 
-/** A gate as a key on the sheet that works towards it: shut, open, or passed. */
+/** A hold point as a button on the sheet that works towards it: held, open, or released. */
 export function ReleaseButton({ holdPoint, label }: { holdPoint: ReleasableHoldPoint; label: string }) {
   const { settled, findings } = useWorkspace();
   const [open, setOpen] = useState(false);
-  const { stops, open: standing, passed } = holdPointState(settled, findings, holdPoint);
-  const state = passed
-    ? `passed by ${passed.by}`
+  const { stops, open: standing, release } = holdPointState(settled, findings, holdPoint);
+  const state = release
+    ? `released by ${release.by}`
     : stops.length > 0
-      ? 'shut'
+      ? 'held'
       : standing.length > 0
         ? `${standing.length} open`
         : 'all holds';
@@ -23,7 +23,7 @@ export function ReleaseButton({ holdPoint, label }: { holdPoint: ReleasableHoldP
       <button
         type="button"
         className="button"
-        disabled={passed !== null}
+        disabled={release !== null}
         onClick={() => setOpen(true)}
         title={`Before ${holdPointSteps[holdPoint]}`}
       >

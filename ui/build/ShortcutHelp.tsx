@@ -1,8 +1,8 @@
 'use client';
+import { stageIds, stages } from '../../core/build/stages';
 import { Dialog } from '@mui/material';
 import { Keyboard } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { stageIds, stages } from '../../core/checks/Finding';
 import { useWorkspace } from './BuildContext';
 import { goToStage } from './StageLink';
 

@@ -1,8 +1,8 @@
 'use client';
+import { holdPointSteps, stageIds, type StageId } from '../../core/build/stages';
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
 import { isReleasable } from '../../core/checks/holdPointState';
-import { holdPointSteps, stageIds, type StageId } from '../../core/checks/Finding';
 import { nextHoldPoint, signState } from '../../core/checks/progress';
 import { FindingList } from '../findings/FindingList';
 import { LedgerRoll } from '../ledger/LedgerRoll';

@@ -1,5 +1,5 @@
-import type { Clash } from '../../core/commands/applyCommand';
-import type { Command } from '../../core/commands/Command';
+import type { Clash } from '../../core/commands/define';
+import type { Command } from '../../core/commands/allCommands';
 
 /** What was entered and is not acknowledged yet. */
 export interface Waiting {

@@ -1,7 +1,7 @@
+import type { Clash } from '../../core/commands/define';
+import type { Origins } from '../../core/record/Origin';
 import type { Build } from '../../core/build/Build';
-import type { Clash } from '../../core/commands/applyCommand';
 import type { LedgerRow } from '../../core/ledger/chain';
-import type { Origins } from '../../core/ledger/origins';
 import type { Waiting } from './outbox';
 
 export interface KeptState {

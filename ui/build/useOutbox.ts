@@ -1,6 +1,6 @@
 'use client';
+import type { Command } from '../../core/commands/allCommands';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Command } from '../../core/commands/Command';
 import { outbox, type Held, type Kept, type Waiting } from './outbox';
 import { fetchSince, sendCommand, type Answer, type News } from './send';
 import type { Link } from './BuildContext';

@@ -1,16 +1,18 @@
 'use client';
+import { isAnswered } from '../../core/checks/allChecks';
+import { sourceOf } from '../../core/checks/findingText';
 import type { Finding } from '../../core/checks/Finding';
-import { useWorkspace, useSay } from '../build/BuildContext';
+import { useFindingText, useWorkspace } from '../build/BuildContext';
 import { InputList, RuleList } from '../sheet/Explanation';
 import { withOrigins } from '../../core/figures/explain';
-import { isAnswered } from '../../core/checks/assess';
 import { LevelMark } from './LevelMark';
 import { RepairButton } from './RepairButton';
 
-/** One call: level, sentence, what to do; on request why, by which rule, from which figures. */
+/** One finding: level, sentence, what to do; on request why, by which rule, from which figures. */
 export function FindingCard({ finding, onWaive }: { finding: Finding; onWaive?: ((finding: Finding) => void) | undefined }) {
   const { origins } = useWorkspace();
-  const say = useSay();
+  const { message, remedy, why } = useFindingText();
+  const deed = remedy(finding);
   const { inputs, rules } = withOrigins(finding, origins);
   const look = finding.waived ? 'watch' : finding.level;
   return (
@@ -21,7 +23,7 @@ export function FindingCard({ finding, onWaive }: { finding: Finding; onWaive?: 
             <LevelMark level={finding.level} waived={finding.waived !== null} />
             <span className="finding-id">{finding.id}</span>
           </div>
-          <p className="message">{say(finding.message)}</p>
+          <p className="message">{message(finding)}</p>
         </>
       )}
       {finding.waived && (
@@ -29,7 +31,7 @@ export function FindingCard({ finding, onWaive }: { finding: Finding; onWaive?: 
           Waived by {finding.waived.by}: {finding.waived.reason}
         </p>
       )}
-      {finding.remedy !== '' && !finding.waived && <p className="remedy">{say(finding.remedy)}</p>}
+      {deed !== '' && !finding.waived && <p className="remedy">{deed}</p>}
       {(finding.level === 'stop' || finding.level === 'fix') && !finding.waived && isAnswered(finding.id) && (
         <RepairButton checkId={finding.id} />
       )}
@@ -38,7 +40,7 @@ export function FindingCard({ finding, onWaive }: { finding: Finding; onWaive?: 
           {finding.level === 'sound' ? (
             <span className="message">
               <span className="visually-hidden">Sound: </span>
-              {say(finding.message)}
+              {message(finding)}
             </span>
           ) : (
             'Why, and by which rule'
@@ -46,7 +48,7 @@ export function FindingCard({ finding, onWaive }: { finding: Finding; onWaive?: 
         </summary>
         <dl>
           <dt>Why it matters</dt>
-          <dd>{finding.why}</dd>
+          <dd>{why(finding)}</dd>
           {rules.length > 0 && (
             <>
               <dt>Rule applied</dt>
@@ -64,10 +66,10 @@ export function FindingCard({ finding, onWaive }: { finding: Finding; onWaive?: 
             </>
           )}
           <dt>Source</dt>
-          <dd>{finding.source}</dd>
+          <dd>{sourceOf(finding)}</dd>
           {finding.level === 'sound' && (
             <>
-              <dt>Call</dt>
+              <dt>Check</dt>
               <dd className="mono">{finding.id}</dd>
             </>
           )}

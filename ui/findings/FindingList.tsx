@@ -1,12 +1,13 @@
-import { holdPointIds, holdPoints, type Finding } from '../../core/checks/Finding';
+import { holdPointIds, holdPoints } from '../../core/build/stages';
+import { type Finding } from '../../core/checks/Finding';
 import { FindingCard } from './FindingCard';
 import { LevelGlyph } from './LevelMark';
 
-/** Calls grouped by the moment before which they must be dealt with, worst first. */
+/** Findings by the hold point at which they must be dealt with, worst first. */
 export function FindingList({
   findings,
   onWaive,
-  empty = 'No calls.',
+  empty = 'Nothing to find here.',
 }: {
   findings: readonly Finding[];
   onWaive?: ((finding: Finding) => void) | undefined;

@@ -1,13 +1,13 @@
 'use client';
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, TextField, Typography } from '@mui/material';
 import { useState } from 'react';
-import { useWorkspace, useSay } from '../build/BuildContext';
+import { useFindingText, useWorkspace } from '../build/BuildContext';
 import { useKeptText } from '../build/useKeptText';
 
 /** Records why something was found bad and what was done: what was found stays in the record, and a new proof clears it. */
 export function RepairButton({ checkId, subject, name }: { checkId: string; subject?: string; name?: string }) {
   const { findings, send, settled, mayWork } = useWorkspace();
-  const say = useSay();
+  const { message } = useFindingText();
   const [open, setOpen] = useState(false);
   const [problem, setProblem] = useState('');
   const keep = `${settled.id}:repair/${checkId}/${subject ?? ''}`;
@@ -51,7 +51,7 @@ export function RepairButton({ checkId, subject, name }: { checkId: string; subj
           >
             <DialogTitle id="repair-title">Cause and repair{name ? `: ${name}` : ''}</DialogTitle>
             <DialogContent>
-              {found && <Typography>{say(found.message)}</Typography>}
+              {found && <Typography>{message(found)}</Typography>}
               <TextField
                 label="Why it was so"
                 value={cause}

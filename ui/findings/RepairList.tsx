@@ -3,16 +3,16 @@ import { List, ListItem, ListItemText, Typography } from '@mui/material';
 import { format } from 'date-fns';
 import { useWorkspace, useSay } from '../build/BuildContext';
 
-/** What was found bad and put right since, with cause and name: it stays in the record. */
+/** What was found bad and fixed since, with cause and name: it stays in the record. */
 export function RepairList() {
   const { settled } = useWorkspace();
   const say = useSay();
   const repairs = settled.repairs ?? [];
   if (repairs.length === 0) return null;
   return (
-    <section aria-label="Found, and put right">
+    <section aria-label="Found, and fixed">
       <Typography variant="h6" component="h3">
-        Found, and put right
+        Found, and fixed
       </Typography>
       <List dense disablePadding>
         {[...repairs].reverse().map((repair) => (

@@ -1,6 +1,7 @@
 'use client';
+import { needsText } from '../../core/wording/needsText';
 import { useMemo } from 'react';
-import { cutListOf } from '../../core/model/fuel/cutListOf';
+import { cutListOf } from '../../core/drawing/line/cutListOf';
 import { writeCutListCsv } from '../../formats/cutListCsv';
 import { formatFixed } from '../../core/units/formatNumber';
 import { useWorkspace, useSay } from '../build/BuildContext';
@@ -11,7 +12,7 @@ export function CutListView() {
   const { build } = useWorkspace();
   const say = useSay();
   const list = useMemo(() => cutListOf(build), [build]);
-  if ('missing' in list) return <p className="soft">To be cut once it is known: {list.missing.join(', ').toLowerCase()}.</p>;
+  if ('missing' in list) return <p className="soft">Before it can be cut: {needsText(list.missing)}</p>;
   if ('problem' in list)
     return (
       <p className="error-line" role="alert">

@@ -1,12 +1,12 @@
 'use client';
-import { useWorkspace, useSay } from '../build/BuildContext';
+import { useWorkspace, useFindingText } from '../build/BuildContext';
 import { LevelMark } from '../findings/LevelMark';
 import { RowList } from '../lists/RowList';
 
 /** Counted strokes into a glass, and what they say of the pump. The dose then counts everywhere. */
 export function DoseTest() {
   const { findings } = useWorkspace();
-  const say = useSay();
+  const { message } = useFindingText();
   const finding = findings.find(({ id }) => id === 'priming.dose');
   return (
     <>
@@ -17,7 +17,7 @@ export function DoseTest() {
       <RowList list="doseTests" main={['strokes', 'volumeMl', 'fuelC']} fresh={() => ({ strokes: 200 })} />
       {finding && (
         <p style={{ marginTop: 8 }}>
-          <LevelMark level={finding.level} /> {say(finding.message)}
+          <LevelMark level={finding.level} /> {message(finding)}
         </p>
       )}
     </>

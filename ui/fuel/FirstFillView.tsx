@@ -1,4 +1,5 @@
 'use client';
+import { needsText } from '../../core/wording/needsText';
 import { Slider } from '@mui/material';
 import { useMemo, useState } from 'react';
 import { fillSpread, fillInputs, type FillSpread, type FillSpreadFacts } from '../../core/physics/fuel/fillSpread';
@@ -84,9 +85,7 @@ export function FirstFillView() {
   const [holder, width] = useWidth<HTMLDivElement>(520);
   const fill = useMemo(() => ('missing' in facts ? null : firstFill(facts, 60000, 1)), [facts]);
   if ('missing' in facts || !fill)
-    return (
-      <p className="soft">To be filled once it is known: {('missing' in facts ? facts.missing : []).join(', ').toLowerCase()}.</p>
-    );
+    return <p className="soft">Before the fill can be told: {needsText('missing' in facts ? facts.missing : [])}</p>;
   const all = facts.chambers.reduce((sum, { volumeMl }) => sum + volumeMl, 0);
   const frame = fill.frames[Math.min(fill.frames.length - 1, Math.round(at * (fill.frames.length - 1)))];
   const px = (ml: number) => (ml / Math.max(all, 1e-9)) * (width - 4);

@@ -1,10 +1,11 @@
 'use client';
+import { needsText } from '../../core/wording/needsText';
+import type { FigureId } from '../../core/reading/figureIds';
+import { stages } from '../../core/build/stages';
 import { useMemo } from 'react';
 import { rowsOf, type ListId } from '../../core/build/lists';
 import { figurePaths, valueAt, type FigurePath } from '../../core/build/sheets';
 import { roughLine } from '../../core/model/superseded';
-import { stages } from '../../core/checks/Finding';
-import type { DerivedKey } from '../../core/figures/derived';
 import { stageFigures } from '../../core/figures/stageFigures';
 import { goodSentence, linePicture } from '../../core/drawing/line/linePicture';
 import { sources } from '../../core/build/fuelSources';
@@ -46,7 +47,7 @@ const rest = [
   ...at('line', 'pumpMount'),
 ];
 
-const main: readonly DerivedKey[] = [
+const main: readonly FigureId[] = [
   'fuel.goodDownToC',
   'fuel.suctionKPa',
   'fuel.gasPercent',
@@ -149,8 +150,7 @@ export function FuelSheet() {
       </Fold>
       {'missing' in picture ? (
         <p className="soft" style={{ marginTop: 18 }}>
-          Pressures are drawn once it is known: {picture.missing.slice(0, 6).join(', ').toLowerCase()}
-          {picture.missing.length > 6 ? ` and ${picture.missing.length - 6} more` : ''}.
+          Before pressures can be drawn: {needsText(picture.missing)}
         </p>
       ) : (
         <>

@@ -1,8 +1,9 @@
 'use client';
+import { readerOf } from '../../core/figures/readerOf';
+import { NotMeasured } from '../../core/reading/NotMeasured';
 import { useMemo, useState } from 'react';
-import { firstSegments } from '../../core/model/fuel/editLine';
+import { firstSegments } from '../../core/drawing/line/editLine';
 import { inOrder } from '../../core/model/fuel/routeOf';
-import { makeReader, NotMeasured } from '../../core/reading/reader';
 import { useWorkspace } from '../build/BuildContext';
 import { RowList } from '../lists/RowList';
 import { useRows } from '../lists/useRows';
@@ -17,7 +18,7 @@ export function LineTable() {
   const [problems, setProblems] = useState<string[]>([]);
   const rough = useMemo(() => {
     try {
-      return firstSegments(makeReader(settled, { inputs: [], rules: [] }));
+      return firstSegments(readerOf(settled, { inputs: [], rules: [] }));
     } catch (error) {
       if (error instanceof NotMeasured) return error.labels;
       throw error;

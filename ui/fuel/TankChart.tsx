@@ -1,4 +1,5 @@
 'use client';
+import { needsText } from '../../core/wording/needsText';
 import { area, line, scaleLinear } from 'd3';
 import { useMemo } from 'react';
 import { tankPicture } from '../../core/drawing/tank/tankPicture';
@@ -19,7 +20,7 @@ export function TankChart() {
   if ('missing' in tank)
     return (
       <div ref={holder} className="soft">
-        The dip chart is drawn once it is known: {tank.missing.join(', ').toLowerCase()}.
+        Before the dip chart can be drawn: {needsText(tank.missing)}
       </div>
     );
   const litre = (n: number) => formatFixed(inUnit(n, 'L', who.unitPreferences).value, 1);

@@ -1,7 +1,7 @@
 'use client';
 import { useContext } from 'react';
 import { rowsOf } from '../../core/build/lists';
-import { addSegment, splitSegment } from '../../core/model/fuel/editLine';
+import { addSegment, splitSegment } from '../../core/drawing/line/editLine';
 import { useWorkspace } from '../build/BuildContext';
 import { LineContext } from './LineContext';
 

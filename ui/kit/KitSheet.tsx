@@ -1,6 +1,6 @@
 'use client';
+import { stages } from '../../core/build/stages';
 import { figurePaths } from '../../core/build/sheets';
-import { stages } from '../../core/checks/Finding';
 import { RowList } from '../lists/RowList';
 import { useRows } from '../lists/useRows';
 import { FigureTable } from '../sheet/FigureTable';

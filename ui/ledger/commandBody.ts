@@ -1,6 +1,6 @@
+import type { Command } from '../../core/commands/allCommands';
 import type { Build } from '../../core/build/Build';
 import { rowNames } from '../../core/commands/changeRows';
-import type { Command } from '../../core/commands/Command';
 
 /** The row that a command will become, as far as it is told on the roll. */
 export function commandBody(command: Command, build: Build): unknown {

@@ -1,9 +1,9 @@
 'use client';
+import { stages } from '../../core/build/stages';
 import { format } from 'date-fns';
 import { useEffect, useMemo, useState } from 'react';
 import { primingOutcomes, type PrimingRun } from '../../core/build/Build';
 import { figurePaths, valueAt } from '../../core/build/sheets';
-import { stages } from '../../core/checks/Finding';
 import { explain } from '../../core/figures/explain';
 import { stageFigures } from '../../core/figures/stageFigures';
 import { primedStrokes } from '../../core/model/priming/primedStrokes';

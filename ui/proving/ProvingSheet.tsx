@@ -1,8 +1,8 @@
 'use client';
+import { stages } from '../../core/build/stages';
 import { format } from 'date-fns';
 import { coText } from '../../core/wording/coText';
 import { figurePaths } from '../../core/build/sheets';
-import { stages } from '../../core/checks/Finding';
 import { formatShort } from '../../core/units/formatNumber';
 import { useWorkspace } from '../build/BuildContext';
 import { LeakWatch } from '../fuel/LeakWatch';

@@ -7,10 +7,10 @@ import { moveJoint, movePump, moveTank, tiltPump, type Moved } from '../../core/
 import { segmentRows } from '../../core/model/fuel/routeOf';
 import { shareAlong } from '../../core/drawing/run/shareAlong';
 import { useLine } from '../fuel/useLine';
-import { frontShares } from '../../core/model/priming/frontShares';
+import { frontShares } from '../../core/drawing/line/frontShares';
 import { layoutRun, type Mark } from '../../core/drawing/run/layoutRun';
 import { figureAt, type FigurePath } from '../../core/build/sheets';
-import { useWorkspace, useSay } from '../build/BuildContext';
+import { useWorkspace, useSay, useFindingText } from '../build/BuildContext';
 import { goToStage } from '../build/StageLink';
 import { LevelGlyph } from '../findings/LevelMark';
 import { RunInWords } from './RunInWords';
@@ -94,6 +94,7 @@ export function RunView({ stage }: { stage: string }) {
   const { build, settled, findings, send, setDraft, mayWork, primedStrokes } = useWorkspace();
   const { picked, pick, splitAt } = useLine();
   const say = useSay();
+  const { message } = useFindingText();
   const [holder, measured] = useWidth<HTMLDivElement>(1130);
   const width = measured < 600 ? phoneWidth : measured;
   const max = measured < 600 ? 210 : 286;
@@ -259,7 +260,7 @@ export function RunView({ stage }: { stage: string }) {
           const box = drawing.boxes[part];
           const worst = drawing.told[part];
           const movable = mayWork && (part === 'pump' || part === 'tank');
-          const message = worst ? `. ${levelWords[worst.finding.level]}: ${say(worst.finding.message)}` : '';
+          const told = worst ? `. ${levelWords[worst.finding.level]}: ${message(worst.finding)}` : '';
           return (
             <rect
               key={part}
@@ -273,7 +274,7 @@ export function RunView({ stage }: { stage: string }) {
               rx={3}
               tabIndex={0}
               role="link"
-              aria-label={`${partNames[part]}${message}`}
+              aria-label={`${partNames[part]}${told}`}
               onClick={() => open(part)}
               onKeyDown={press(part)}
             />

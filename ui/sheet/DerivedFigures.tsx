@@ -1,7 +1,8 @@
 'use client';
+import { figures } from '../../core/figures/figures';
+import type { FigureId } from '../../core/reading/figureIds';
 import { Popover } from '@mui/material';
 import { useMemo, useState } from 'react';
-import { derived, type DerivedKey } from '../../core/figures/derived';
 import { explain } from '../../core/figures/explain';
 import { inUnit } from '../../core/units/inUnits';
 import { formatFixed } from '../../core/units/formatNumber';
@@ -9,13 +10,13 @@ import { useWorkspace } from '../build/BuildContext';
 import { Explanation } from './Explanation';
 
 /** Computed figures, large; each tells on request how it was computed. */
-export function DerivedFigures({ keys }: { keys: readonly DerivedKey[] }) {
+export function DerivedFigures({ keys }: { keys: readonly FigureId[] }) {
   const { build, origins, who } = useWorkspace();
-  const figures = useMemo(() => keys.map((key) => explain(build, key, origins)), [build, keys, origins]);
-  const [open, setOpen] = useState<{ key: DerivedKey; anchor: HTMLElement } | null>(null);
+  const explained = useMemo(() => keys.map((key) => explain(build, key, origins)), [build, keys, origins]);
+  const [open, setOpen] = useState<{ key: FigureId; anchor: HTMLElement } | null>(null);
   return (
-    <div className="derived" aria-label="Computed figures">
-      {figures.map((figure) => {
+    <div className="figures" aria-label="Computed figures">
+      {explained.map((figure) => {
         const shown = figure.value === null ? null : inUnit(figure.value, figure.unit, who.unitPreferences);
         return (
           <button
@@ -39,7 +40,7 @@ export function DerivedFigures({ keys }: { keys: readonly DerivedKey[] }) {
         anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
         slotProps={{ paper: { 'aria-label': 'How this is computed', role: 'dialog' } }}
       >
-        {open && <Explanation start={open.key} label={derived[open.key].label} />}
+        {open && <Explanation start={open.key} label={figures[open.key].label} />}
       </Popover>
     </div>
   );

@@ -1,8 +1,10 @@
 'use client';
+import { needsText } from '../../core/wording/needsText';
+import { isFigureId } from '../../core/figures/figures';
+import type { FigureId } from '../../core/reading/figureIds';
+import type { Input } from '../../core/reading/Reader';
 import { format } from 'date-fns';
 import { useState } from 'react';
-import type { Input } from '../../core/checks/Finding';
-import { isDerivedKey, type DerivedKey } from '../../core/figures/derived';
 import { explain, whence } from '../../core/figures/explain';
 import type { Rule } from '../../core/practices/ruleFor';
 import { inUnit } from '../../core/units/inUnits';
@@ -21,15 +23,15 @@ function useQuantity(): (value: number | string, unit: string) => string {
 }
 
 /** What went into a figure or a call, each with where it came from; a computed one can be opened in its turn. */
-export function InputList({ inputs, onOpen }: { inputs: readonly Input[]; onOpen?: (key: DerivedKey) => void }) {
+export function InputList({ inputs, onOpen }: { inputs: readonly Input[]; onOpen?: (key: FigureId) => void }) {
   const quantity = useQuantity();
   return (
     <ul className="inputs">
       {inputs.map((input) => (
         <li key={input.path}>
           <span>{input.label}</span> <b className="mono">{quantity(input.value, input.unit)}</b>{' '}
-          {onOpen && input.origin === 'computed' && isDerivedKey(input.path) ? (
-            <button type="button" className="plain-button" onClick={() => isDerivedKey(input.path) && onOpen(input.path)}>
+          {onOpen && input.origin === 'computed' && isFigureId(input.path) ? (
+            <button type="button" className="plain-button" onClick={() => isFigureId(input.path) && onOpen(input.path)}>
               how computed?<span className="visually-hidden"> {input.label}</span>
             </button>
           ) : (
@@ -59,11 +61,11 @@ export function RuleList({ rules }: { rules: readonly Rule[] }) {
 }
 
 /** How a figure is computed: formula, inputs, rules, source, and where that is written; a computed input opens in place. */
-export function Explanation({ start, label }: { start: DerivedKey; label: string }) {
+export function Explanation({ start, label }: { start: FigureId; label: string }) {
   const { build, origins } = useWorkspace();
   const quantity = useQuantity();
   const say = useSay();
-  const [way, setWay] = useState<DerivedKey[]>([start]);
+  const [way, setWay] = useState<FigureId[]>([start]);
   const figure = explain(build, way[way.length - 1] ?? start, origins);
   return (
     <div className="explain">
@@ -98,7 +100,7 @@ export function Explanation({ start, label }: { start: DerivedKey; label: string
         {figure.missing.length > 0 && (
           <>
             <dt>Still missing</dt>
-            <dd>{[...new Set(figure.missing)].join(', ')}</dd>
+            <dd>{needsText(figure.missing)}</dd>
           </>
         )}
         <dt>Source</dt>

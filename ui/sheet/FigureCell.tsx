@@ -1,7 +1,6 @@
 'use client';
+import { type Slot, valueProblem } from '../../core/commands/kinds/figures';
 import { fieldAt, figureAt, type FigurePath } from '../../core/build/sheets';
-import { valueProblem } from '../../core/commands/applyCommand';
-import type { Slot } from '../../core/commands/Command';
 import { useWorkspace } from '../build/BuildContext';
 import { TypedCell } from './TypedCell';
 

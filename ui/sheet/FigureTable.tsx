@@ -1,7 +1,7 @@
 'use client';
+import type { Slot } from '../../core/commands/kinds/figures';
 import { Fragment, useCallback, useId, useState } from 'react';
 import { fieldAt, valueAt, type FigurePath } from '../../core/build/sheets';
-import type { Slot } from '../../core/commands/Command';
 import { cellUnit } from '../../core/units/parseTyped';
 import { useWorkspace, useSay } from '../build/BuildContext';
 import { FigureCell } from './FigureCell';

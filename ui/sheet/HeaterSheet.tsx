@@ -1,7 +1,7 @@
 'use client';
+import { identityLabels, type IdentityKey } from '../../core/commands/kinds/texts';
 import { useId, useState } from 'react';
 import { buildKinds } from '../../core/build/Build';
-import { identityLabels, type IdentityKey } from '../../core/commands/Command';
 import { roleMay } from '../../core/people/roles';
 import { figurePaths } from '../../core/build/sheets';
 import { stageFigures } from '../../core/figures/stageFigures';

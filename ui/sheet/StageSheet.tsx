@@ -1,6 +1,6 @@
 'use client';
+import { stages } from '../../core/build/stages';
 import { figurePaths, type FigurePath } from '../../core/build/sheets';
-import { stages } from '../../core/checks/Finding';
 import { stageFigures } from '../../core/figures/stageFigures';
 import { DerivedFigures } from './DerivedFigures';
 import { FigureTable } from './FigureTable';

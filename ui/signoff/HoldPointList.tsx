@@ -1,28 +1,28 @@
 'use client';
+import { holdPointSteps } from '../../core/build/stages';
 import { format } from 'date-fns';
 import { useState } from 'react';
-import { holdPointSteps } from '../../core/checks/Finding';
 import { releasableIds, holdPointState } from '../../core/checks/holdPointState';
 import { useWorkspace } from '../build/BuildContext';
 
-/** Which steps that can't be undone were taken, by whom, with what open; a step that was taken back opens its gate again. */
+/** Which hold points were released, by whom, with what open; each may be held again. */
 export function HoldPointList() {
   const { settled, findings, send, mayWork } = useWorkspace();
   const [problem, setProblem] = useState('');
   return (
-    <section style={{ marginTop: 14 }} aria-label="Gates">
-      <h3 className="hold-point">Steps that can’t be undone</h3>
+    <section style={{ marginTop: 14 }} aria-label="Hold points">
+      <h3 className="hold-point">Hold points</h3>
       <ul>
         {releasableIds.map((holdPoint) => {
-          const { passed } = holdPointState(settled, findings, holdPoint);
+          const { release } = holdPointState(settled, findings, holdPoint);
           return (
             <li key={holdPoint} className="inline" style={{ minHeight: 44 }}>
               <strong>{holdPointSteps[holdPoint]}</strong>
-              {passed ? (
+              {release ? (
                 <>
                   <span className="soft">
-                    {passed.by}, {format(new Date(passed.at), 'd MMM HH:mm')}
-                    {passed.open.length > 0 && `, with ${passed.open.join(', ')} open`}
+                    {release.by}, {format(new Date(release.at), 'd MMM HH:mm')}
+                    {release.open.length > 0 && `, with ${release.open.join(', ')} open`}
                   </span>
                   {mayWork && (
                     <button
@@ -30,12 +30,12 @@ export function HoldPointList() {
                       className="plain-button"
                       onClick={() => setProblem(send({ kind: 'holdPoint', holdPoint, action: 'hold' }).join(' '))}
                     >
-                      Taken back<span className="visually-hidden"> {holdPointSteps[holdPoint]}</span>
+                      Hold again<span className="visually-hidden"> {holdPointSteps[holdPoint]}</span>
                     </button>
                   )}
                 </>
               ) : (
-                <span className="soft">not yet</span>
+                <span className="soft">held</span>
               )}
             </li>
           );

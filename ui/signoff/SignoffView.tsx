@@ -1,15 +1,17 @@
 'use client';
+import { waiverText } from '../../core/checks/findingText';
+import { whatStands } from '../../core/checks/signoff/signoff';
+import { stages } from '../../core/build/stages';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { fieldAt } from '../../core/build/sheets';
-import { stages, type Finding } from '../../core/checks/Finding';
+import { type Finding } from '../../core/checks/Finding';
 import { signState } from '../../core/checks/progress';
-import { whatStands } from '../../core/checks/signoffCalls';
 import { unmeasuredFigures } from '../../core/model/unmeasuredFigures';
 import { roleMay } from '../../core/people/roles';
 import { strokesProblem } from '../../core/signature/strokes';
-import { useWorkspace, useSay } from '../build/BuildContext';
+import { useWorkspace } from '../build/BuildContext';
 import { StageLink } from '../build/StageLink';
 import { HoldPointList } from './HoldPointList';
 import { useKeptText } from '../build/useKeptText';
@@ -154,7 +156,6 @@ function Standing({
 /** What stands in the way, waivers, the signature, and the papers. */
 export function SignoffView() {
   const { settled, findings, send, who, link, waiting } = useWorkspace();
-  const say = useSay();
   const [waiving, setWaiving] = useState<Finding | null>(null);
   const standing = whatStands(findings);
   const planned = unmeasuredFigures(settled);
@@ -207,7 +208,7 @@ export function SignoffView() {
           <ul className="stack">
             {settled.waivers.map((w) => (
               <li key={w.checkId}>
-                <strong>{say(w.message)}</strong>
+                <strong>{waiverText(w, settled.identity.kind, who.unitPreferences)}</strong>
                 <br />
                 {w.reason}{' '}
                 <span className="soft">
@@ -215,7 +216,7 @@ export function SignoffView() {
                 </span>
                 {roleMay(who.role, 'waive') && (
                   <button type="button" className="plain-button" onClick={() => send({ kind: 'unwaive', checkId: w.checkId })}>
-                    Take back
+                    Withdraw
                   </button>
                 )}
               </li>

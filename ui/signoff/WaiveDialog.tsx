@@ -2,13 +2,13 @@
 import { Dialog } from '@mui/material';
 import { useState } from 'react';
 import type { Finding } from '../../core/checks/Finding';
-import { useWorkspace, useSay } from '../build/BuildContext';
+import { useFindingText, useWorkspace } from '../build/BuildContext';
 import { useKeptText } from '../build/useKeptText';
 
 /** A lead's reason for accepting one finding as it is. */
 export function WaiveDialog({ finding, onClose }: { finding: Finding; onClose: () => void }) {
   const { send, settled } = useWorkspace();
-  const say = useSay();
+  const { message, why: whyItMatters } = useFindingText();
   const [why, setWhy] = useKeptText(`${settled.id}:waive/${finding.id}`);
   const [problem, setProblem] = useState('');
   const waive = () => {
@@ -16,7 +16,7 @@ export function WaiveDialog({ finding, onClose }: { finding: Finding; onClose: (
     const errors =
       length < 10
         ? [`The reason holds ${length} characters; at least 10 are needed.`]
-        : send({ kind: 'waive', checkId: finding.id, message: finding.message, why: why.trim() });
+        : send({ kind: 'waive', checkId: finding.id, code: finding.code, values: finding.values, why: why.trim() });
     setProblem(errors.join(' '));
     if (errors.length > 0) return;
     setWhy('');
@@ -33,8 +33,8 @@ export function WaiveDialog({ finding, onClose }: { finding: Finding; onClose: (
         }}
       >
         <h2 id="waive-title">Waive {finding.id}</h2>
-        <p>{say(finding.message)}</p>
-        <p className="soft">{finding.why}</p>
+        <p>{message(finding)}</p>
+        <p className="soft">{whyItMatters(finding)}</p>
         <label>
           <span className="field-label">Why it may stay as it is</span>
           <textarea className="text-field" maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />

@@ -1,10 +1,10 @@
 'use client';
+import { stages } from '../../core/build/stages';
 import { useState } from 'react';
 import { Button } from '@mui/material';
 import { rowsOf, sealPlaces, type ListId } from '../../core/build/lists';
 import { sealKindAt, sealsLacking } from '../../core/model/siting/sealsOwed';
 import { figurePaths, valueAt, type FigurePath } from '../../core/build/sheets';
-import { stages } from '../../core/checks/Finding';
 import { stageFigures } from '../../core/figures/stageFigures';
 import type { FloorView } from '../../core/drawing/floor/layoutFloor';
 import { startingHoles, type StartingHolesId } from '../../core/model/siting/startingHoles';

@@ -48,7 +48,7 @@ export function HotSpots() {
             <ListItem key={look.id} disableGutters data-hot={look.place}>
               <ListItemText
                 primary={say(
-                  `${hotText(look)}; at most ${formatFixed(bearsC[look.touches].maxC)} °C${overK(look) >= 0 ? ': too hot' : ''}`,
+                  `${hotText(look)}; at most ${formatFixed(bearsC[look.touches])} °C${overK(look) >= 0 ? ': too hot' : ''}`,
                 )}
                 secondary={`${look.by}, ${format(new Date(look.at), 'd MMM HH:mm')}`}
               />

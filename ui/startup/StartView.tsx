@@ -1,14 +1,14 @@
 'use client';
+import { stages } from '../../core/build/stages';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { quantities, startEvents, type QuantityId, type StartEventKind, type StartRun } from '../../core/build/Build';
-import { stages } from '../../core/checks/Finding';
 import { dryRuns, fittedStarts } from '../../core/model/startup/fittedStarts';
 import { summarizeStart } from '../../core/model/startup/summarizeStart';
 import { formatFixed } from '../../core/units/formatNumber';
 import { readStartCsv, startCsvMaxBytes } from '../../formats/startCsv';
 import { holdPointState } from '../../core/checks/holdPointState';
-import { useWorkspace, useSay } from '../build/BuildContext';
+import { useWorkspace, useFindingText } from '../build/BuildContext';
 import { stageFigures } from '../../core/figures/stageFigures';
 import { cellUnit, parseTyped } from '../../core/units/parseTyped';
 import { InstantField } from '../sheet/InstantField';
@@ -28,7 +28,7 @@ const secondsInto = (run: StartRun) => Math.min(86400, Math.round(Math.max(0, Da
 /** Starts as they are logged: in the heater's place, or as a dry run on the bench before anything is cut. */
 export function StartView({ dryRun = false }: { dryRun?: boolean }) {
   const { settled, findings, send, mayWork, who, waiting } = useWorkspace();
-  const say = useSay();
+  const { message } = useFindingText();
   const { stops } = holdPointState(settled, findings, dryRun ? 'cutting' : 'fire');
   const starts = dryRun ? dryRuns(settled) : fittedStarts(settled);
   const where = dryRun ? { dryRun: true as const } : {};
@@ -107,7 +107,7 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
           <strong style={{ fontSize: '1.2rem' }}>It must not be lit.</strong>
           <ul>
             {stops.map((finding) => (
-              <li key={finding.id}>{say(finding.message)}</li>
+              <li key={finding.id}>{message(finding)}</li>
             ))}
           </ul>
         </div>

@@ -1,16 +1,18 @@
 'use client';
+import { figures } from '../../core/figures/figures';
+import type { FigureId } from '../../core/reading/figureIds';
 import { useState } from 'react';
-import { derived, type DerivedKey } from '../../core/figures/derived';
+import { needsText } from '../../core/wording/needsText';
 import { rowsOf } from '../../core/build/lists';
 import { compared, takeCandidate, type Compared } from '../../core/drawing/survey/compareHeaters';
 import { inUnit } from '../../core/units/inUnits';
 import { formatFixed } from '../../core/units/formatNumber';
-import { useWorkspace, useSay } from '../build/BuildContext';
+import { useWorkspace, useFindingText } from '../build/BuildContext';
 import { LevelMark } from '../findings/LevelMark';
 import { RowList } from '../lists/RowList';
 import { useRows } from '../lists/useRows';
 
-const short: Partial<Record<DerivedKey, string>> = {
+const short: Partial<Record<FigureId, string>> = {
   'heater.outputMinKw': 'Output at lowest',
   'heater.outputMaxKw': 'Output at full',
   'survey.shortBelowC': 'Falls short below',
@@ -35,7 +37,7 @@ export function HeaterChoice({
   onLook: (id: string | null) => void;
 }) {
   const { settled, send, who, mayWork } = useWorkspace();
-  const say = useSay();
+  const { message } = useFindingText();
   const { rows } = useRows('candidates');
   const [problem, setProblem] = useState('');
   const take = (id: string) => {
@@ -75,11 +77,7 @@ export function HeaterChoice({
                   </label>
                   {worst ? <LevelMark level={worst.level} /> : missing.length === 0 && <LevelMark level="sound" />}
                   <span className="compare-finding">
-                    {worst
-                      ? say(worst.message)
-                      : missing.length > 0
-                        ? `wants ${missing.slice(0, 3).join(', ').toLowerCase()}`
-                        : ''}
+                    {worst ? message(worst) : missing.length > 0 ? needsText(missing.slice(0, 3)) : ''}
                   </span>
                   {id !== null && mayWork && (
                     <button type="button" className="plain-button" style={{ paddingLeft: 0 }} onClick={() => take(id)}>
@@ -94,18 +92,18 @@ export function HeaterChoice({
             {compared.map((key) => (
               <tr key={key}>
                 <th scope="row">
-                  {short[key] ?? derived[key].label}
-                  <span className="soft"> {inUnit(1, derived[key].unit, who.unitPreferences).unit}</span>
+                  {short[key] ?? figures[key].label}
+                  <span className="soft"> {inUnit(1, figures[key].unit, who.unitPreferences).unit}</span>
                 </th>
-                {heaters.map(({ id, figures }) => {
-                  const value = figures[key];
-                  const shown = value === null ? null : inUnit(value, derived[key].unit, who.unitPreferences);
+                {heaters.map(({ id, figures: values }) => {
+                  const value = values[key];
+                  const shown = value === null ? null : inUnit(value, figures[key].unit, who.unitPreferences);
                   return (
                     <td key={id ?? 'own'} className="mono">
                       {shown === null
                         ? '—'
                         : Number.isFinite(shown.value)
-                          ? formatFixed(shown.value, shown.decimals ?? derived[key].decimals)
+                          ? formatFixed(shown.value, shown.decimals ?? figures[key].decimals)
                           : 'never'}
                     </td>
                   );

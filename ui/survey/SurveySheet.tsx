@@ -1,4 +1,5 @@
 'use client';
+import { needsText } from '../../core/wording/needsText';
 import { useMemo, useState } from 'react';
 import { figurePaths } from '../../core/build/sheets';
 import { recommendSize } from '../../core/model/heat/recommendSize';
@@ -40,8 +41,7 @@ export function SurveySheet() {
         </section>
       ) : (
         <p className="soft" style={{ marginBottom: 12 }}>
-          Before it can be told whether this heater suits: {picture.missing.slice(0, 6).join(', ').toLowerCase()}
-          {picture.missing.length > 6 ? ` and ${picture.missing.length - 6} more` : ''}.
+          Before it can be told whether this heater suits: {needsText(picture.missing)}
         </p>
       )}
       <HeaterChoice heaters={heaters} looked={looked?.id ?? null} onLook={setLooked} />

@@ -1,5 +1,6 @@
 import type { Build } from '../../build/Build';
-import { makeReader, NotMeasured } from '../../reading/reader';
+import { drawnFrom } from '../../figures/readerOf';
+import type { Need } from '../../reading/Reader';
 import { doseRuns, doseTest } from '../../model/fuel/doseTest';
 import type { FillSpreadFacts } from '../../physics/fuel/fillSpread';
 import { chambersToFill } from '../../model/priming/fillChambers';
@@ -10,9 +11,8 @@ import { dryMedian, dryShares } from '../../physics/fuel/strokesToFill';
  * Ranges: dose ± 10 % as stated, or as a dose test scatters; lengths ± 5 %; filter ± 20 %; gaps from half to one and a quarter; a dry pump moves from 75 to 100 %.
  * @source assumptions of ours, common practice, no source
  */
-export function fillPicture(build: Build): FillSpreadFacts | { missing: readonly string[] } {
-  const read = makeReader(build, { inputs: [], rules: [] });
-  try {
+export function fillPicture(build: Build): FillSpreadFacts | { missing: readonly Need[] } {
+  return drawnFrom(build, (read) => {
     const chambers = chambersToFill(read);
     const doseMl = read.derived('fuel.doseMl');
     const test = doseTest(doseRuns(read));
@@ -31,8 +31,5 @@ export function fillPicture(build: Build): FillSpreadFacts | { missing: readonly
         dryShare: dryShares,
       },
     };
-  } catch (error) {
-    if (error instanceof NotMeasured) return { missing: error.labels };
-    throw error;
-  }
+  });
 }

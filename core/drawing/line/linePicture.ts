@@ -1,7 +1,8 @@
 import { ambientPa } from '../../physics/air/ambientPa';
 import type { Build } from '../../build/Build';
 import { valueAt } from '../../build/sheets';
-import { makeReader, NotMeasured } from '../../reading/reader';
+import { drawnFrom } from '../../figures/readerOf';
+import type { Need } from '../../reading/Reader';
 import { lowerFirst, formatFixed, formatShort } from '../../units/formatNumber';
 import { bubbleBoreLimitMm } from '../../physics/fuel/bubbleBoreLimitMm';
 import { densityKgM3 } from '../../physics/fuel/densityKgM3';
@@ -27,9 +28,8 @@ export interface LinePicture {
 }
 
 /** All that the pictures of the line rest on; or what is missing for them. */
-export function linePicture(build: Build): LinePicture | { missing: readonly string[] } {
-  const read = makeReader(build, { inputs: [], rules: [] });
-  try {
+export function linePicture(build: Build): LinePicture | { missing: readonly Need[] } {
+  return drawnFrom(build, (read) => {
     const facts = mapFacts(read);
     const cold = coldestFuelC(read);
     return {
@@ -42,10 +42,7 @@ export function linePicture(build: Build): LinePicture | { missing: readonly str
       },
       traps: gasTraps(facts.route, bubbleBoreLimitMm(densityKgM3(facts.fuel.densityKgM3At15C, 15))),
     };
-  } catch (error) {
-    if (error instanceof NotMeasured) return { missing: error.labels };
-    throw error;
-  }
+  });
 }
 
 export interface Profile {

@@ -1,4 +1,5 @@
 import type { Build } from '../../build/Build';
+import { messageOf } from '../../checks/findingText';
 import { fieldAt, valueAt, type FigurePath } from '../../build/sheets';
 import type { Part } from '../../build/field';
 import { levelWords, type Finding } from '../../checks/Finding';
@@ -57,7 +58,7 @@ export function describeRun(build: Build, findings: readonly Finding[]): PartInW
         });
     const finding = worst[part];
     const message = finding
-      ? ` ${levelWords[finding.finding.level]}: ${finding.finding.message}${finding.more > 0 ? ` And ${finding.more} more.` : ''}`
+      ? ` ${levelWords[finding.finding.level]}: ${messageOf(finding.finding)}${finding.more > 0 ? ` And ${finding.more} more.` : ''}`
       : '';
     return { part, title, text: `${figures.join(', ')}.${message}` };
   });

@@ -1,9 +1,10 @@
+import { stageIds, type StageId } from '../../build/stages';
 import { curveMonotoneX, line as lineOf, path as pathOf } from 'd3';
 import type { Build } from '../../build/Build';
 import type { Part } from '../../build/field';
 import { rowsOf } from '../../build/lists';
 import { valueAt, type FigurePath } from '../../build/sheets';
-import { stageIds, type Finding, type StageId } from '../../checks/Finding';
+import { type Finding } from '../../checks/Finding';
 import { isProven } from '../../checks/progress';
 import { segmentRows } from '../../model/fuel/routeOf';
 import { stackLayers, stackMm } from '../../model/siting/stackUp';

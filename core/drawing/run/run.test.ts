@@ -118,5 +118,5 @@ test('the run in words tells every part with its figures and its worst call', ()
       (a, b) => words.findIndex((w) => w.part === a) - words.findIndex((w) => w.part === b),
     ),
   );
-  expect(words.find(({ part }) => part === 'pump')?.text).toMatch(/outlet up 5 degrees.*PUT RIGHT: Pump lies at 5°/);
+  expect(words.find(({ part }) => part === 'pump')?.text).toMatch(/outlet up 5 degrees.*FIX: Pump lies at 5°/);
 });

@@ -1,8 +1,8 @@
+import type { StageId } from '../../build/stages';
 import type { Build } from '../../build/Build';
 import type { Part } from '../../build/field';
 import { fieldAt, figureAt, valueAt, type FigurePath } from '../../build/sheets';
 import type { RowOf } from '../../build/lists';
-import type { StageId } from '../../checks/Finding';
 import { segmentName, segmentRows } from '../../model/fuel/routeOf';
 
 export interface Point {

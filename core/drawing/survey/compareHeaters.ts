@@ -1,9 +1,10 @@
+import type { Need } from '../../reading/Reader';
+import type { FigureId } from '../../reading/figureIds';
 import type { Build } from '../../build/Build';
 import { rowsOf, type RowOf } from '../../build/lists';
 import { valueAt } from '../../build/sheets';
 import { assessStage } from '../../checks/assess';
 import { levels, type Finding } from '../../checks/Finding';
-import type { DerivedKey } from '../../figures/derived';
 import { explain } from '../../figures/explain';
 
 export interface Compared {
@@ -14,7 +15,7 @@ export interface Compared {
   figures: Record<(typeof compared)[number], number | null>;
   /** The worst of its survey calls on size, label, altitude. */
   worst: Finding | null;
-  missing: readonly string[];
+  missing: readonly Need[];
 }
 export const compared = [
   'heater.outputMinKw',
@@ -28,7 +29,7 @@ export const compared = [
   'wiring.nightAh',
   'survey.weekendAh',
   'survey.outputAltitudeKw',
-] as const satisfies readonly DerivedKey[];
+] as const satisfies readonly FigureId[];
 const heaterFindings = ['survey.size.under', 'survey.size.over', 'survey.size.label', 'survey.altitude'];
 
 /** The columns of a candidate that are figures of the heater sheet, and how each is called there. */
@@ -69,7 +70,7 @@ export function compareHeaters(build: Build): Compared[] {
       build: tried,
       figures: Object.fromEntries(explained.map(({ key, value }) => [key, value])) as Compared['figures'],
       worst: findings.sort((a, b) => levels.indexOf(a.level) - levels.indexOf(b.level))[0] ?? null,
-      missing: [...new Set(explained.flatMap(({ missing }) => missing))],
+      missing: explained.flatMap(({ missing }) => missing),
     };
   };
   return [

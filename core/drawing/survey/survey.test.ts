@@ -1,3 +1,5 @@
+import { needsText } from '../../wording/needsText';
+import { toDo } from '../../reading/NotMeasured';
 import { odexWarmUp } from '../../../tests/odexWarmUp';
 import { id, soundBuild } from '../../../tests/soundBuild';
 import type { Build } from '../../build/Build';
@@ -47,12 +49,14 @@ test('no surfaces, or a negative thickness from a file, is never a picture', () 
     'survey.glassAreaM2': 0,
     'survey.airChangesH': 0.1,
   });
-  expect(surveyPicture(none)).toEqual({ missing: ['surfaces through which heat is lost'] });
-  expect(surveyPicture(withSurfaces([{ kind: 'roof', lengthM: 2, heightM: 2 }]))).toEqual({ missing: ['layers of surface 1'] });
+  expect(surveyPicture(none)).toEqual({ missing: toDo('enter the surfaces through which heat is lost') });
+  expect(surveyPicture(withSurfaces([{ kind: 'roof', lengthM: 2, heightM: 2 }]))).toEqual({
+    missing: toDo('enter the layers of “surface 1”'),
+  });
 });
 test('where the heat goes adds up to the whole', () => {
   const picture = surveyPicture(soundBuild());
-  if (!('ways' in picture)) throw new Error(picture.missing.join());
+  if (!('ways' in picture)) throw new Error(needsText(picture.missing));
   expect(picture.ways.reduce((sum, way) => sum + way.share, 0)).toBeCloseTo(1, 9);
   expect(picture.ways.reduce((sum, way) => sum + way.lossWK, 0)).toBeCloseTo(picture.facts.lossWK, 9);
 });

@@ -1,7 +1,8 @@
+import type { Reader } from '../../reading/Reader';
 import type { Build } from '../../build/Build';
-import { makeReader, NotMeasured } from '../../reading/reader';
-import type { Reader } from '../../checks/Finding';
-import { bandOf, nodesOf } from '../../figures/surveyFigures';
+import { drawnFrom } from '../../figures/readerOf';
+import type { Need } from '../../reading/Reader';
+import { bandOf, nodesOf } from '../../figures/survey/surveyFigures';
 import type { SizeFacts } from '../../model/heat/recommendSize';
 import { largerSold, smallerSold } from '../../physics/heat/sizesSold';
 import { spaceParts, type SpacePart } from '../../model/heat/spaceParts';
@@ -96,11 +97,6 @@ function picture(read: Reader): SurveyPicture {
 }
 
 /** What the pictures of the survey are drawn from; or what is missing for them. */
-export function surveyPicture(build: Build): SurveyPicture | { missing: readonly string[] } {
-  try {
-    return picture(makeReader(build, { inputs: [], rules: [] }));
-  } catch (error) {
-    if (!(error instanceof NotMeasured)) throw error;
-    return { missing: error.labels };
-  }
+export function surveyPicture(build: Build): SurveyPicture | { missing: readonly Need[] } {
+  return drawnFrom(build, picture);
 }

@@ -1,6 +1,7 @@
 import type { Build } from '../../build/Build';
 import { valueAt } from '../../build/sheets';
-import { makeReader, NotMeasured } from '../../reading/reader';
+import { drawnFrom } from '../../figures/readerOf';
+import type { Need } from '../../reading/Reader';
 import { dipChart, type DipChart } from '../../physics/fuel/dipChart';
 import { tankOf } from '../../model/fuel/tankOf';
 import { volumeL } from '../../physics/fuel/tankVolume';
@@ -11,16 +12,12 @@ export interface TankPicture extends DipChart {
 }
 
 /** The dip chart of a build's tank, or what is missing for it. */
-export function tankPicture(build: Build): TankPicture | { missing: readonly string[] } {
-  const read = makeReader(build, { inputs: [], rules: [] });
-  try {
+export function tankPicture(build: Build): TankPicture | { missing: readonly Need[] } {
+  return drawnFrom(build, (read) => {
     const { clear } = read.all({ clear: 'fuel.pickupClearanceMm' });
     const tank = tankOf(read);
     const chart = dipChart(tank, clear);
     const levelMm = valueAt(build.sheets, 'fuel.fuelLevelMm');
     return { ...chart, levelMm, nowL: levelMm === null ? null : volumeL(tank, levelMm) };
-  } catch (error) {
-    if (error instanceof NotMeasured) return { missing: error.labels };
-    throw error;
-  }
+  });
 }

@@ -1,4 +1,4 @@
-import type { Reader } from '../../checks/Finding';
+import type { Reader } from '../../reading/Reader';
 
 /** One counted run of the pump into a measuring glass. */
 export interface DoseRun {

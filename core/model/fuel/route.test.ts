@@ -1,3 +1,5 @@
+import { needsText } from '../../wording/needsText';
+import { readerOf } from '../../figures/readerOf';
 import { Workspace } from 'epanet-js';
 import fc from 'fast-check';
 import { epanetDropsPa } from '../../../tests/epanetDropsPa';
@@ -5,13 +7,12 @@ import { anyRoute } from '../../../tests/anyRoute';
 import { id, soundBuild } from '../../../tests/soundBuild';
 import type { Build } from '../../build/Build';
 import { assess } from '../../checks/assess';
-import { makeReader } from '../../reading/reader';
 import { changeRows } from '../../commands/changeRows';
 import { layoutRun } from '../../drawing/run/layoutRun';
 import { moveJoint } from '../../drawing/run/dragRun';
 import { runGeometry } from '../../drawing/run/runGeometry';
 import { cutList } from '../../physics/fuel/cutList';
-import { splitSegment } from './editLine';
+import { splitSegment } from '../../drawing/line/editLine';
 import { fuels } from '../../physics/fuel/fuels';
 import { gasTraps } from '../../physics/fuel/gasTraps';
 import { linePicture, profileAt } from '../../drawing/line/linePicture';
@@ -37,7 +38,7 @@ const factsFor = (route: Route, more: Partial<RunFacts> = {}): RunFacts => ({
 });
 const mapOf = (build: Build): MapFacts => {
   const picture = linePicture(build);
-  if ('missing' in picture) throw new Error(picture.missing.join());
+  if ('missing' in picture) throw new Error(needsText(picture.missing));
   return picture.facts;
 };
 
@@ -172,7 +173,7 @@ function cutUp(pieces: number, seed: number): Build {
   }
   return build;
 }
-const read = (build: Build) => routeOf(makeReader(build, { inputs: [], rules: [] }));
+const read = (build: Build) => routeOf(readerOf(build, { inputs: [], rules: [] }));
 
 test('a line cut in two hundred pieces is the same line: length, rise, clips, volume and pressure stay, and all of it works', () => {
   const whole = soundBuild({ 'fuel.suctionLengthM': 2, 'fuel.pressureLengthM': 12 });

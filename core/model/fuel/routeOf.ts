@@ -1,5 +1,7 @@
+import type { Need } from '../../reading/Reader';
+import { toDo } from '../../reading/NotMeasured';
+import type { Reader } from '../../reading/Reader';
 import { rowsOf, type ListValues, type RowOf } from '../../build/lists';
-import type { Reader } from '../../checks/Finding';
 import type { Route, Segment } from '../../physics/fuel/Route';
 
 const sides = { suction: 0, pressure: 1 } as const;
@@ -28,28 +30,30 @@ export const routeOf = (read: Reader): Route => read.shared('route', readRoute);
 function readRoute(read: Reader): Route {
   const rows = inOrder(read.rows('segments'));
   if (rows.length > 0) {
-    const lacking: string[] = [];
+    const lacking: Need[] = [];
     const segments = rows.map((row, i): Segment => {
       const name = segmentName(row, i);
-      const of = (what: string, value: number | undefined): number => {
-        if (value === undefined) lacking.push(`${what} of ${name}`);
-        return value ?? 0;
-      };
-      if (row.side === undefined) lacking.push(`which side of the pump ${name} lies`);
+      const unmeasured = [
+        ...(row.lengthM === undefined ? ['length'] : []),
+        ...(row.riseMm === undefined ? ['rise'] : []),
+        ...(row.boreMm === undefined ? ['bore'] : []),
+      ];
+      if (unmeasured.length > 0) lacking.push({ act: 'measure', what: `${unmeasured.join(', ')} of “${name}”` });
+      if (row.side === undefined) lacking.push(...toDo(`say on which side of the pump “${name}” lies`));
       return {
         id: row.id,
         name,
         side: row.side ?? 'pressure',
-        lengthM: of('length', row.lengthM),
-        riseMm: of('rise', row.riseMm),
-        boreMm: of('bore', row.boreMm),
+        lengthM: row.lengthM ?? 0,
+        riseMm: row.riseMm ?? 0,
+        boreMm: row.boreMm ?? 0,
         end: row.end ?? 'on',
         gapMm: row.gapMm ?? 0,
       };
     });
     for (const side of ['suction', 'pressure'] as const)
       if (!segments.some((segment) => segment.side === side))
-        lacking.push(side === 'suction' ? 'line before the pump' : 'line after the pump');
+        lacking.push(...toDo(side === 'suction' ? 'enter the line before the pump' : 'enter the line after the pump'));
     return lacking.length > 0 ? read.missing(...lacking) : { segments, own: true };
   }
   const f = read.all({

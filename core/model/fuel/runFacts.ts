@@ -1,5 +1,5 @@
+import type { Reader } from '../../reading/Reader';
 import { ambientPa } from '../../physics/air/ambientPa';
-import type { Reader } from '../../checks/Finding';
 import { blendFuels } from '../../physics/fuel/blendFuels';
 import { fuels, type Fuel } from '../../physics/fuel/fuels';
 import type { RunFacts } from '../../physics/fuel/pressureAlong';

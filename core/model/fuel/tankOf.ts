@@ -1,5 +1,6 @@
-import type { Reader } from '../../checks/Finding';
-import { dipsProblem, type TankShape } from '../../physics/fuel/tankVolume';
+import { toDo } from '../../reading/NotMeasured';
+import type { Reader } from '../../reading/Reader';
+import { dipsFlaw, type TankShape } from '../../physics/fuel/tankVolume';
 
 /** The tank by its shape, from the build. Through the reader missing where a measure lacks or its table can't be read. */
 export const tankOf = (read: Reader): TankShape => read.shared('tank', readTank);
@@ -24,12 +25,12 @@ function readTank(read: Reader): TankShape {
       const outline = read
         .rows('outline')
         .flatMap(({ alongMm, upMm }) => (alongMm === undefined || upMm === undefined ? [] : [{ alongMm, upMm }]));
-      if (outline.length < 3) return read.missing('three corners or more of the tank’s outline');
+      if (outline.length < 3) return read.missing(...toDo('enter three corners or more of the tank’s outline'));
       return { kind: 'prism', widthMm, outline };
     }
     case 'dips': {
       const dips = dipRows(read);
-      if (dipsProblem(dips)) return read.missing('a dip table that rises from row to row');
+      if (dipsFlaw(dips)) return read.missing(...toDo('enter a dip table in which each row holds more than the one below it'));
       return { kind: 'dips', dips };
     }
   }

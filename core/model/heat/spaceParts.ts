@@ -1,6 +1,7 @@
+import { toDo } from '../../reading/NotMeasured';
+import type { Reader } from '../../reading/Reader';
 import type { surfaceKinds } from '../../build/lists';
 import { faces, type RowOf } from '../../build/lists';
-import type { Reader } from '../../checks/Finding';
 import { buildUps, glazings } from '../../physics/heat/buildUps';
 import { uValueWM2K, type HeatFlow } from '../../physics/heat/uValue';
 
@@ -19,22 +20,24 @@ const towardShare = { outside: 1, unheated: 0.5, heated: 0 } as const;
 const flowOf = (kind: SurfaceKind): HeatFlow => (kind === 'roof' ? 'up' : kind === 'floor' ? 'down' : 'horizontal');
 
 function areaOf(read: Reader, row: RowOf<'surfaces'>, name: string): number {
-  if (row.lengthM === undefined || row.heightM === undefined) return read.missing(`size of ${name}`);
+  if (row.lengthM === undefined || row.heightM === undefined)
+    return read.missing({ act: 'measure', what: `the size of “${name}”` });
   return row.lengthM * row.heightM * (row.pieces ?? 1);
 }
 
 /** U of a window by its glass, of anything else by its layers; a window may have layers too (a shutter of one's own). */
 function uOf(read: Reader, row: RowOf<'surfaces'>, kind: SurfaceKind, name: string): number {
   if (row.layers && row.layers.length > 0) return uValueWM2K(row.layers, flowOf(kind));
-  if (kind === 'window') return row.glazing ? glazings[row.glazing].uWM2K : read.missing(`glass of ${name}`);
-  return read.missing(`layers of ${name}`);
+  if (kind === 'window')
+    return row.glazing ? glazings[row.glazing].uWM2K : read.missing({ act: 'choose', what: `the glass of “${name}”` });
+  return read.missing(...toDo(`enter the layers of “${name}”`));
 }
 
 /** Surfaces of one's own, each with its layers; windows and doors are taken out of the face in which they sit. */
 function ownParts(read: Reader, rows: readonly RowOf<'surfaces'>[]): SpacePart[] {
   const parts = rows.map((row, i) => {
     const name = row.name ?? `surface ${i + 1}`;
-    if (!row.kind) return read.missing(`what ${name} is`);
+    if (!row.kind) return read.missing(...toDo(`say what “${name}” is`));
     const opening = row.kind === 'window' || row.kind === 'door';
     return {
       name,
@@ -49,7 +52,8 @@ function ownParts(read: Reader, rows: readonly RowOf<'surfaces'>[]): SpacePart[]
     parts.filter(wanted).reduce((total, { areaM2 }) => total + areaM2, 0);
   const leftOf = (face: keyof typeof faces): number => {
     const [whole, out] = [sum((p) => p.kind === face), sum((p) => p.within === face)];
-    if (out > 0 && out >= whole) return read.missing(`${faces[face]} larger than the windows and doors in them`);
+    if (out > 0 && out >= whole)
+      return read.missing(...toDo(`correct the ${faces[face]}: they must be larger than the windows and doors in them`));
     return whole === 0 ? 1 : (whole - out) / whole;
   };
   return parts.map(({ name, kind, areaM2, uWM2K, share, within }) => {

@@ -1,4 +1,4 @@
-import type { Reader } from '../../checks/Finding';
+import type { Reader } from '../../reading/Reader';
 import { bubbleBoreLimitMm } from '../../physics/fuel/bubbleBoreLimitMm';
 import { densityKgM3 } from '../../physics/fuel/densityKgM3';
 import { chambersOf, type Chamber } from '../../physics/fuel/firstFill';

@@ -4,7 +4,7 @@ import type { PrimingRun } from '../../build/Build';
 import { explain } from '../../figures/explain';
 import { summarizeStart } from '../startup/summarizeStart';
 import { soundStart } from '../../../tests/soundBuild';
-import { frontShares } from './frontShares';
+import { frontShares } from '../../drawing/line/frontShares';
 import { primedStrokes } from './primedStrokes';
 import { strokesCounted } from '../../physics/fuel/strokesCounted';
 import { strokesToFill } from '../../physics/fuel/strokesToFill';

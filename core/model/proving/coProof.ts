@@ -1,4 +1,4 @@
-import { coPlaces, type Build, type CoReading } from '../../build/Build';
+import type { Build, CoReading } from '../../build/Build';
 import type { ProvingStart } from '../startup/fittedStarts';
 import { startProof } from './stale';
 
@@ -65,7 +65,7 @@ export function coProof(build: Build): CoProof {
   };
 }
 
-/** Where a bad reading was taken, each place once, in words. */
-export const placesOf = (readings: readonly RatedReading[]): string[] => [
-  ...new Set(readings.map(({ reading }) => coPlaces[reading.place])),
+/** Where readings were taken, each place once. */
+export const placesOf = (readings: readonly RatedReading[]): CoReading['place'][] => [
+  ...new Set(readings.map(({ reading }) => reading.place)),
 ];

@@ -4,19 +4,19 @@ import { firstAt } from '../../build/startFacts';
 import { startProof, type StartProof } from './stale';
 
 /**
- * What each thing bears for hours, °C, and what comes of more. Timber chars slowly from about 77 °C on, polyethylene is taken at
+ * What each thing bears for hours, °C; what comes of more stands among the terms of wording. Timber chars slowly from about 77 °C on, polyethylene is taken at
  * the lower end of 60 to 80 °C (handbooks, order of magnitude, from memory); bare metal burns a hand that touches it for a second
  * from about 65 °C on (ISO 13732-1, from memory).
  */
 export const bearsC = {
-  timber: { maxC: 77, harm: 'timber chars there, and may take fire years later' },
-  polyethylene: { maxC: 60, harm: 'polyethylene softens there, and gives way' },
-  polypropylene: { maxC: 90, harm: 'polypropylene softens there' },
-  cable: { maxC: 70, harm: 'PVC insulation softens there, and bares the wire' },
-  epdm: { maxC: 120, harm: 'EPDM hardens and cracks there' },
-  silicone: { maxC: 200, harm: 'silicone goes brittle there' },
-  bare: { maxC: 65, harm: 'a hand that touches it is burnt within a second' },
-} as const satisfies Record<keyof typeof heatTakers, { maxC: number; harm: string }>;
+  timber: 77,
+  polyethylene: 60,
+  polypropylene: 90,
+  cable: 70,
+  epdm: 120,
+  silicone: 200,
+  bare: 65,
+} as const satisfies Record<keyof typeof heatTakers, number>;
 /** How long at full output until a surface tells, and how long after "off" it still does, min. Lorbet's own choice, no source. */
 export const hotFromMin = 15;
 export const hotUntilMin = 5;
@@ -33,7 +33,7 @@ export interface HotProof extends StartProof {
 }
 
 /** How much hotter than what is there bears, K; minus where it is cooler. */
-export const overK = ({ surfaceC, touches }: HotLook): number => surfaceC - bearsC[touches].maxC;
+export const overK = ({ surfaceC, touches }: HotLook): number => surfaceC - bearsC[touches];
 
 /** What the looks for hot spots prove: only those count that were made while the last start had been at full output for long enough. */
 export function hotProof(build: Build): HotProof {

@@ -1,7 +1,9 @@
+import type { Need } from '../../reading/Reader';
+import { toDo } from '../../reading/NotMeasured';
+import type { Reader } from '../../reading/Reader';
 import { aboveKinds, holeKinds, obstacleKinds, rowsOf, type RowOf } from '../../build/lists';
 import type { Build } from '../../build/Build';
 import { valueAt } from '../../build/sheets';
-import type { Reader } from '../../checks/Finding';
 import { ruleFor } from '../../practices/ruleFor';
 import type { FloorPoint, HeaterPoint, Place, Rect } from './frame';
 
@@ -135,7 +137,7 @@ export function placeOf(build: Build): Place | null {
   return at && { ...at, turnDeg: valueAt(build.sheets, 'siting.heaterTurnDeg') ?? 0 };
 }
 
-/** The same for a judge: every figure noted, and what is missing named. Things half measured are left out of it. */
+/** The same for a check: every figure noted, and what is missing named. Things half measured are left out of it. */
 export function readMeasured(read: Reader): { plan: SitingPlan; place: Place } {
   const f = read.all({
     length: 'siting.floorLengthMm',
@@ -147,13 +149,15 @@ export function readMeasured(read: Reader): { plan: SitingPlan; place: Place } {
     turnDeg: 'siting.heaterTurnDeg',
   });
   const plan = sitingPlan(read.build);
-  return plan ? { plan, place: { x: f.x, y: f.y, turnDeg: f.turnDeg } } : read.missing('the floor and the heater on it');
+  return plan
+    ? { plan, place: { x: f.x, y: f.y, turnDeg: f.turnDeg } }
+    : read.missing(...toDo('enter the floor and the heater on it'));
 }
 
 /** Asks for what is only half measured on the floor sheet. */
 export function wantWhole(read: Reader): void {
   const { halfMeasured } = sitingLists(read.build);
-  if (halfMeasured.length > 0) read.missing(...halfMeasured.slice(0, 5).map((name) => `measures of ${name}`));
+  if (halfMeasured.length > 0) read.missing(...halfMeasured.map((name): Need => ({ act: 'measure', what: `“${name}”` })));
 }
 
 /** As `readMeasured`, and everything on the floor sheet must be measured whole. */

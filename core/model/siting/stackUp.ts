@@ -1,5 +1,7 @@
+import type { Need } from '../../reading/Reader';
+import { toDo } from '../../reading/NotMeasured';
+import type { Reader } from '../../reading/Reader';
 import { stackKinds, type RowOf } from '../../build/lists';
-import type { Reader } from '../../checks/Finding';
 
 export interface StackLayer {
   id: string;
@@ -47,12 +49,17 @@ export function layerToCut(layers: readonly StackLayer[], lackingMm: number): St
   return may.filter((l) => l.thicknessMm >= lackingMm).sort((a, b) => a.thicknessMm - b.thicknessMm)[0] ?? null;
 }
 
-/** For a judge: the stack, noted, or what of it is missing. */
+/** For a check: the stack, noted, or what of it is missing. */
 export function readStack(read: Reader): StackLayer[] {
   const rows = read.rows('stack');
   const unmeasured = rows.filter((row) => row.kind === undefined || row.thicknessMm === undefined);
-  if (rows.length === 0) return read.missing('the layers of the floor, from plate to lowest rib');
+  if (rows.length === 0) return read.missing(...toDo('enter the layers of the floor, from the plate to the lowest rib'));
   if (unmeasured.length > 0)
-    return read.missing(...unmeasured.map((row) => `thickness of ${row.name ?? 'a layer of the floor'}`));
+    return read.missing(
+      ...unmeasured.map((row): Need => ({
+        act: 'measure',
+        what: `the thickness of ${row.name === undefined ? 'a layer of the floor' : `“${row.name}”`}`,
+      })),
+    );
   return stackLayers(rows);
 }

@@ -1,3 +1,5 @@
+import { needsText } from '../../wording/needsText';
+import { needOf } from '../../reading/NotMeasured';
 import fc from 'fast-check';
 import { anyRoute } from '../../../tests/anyRoute';
 import { soundBuild } from '../../../tests/soundBuild';
@@ -65,7 +67,7 @@ test('a plain line takes volume over dose, rounded up: the closed form', () => {
 });
 test('the spread is seeded, holds the closed form’s mean, and narrows with a dose test; what is not known is named', () => {
   const picture = fillPicture(soundBuild());
-  if ('missing' in picture) throw new Error(picture.missing.join());
+  if ('missing' in picture) throw new Error(needsText(picture.missing));
   const spread = fillSpread(picture, { draws: 2000, seed: 5 });
   expect(fillSpread(picture, { draws: 2000, seed: 5 })).toEqual(spread);
   expect(spread?.bars.reduce((sum, { count }) => sum + count, 0)).toBe(2000);
@@ -83,5 +85,5 @@ test('the spread is seeded, holds the closed form’s mean, and narrows with a d
   expect((spread?.strokes.median ?? 0) / told('expected')).toBeCloseTo(1, 1.7);
   expect([(spread?.strokes.p5 ?? 0) > told('low'), (spread?.strokes.p95 ?? Infinity) < told('high')]).toEqual([true, true]);
   expect(fillSpread(picture, { draws: 2000, cancelled: () => true })).toBeNull();
-  expect(fillPicture(soundBuild({ 'priming.filterVolumeMl': null }))).toEqual({ missing: ['Filter holds'] });
+  expect(fillPicture(soundBuild({ 'priming.filterVolumeMl': null }))).toEqual({ missing: [needOf('priming.filterVolumeMl')] });
 });

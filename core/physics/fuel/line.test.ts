@@ -1,3 +1,6 @@
+import { needsText } from '../../wording/needsText';
+import { messageOf } from '../../checks/findingText';
+import { readerOf } from '../../figures/readerOf';
 import fc from 'fast-check';
 import { Workspace } from 'epanet-js';
 import { epanetDropsPa } from '../../../tests/epanetDropsPa';
@@ -13,8 +16,7 @@ import { unmeasuredFigures } from '../../model/unmeasuredFigures';
 import { applyCommand } from '../../commands/applyCommand';
 import { changeRows, type RowChange } from '../../commands/changeRows';
 import { defaultPractices } from '../../practices/practices';
-import { addSegment, firstSegments, splitSegment } from '../../model/fuel/editLine';
-import { makeReader } from '../../reading/reader';
+import { addSegment, firstSegments, splitSegment } from '../../drawing/line/editLine';
 import { boresTried, goodSentence, linePicture, profileSentence } from '../../drawing/line/linePicture';
 import { bubbleBoreLimitMm } from './bubbleBoreLimitMm';
 import { gasShare } from './gasShare';
@@ -116,7 +118,7 @@ test('rows without a place come after those that have one, as they were put in; 
 
 test('the two rough lengths make the first two stretches, and from then on count no more', () => {
   const rough: Build = { ...soundBuild(), lists: { ...soundBuild().lists, segments: [] } };
-  const first = firstSegments(makeReader(rough, { inputs: [], rules: [] }));
+  const first = firstSegments(readerOf(rough, { inputs: [], rules: [] }));
   expect(first).toMatchObject([
     { side: 'suction', lengthM: 0.6, riseMm: 60 - 250 - 40, end: 'filter' },
     { side: 'pressure', lengthM: 2.8, riseMm: 340, end: 'on' },
@@ -173,7 +175,7 @@ test.each([
 
 test('another bore: it holds with the square, draws with the inverse fourth power, and carries bubbles up to its limit', () => {
   const picture = linePicture(soundBuild());
-  if ('missing' in picture) throw new Error(picture.missing.join());
+  if ('missing' in picture) throw new Error(needsText(picture.missing));
   const [two, four] = boresTried(picture.facts, -5, [2, 4]);
   expect((four?.volumeMl ?? 0) / (two?.volumeMl ?? 1)).toBeCloseTo(4, 9);
   expect((two?.speedMmS ?? 0) / (four?.speedMmS ?? 1)).toBeCloseTo(4, 9);
@@ -188,7 +190,7 @@ test('another bore: it holds with the square, draws with the inverse fourth powe
 
 describe('sentences about the run', () => {
   const picture = linePicture(soundBuild());
-  if ('missing' in picture) throw new Error(picture.missing.join());
+  if ('missing' in picture) throw new Error(needsText(picture.missing));
   const { facts, asBuilt } = picture;
   test.each([
     [{}, /^Lowest at the pump: 91 kPa absolute at the height of the stroke, and 1 % of each stroke is gas there\.$/],
@@ -226,7 +228,7 @@ describe('the demo shows what it is for', () => {
   });
   test('on the signed one every call of the fuel side holds', () => {
     const findings = assess(demoBuild('Page Turner No. 3')).filter((c) => c.stage === 'fuel' && c.id !== 'fuel.leak');
-    expect(findings.filter((c) => c.level !== 'sound').map((c) => c.message)).toEqual([]);
+    expect(findings.filter((c) => c.level !== 'sound').map((c) => messageOf(c))).toEqual([]);
   });
 });
 

@@ -95,13 +95,16 @@ export function levelForMm(tank: TankShape, litres: number): number {
   return (low + high) / 2;
 }
 
-/** Why a dip table can't be read, in one sentence; null where it can. */
-export function dipsProblem(dips: readonly { levelMm: number; litres: number }[]): string | null {
-  if (dips.length < 2) return `The dip table has ${dips.length === 1 ? 'one row' : 'no rows'}; two or more are needed.`;
-  for (const [i, dip] of dips.entries()) {
+export interface Dip {
+  levelMm: number;
+  litres: number;
+}
+/** Why a dip table can't be read: too few rows, or one that does not hold more than the one below it; null where it can. */
+export function dipsFlaw(dips: readonly Dip[]): { rows: number } | { before: Dip; after: Dip } | null {
+  if (dips.length < 2) return { rows: dips.length };
+  for (const [i, after] of dips.entries()) {
     const before = dips[i - 1];
-    if (before && !(dip.litres > before.litres && dip.levelMm > before.levelMm))
-      return `The dip table goes from ${before.litres} L at ${before.levelMm} mm to ${dip.litres} L at ${dip.levelMm} mm; each row must hold more than the one below it.`;
+    if (before && !(after.litres > before.litres && after.levelMm > before.levelMm)) return { before, after };
   }
   return null;
 }

@@ -1,3 +1,4 @@
+import { messageOf, remedyOf } from '../../checks/findingText';
 import type { Simulation } from 'eecircuit-engine';
 import fc from 'fast-check';
 import { runModule } from '../../../tests/runModule';
@@ -89,7 +90,7 @@ describe('a cable in the warm and in a bundle', () => {
         soundBuild({ 'wiring.cableAreaMm2': 2.5, 'wiring.insulationC': 'c70', 'wiring.fuseA': 25, ...values }),
         'wiring.cable.ampacity',
       );
-      return [made?.level, made?.message];
+      return [made?.level, made && messageOf(made)];
     };
     expect(at({ 'wiring.cableC': 20 })).toEqual(['sound', expect.stringMatching(/may carry 25 A; its fuse is 25 A/)]);
     expect(at({ 'wiring.cableC': 60 })).toEqual(['stop', expect.stringMatching(/at 60 °C may carry 18\.8 A/)]);
@@ -145,11 +146,11 @@ describe('what the fuse and the cable are told', () => {
         (values) => {
           const advised = made(values, 'wiring.drop.start');
           if (advised?.level !== 'fix') return;
-          const sold = /Use ([\d.]+) mm²/.exec(advised.remedy)?.[1];
+          const sold = /Use ([\d.]+) mm²/.exec(remedyOf(advised))?.[1];
           if (sold) {
             expect([0.75, 1, 1.5, 2.5, 4, 6, 10, 16, 25]).toContain(Number(sold));
             expect(made({ ...values, 'wiring.cableAreaMm2': Number(sold) }, 'wiring.drop.start')?.level).not.toBe('fix');
-          } else if (/joints alone lose/.test(advised.remedy))
+          } else if (/joints alone lose/.test(remedyOf(advised)))
             expect((10 * values['wiring.jointsMohm']) / 1000).toBeGreaterThan(1.2);
           else expect(made({ ...values, 'wiring.cableAreaMm2': 25 }, 'wiring.drop.start')?.level).toBe('fix');
         },

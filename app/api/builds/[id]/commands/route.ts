@@ -1,5 +1,5 @@
+import { definitionOf } from '../../../../../core/commands/allCommands';
 import { NextResponse } from 'next/server';
-import { commandRules } from '../../../../../core/commands/Command';
 import { roleMay } from '../../../../../core/people/roles';
 import { commandBuild, ledgerOf } from '../../../../../store/builds';
 import { readCommandTask, type ReadCommandAnswer } from '../../../../../workers/server/readCommandBody';
@@ -27,7 +27,7 @@ export const POST = buildRoute('work', async ({ request, person, kept }) => {
   if (typeof madeAt !== 'string' || Number.isNaN(Date.parse(madeAt)))
     return refused(400, 'madeAt must be a time such as 2026-11-24T08:30:00Z.');
   if (!read.ok) return refused(400, ...read.errors);
-  if (!roleMay(person.role, commandRules[read.command.kind].permission))
+  if (!roleMay(person.role, definitionOf(read.command.kind).permission))
     return refused(403, `${person.name} signs in as ${person.role}; this is not for that role.`);
   const done = await commandBuild(person, kept.build.id, read.command, commandId, { madeAt: new Date(madeAt) });
   if (!done.ok)

@@ -1,3 +1,4 @@
+import { needsText } from '../../../../../core/wording/needsText';
 import { tankPicture } from '../../../../../core/drawing/tank/tankPicture';
 import { fileName } from '../../../../../formats/buildFile';
 import { writeDipStripPdf } from '../../../../../formats/dipStripPdf';
@@ -10,7 +11,7 @@ export const GET = buildRoute('look', async ({ request, kept }) => {
   const asked = new URL(request.url).searchParams.get('paper') ?? 'A4';
   if (!Object.hasOwn(papers, asked)) return refused(400, `paper is “${asked.slice(0, 20)}”; allowed is A4 or Letter.`);
   const tank = tankPicture(kept.build);
-  if ('missing' in tank) return refused(409, `There is no dip strip yet; first it has to be known: ${tank.missing.join(', ')}.`);
+  if ('missing' in tank) return refused(409, `There is no dip strip yet. ${needsText(tank.missing)}`);
   const pdf = await writeDipStripPdf(tank, kept.build.identity.name, asked as Paper);
   return download(new Uint8Array(pdf), 'application/pdf', `${fileName(kept.build)}-dip-strip.pdf`);
 });

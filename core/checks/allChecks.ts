@@ -1,0 +1,60 @@
+import { airChecks } from './air/air';
+import { exhaustChecks } from './air/exhaust';
+import type { Check } from './Check';
+import { figuresChecks } from './fuel/figures';
+import { fuelChecks } from './fuel/fuel';
+import { headChecks } from './fuel/head';
+import { lineChecks } from './fuel/line';
+import { pickupChecks } from './fuel/pickup';
+import { pumpChecks } from './fuel/pump';
+import { sourceChecks } from './fuel/source';
+import { tankChecks } from './fuel/tank';
+import { kitChecks } from './kit/kit';
+import { primingChecks } from './priming/priming';
+import { coChecks } from './proving/co';
+import { leakChecks } from './proving/leak';
+import { signoffChecks } from './signoff/signoff';
+import { assemblyChecks } from './siting/assembly';
+import { placeChecks } from './siting/place';
+import { stackChecks } from './siting/stack';
+import { hotSpotChecks } from './startup/hotSpots';
+import { startChecks } from './startup/start';
+import { sizeChecks } from './survey/size';
+import { surveyChecks } from './survey/survey';
+import { fuseChecks } from './wiring/fuse';
+import { wiringChecks } from './wiring/wiring';
+
+/** Every check but those of the sign-off, in the order in which their findings stand beside each other. */
+export const stageChecks: readonly Check[] = [
+  ...sizeChecks,
+  ...surveyChecks,
+  ...kitChecks,
+  ...placeChecks,
+  ...stackChecks,
+  ...assemblyChecks,
+  ...sourceChecks,
+  ...pickupChecks,
+  ...tankChecks,
+  ...lineChecks,
+  ...pumpChecks,
+  ...headChecks,
+  ...fuelChecks,
+  ...figuresChecks,
+  ...airChecks,
+  ...exhaustChecks,
+  ...wiringChecks,
+  ...fuseChecks,
+  ...primingChecks,
+  ...startChecks,
+  ...hotSpotChecks,
+  ...coChecks,
+  ...leakChecks,
+];
+/** Judged over all other findings. */
+export const lastChecks: readonly Check[] = signoffChecks;
+export const checks: readonly Check[] = [...stageChecks, ...lastChecks];
+
+const byId = new Map(checks.map((check) => [check.id, check]));
+export const checkAt = (id: string): Check | undefined => byId.get(id);
+/** Whether a finding is cleared by a recorded repair and a new proof. */
+export const isAnswered = (id: string): boolean => checkAt(id)?.answered === true;

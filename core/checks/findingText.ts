@@ -1,0 +1,73 @@
+import type { BuildKind, Waiver } from '../build/Build';
+import { fieldAt, type FigurePath } from '../build/sheets';
+import { stages } from '../build/stages';
+import { lowerFirst } from '../units/formatNumber';
+import { render, quantityText, type Telling } from '../wording/render';
+import { shortQuantity } from '../wording/Value';
+import type { UnitPreferences } from '../units/inUnits';
+import { needsText } from '../wording/needsText';
+import { checkAt } from './allChecks';
+import type { Told } from './Finding';
+
+const telling = (told: Told, units: UnitPreferences | undefined): Telling => ({
+  ...(units ? { units } : {}),
+  kind: told.kind,
+  clauses: checkAt(told.id)?.messages ?? {},
+});
+
+/** A supposed value of a figure, as it is told. */
+function supposedText(path: FigurePath, value: number | string, units: UnitPreferences | undefined): string {
+  const field = fieldAt(path);
+  if (field.kind === 'choice') return `“${(field.options as Record<string, string>)[value] ?? value}”`;
+  const unit = field.unit === 'deg' ? '°' : field.unit;
+  return quantityText(shortQuantity(unit, Number(value), Math.max(field.decimals, 1)), units);
+}
+
+/** What a finding says, in the units that a person likes. @example "Fuel stands at 36 mm, the pickup at 42 mm: the pickup is 6 mm above the fuel." */
+export function messageOf(told: Told, units?: UnitPreferences): string {
+  if (told.level === 'open') return needsText(told.needs);
+  const said = render(checkAt(told.id)?.messages[told.code] ?? told.code, told.values, telling(told, units));
+  if (!told.supposed) return said;
+  const { path, value } = told.supposed;
+  return `“${fieldAt(path).label}” is not known; even were it ${supposedText(path, value, units)}: ${said}`;
+}
+
+/** What to do about a finding; empty where it is sound. */
+export function remedyOf(told: Told, units?: UnitPreferences): string {
+  if (told.level === 'sound') return '';
+  const check = checkAt(told.id);
+  if (told.level === 'open') {
+    const kinds = new Set(told.needs.map(({ act }) => act));
+    const where = check ? ` on the sheet “${stages[check.stage]}”` : '';
+    if (kinds.has('measure')) return `Measure and enter it${where}.`;
+    return kinds.has('choose') ? `Choose what is true${where}.` : `Enter what you find${where}.`;
+  }
+  return render(check?.remedies[told.code] ?? check?.remedy ?? '', told.values, telling(told, units));
+}
+
+/** Why it matters. */
+export const whyOf = (told: Told, units?: UnitPreferences): string =>
+  render(checkAt(told.id)?.why ?? '', {}, telling(told, units));
+
+/** Where the rule comes from. */
+export const sourceOf = (told: Told): string => render(checkAt(told.id)?.source ?? '', {}, telling(told, undefined));
+
+/** A finding for a refusal: its id and what it says. */
+export const findingLine = (told: Told): string => `${told.id}: ${messageOf(told)}`;
+
+/** A sentence without what was not always there: quotes round names, and a large first letter. */
+const bare = (sentence: string): string => lowerFirst(sentence.replace(/[“”]/g, ''));
+
+/** Whether this finding was ever told by that sentence, in metric: as it is worded now, or as it was. */
+export function wasToldBy(told: Told, sentence: string): boolean {
+  const check = checkAt(told.id);
+  const wordings = check ? [check.messages[told.code] ?? '', ...(check.formerly[told.code] ?? [])] : [];
+  return wordings.some((wording) => bare(render(wording, told.values, telling(told, undefined))) === bare(sentence));
+}
+
+/** What a waiver accepted. */
+export function waiverText({ checkId, code, values }: Waiver, kind: BuildKind, units?: UnitPreferences): string {
+  const { sentence } = values;
+  if (sentence != null && 'name' in sentence) return sentence.name;
+  return messageOf({ id: checkId, level: 'fix', code, values, kind, needs: [] }, units);
+}

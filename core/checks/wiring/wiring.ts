@@ -1,0 +1,243 @@
+import { chemistry, maxRestV } from '../../physics/wiring/battery';
+import { cableFor } from '../../physics/wiring/sizesSold';
+import type { Reader } from '../../reading/Reader';
+import {
+  ampHours,
+  count,
+  hours,
+  percent,
+  shortA,
+  shortH,
+  shortM,
+  shortMm2,
+  shortV,
+  term,
+  volts,
+  celsius,
+  type Value,
+} from '../../wording/Value';
+import { defineCheck } from '../Check';
+import { trade } from '../sources';
+import { worstOf } from '../worstOf';
+
+const lowVoltage = (read: Reader) => read.limit(read.derived('wiring.supplyV') === 24 ? 'lowVoltage24V' : 'lowVoltage12V').value;
+
+/** Feed and battery; judged before the fuse goes in. */
+export const wiringChecks = [
+  defineCheck({
+    id: 'wiring.source',
+    stage: 'wiring',
+    holdPoint: 'power',
+    part: 'battery',
+    why: 'A borrowed feed sags when the glow plug draws; a starter battery is dead in the morning; a mains cut stops the cooling run of a hot heater.',
+    remedy: 'Run the feed straight from the leisure battery, fuse at its post.',
+    source: trade,
+    messages: {
+      leisure: 'Feed comes straight from the leisure battery.',
+      starter: 'Feed comes from the starter battery: the engine will not start in the morning.',
+      panel: 'Feed is borrowed from a control panel: it trips or sags when the glow plug draws.',
+      socket: 'Feed is borrowed from a socket: it trips or sags when the glow plug draws.',
+      mains: 'Feed comes from a mains power supply: a power cut stops the cooling run.',
+    },
+    remedies: { mains: 'Put a battery between, and see that the supply gives the start-up current.' },
+    assess(read, say) {
+      const { from } = read.all({ from: 'wiring.feedSource' });
+      if (from === 'leisure') return say.sound('leisure');
+      return from === 'mains' ? say.watch('mains') : say.fix(from);
+    },
+  }),
+  defineCheck({
+    id: 'wiring.drop.start',
+    stage: 'wiring',
+    holdPoint: 'power',
+    part: 'battery',
+    why: 'The glow plug starves on a long thin feed: cold plug, white smoke, no flame.',
+    remedy: 'Thicker cable or a shorter run; the drop counts both ways.',
+    source: 'Ohm; limit of 10 % after ABYC E-11 and ISO 13297 (from memory).',
+    messages: {
+      much: 'At {amps} the feed loses {lost} of {nominal} ({share}) over {length} of {area}, there and back; at most {max}.',
+      half: 'At {amps} the feed loses {lost} of {nominal} ({share}) over {length} of {area}, there and back; half of the limit of {max} is used.',
+      little: 'At {amps} the feed loses {lost} of {nominal} ({share}) over {length} of {area}, there and back.',
+      joints:
+        'Fuse holder and joints alone lose {joints}: make them anew (about 5 mΩ for good crimps), then look at the cable again.',
+      sold: 'Use {sold} (gauge {gauge}) or more, or shorten the run.',
+      none: 'No single cable that is sold will do: shorten the run, or lay two beside each other.',
+    },
+    remedies: { much: '{way}' },
+    assess(read, say) {
+      const lost = read.derived('wiring.dropStartV');
+      const nominal = read.derived('wiring.supplyV');
+      const { amps, area, length, joints } = read.all({
+        amps: 'heater.startCurrentA',
+        area: 'wiring.cableAreaMm2',
+        length: 'wiring.feedLengthM',
+        joints: 'wiring.jointsMohm',
+      });
+      const max = read.limit('dropStartPercent').value;
+      const share = (lost / nominal) * 100;
+      const values = {
+        amps: shortA(amps),
+        lost: volts(lost, 2),
+        nominal: volts(nominal),
+        share: percent(share, 1),
+        length: shortM(length),
+        area: shortMm2(area),
+      };
+      if (share <= max)
+        return share > max / 2 ? say.watch('half', { ...values, max: percent(max) }) : say.sound('little', values);
+      // A size that is sold; or better joints, where these alone lose it all.
+      const maxV = (max / 100) * nominal;
+      const way = (): Value => {
+        const jointsV = (amps * joints) / 1000;
+        if (jointsV > maxV) return say.clause('joints', { joints: volts(jointsV, 2) });
+        const temperatureC = read.maybe('wiring.cableC') ?? 20;
+        const sold = cableFor({ lengthM: length, currentA: amps, jointsMohm: joints, temperatureC, maxV });
+        return sold
+          ? say.clause('sold', { sold: shortMm2(sold.areaMm2), gauge: { ...count(Number(sold.gauge)) } })
+          : say.clause('none');
+      };
+      return say.fix('much', { ...values, max: percent(max), way: way() });
+    },
+  }),
+  defineCheck({
+    id: 'wiring.voltage.start',
+    stage: 'wiring',
+    holdPoint: 'power',
+    part: 'battery',
+    why: 'Battery and cable sag together under the glow plug; below its low limit the unit gives up with a low-voltage fault.',
+    remedy: 'Charge the battery, or replace a tired one; then look at the cable.',
+    source: `Ohm; the low limit is ${trade.toLowerCase()} The maker’s figure goes before it.`,
+    messages: {
+      tooHigh: 'The battery is entered as resting at {rest}; over {max} none of its kind rests.',
+      flat: 'A battery that rests at {rest} holds about {charge} of its charge: the glow plug draws it into a low-voltage fault.',
+      half: 'A battery that rests at {rest} holds about {charge} of its charge.',
+      fault: 'From {rest} at rest the heater gets {glow} under glow; its low-voltage fault comes at {min}.',
+      near: 'From {rest} at rest the heater gets {glow} under glow, only {over} above its low-voltage fault at {min}.',
+      holds: 'From {rest} at rest the heater gets {glow} under glow (fault at {min}).',
+    },
+    remedies: {
+      tooHigh:
+        'Let it rest an hour with nothing charging it, and measure again; where it stays so high it is another voltage or another kind.',
+      flat: 'Charge it, let it rest an hour, and measure again; replace one that stays low.',
+      half: 'Charge it before it is judged.',
+    },
+    assess(read, say) {
+      const is24 = read.derived('wiring.supplyV') === 24;
+      const { rest: restV } = read.all({ rest: 'wiring.batteryRestV' });
+      const rest = volts(restV, 2);
+      return worstOf(
+        () => {
+          const { kind } = read.all({ kind: 'wiring.batteryKind' });
+          const max = maxRestV[chemistry(kind)] * (is24 ? 2 : 1);
+          return restV > max ? say.fix('tooHigh', { rest, max: volts(max, 1) }) : null;
+        },
+        () => {
+          const charge = read.derived('wiring.chargePercent');
+          const { kind } = read.all({ kind: 'wiring.batteryKind' });
+          const [low, half] = kind === 'lithium' ? [10, 20] : [30, 50];
+          if (charge < low) return say.fix('flat', { rest, charge: percent(charge) });
+          return charge < half ? say.watch('half', { rest, charge: percent(charge) }) : null;
+        },
+        () => {
+          const glowV = read.derived('wiring.startV');
+          const minV = lowVoltage(read);
+          const values = { rest, glow: volts(glowV, 2), min: shortV(minV) };
+          if (glowV < minV) return say.fix('fault', values);
+          return glowV < minV + (is24 ? 1 : 0.5)
+            ? say.watch('near', { ...values, over: volts(glowV - minV, 2) })
+            : say.sound('holds', values);
+        },
+      );
+    },
+  }),
+  defineCheck({
+    id: 'wiring.cable.ampacity',
+    stage: 'wiring',
+    holdPoint: 'power',
+    part: 'battery',
+    why: 'A cable must bear all that its fuse lets through, or it is the cable that burns.',
+    remedy: 'Thicker cable; a smaller fuse only where the start-up current allows it.',
+    source: 'ISO 10133 / ISO 13297, Annex A, with its factors for heat and bundles; steady heat balance (from memory).',
+    messages: {
+      noFuse: 'Cable of {area}{warm}{bundle} may carry {carries}, but no fuse limits what flows.',
+      softens: 'Cable of {area}{warm}{bundle} may carry {carries}: its insulation is rated {rated} and softens there.',
+      burns:
+        'Cable of {area}{warm}{bundle} may carry {carries}, but its fuse lets {fuse} through: the cable burns before the fuse opens.',
+      balance:
+        'Cable of {area}{warm}{bundle} may carry {carries} by the standard; by its own heat balance {balance}, and its fuse is {fuse}.',
+      carries: 'Cable of {area}{warm}{bundle} may carry {carries}; its fuse is {fuse}.',
+      warm: ' at {at}',
+      bundle: ' in a bundle of {n}',
+    },
+    remedies: {
+      noFuse: 'Fit a fuse at the battery post.',
+      softens: 'Run it where it is cooler, or use cable with insulation for more heat.',
+      balance: 'One size thicker, or a cooler way, leaves no doubt.',
+    },
+    assess(read, say) {
+      const { fuse, area, rated } = read.all({
+        fuse: 'wiring.fuseA',
+        area: 'wiring.cableAreaMm2',
+        rated: 'wiring.insulationC',
+      });
+      const carries = read.derived('wiring.ampacityA');
+      const warm = read.maybe('wiring.cableC');
+      const bundled = read.maybe('wiring.bundled') ?? 1;
+      const values: Record<'area' | 'warm' | 'bundle' | 'carries', Value> = {
+        area: shortMm2(area),
+        warm: warm !== null && warm > 30 ? say.clause('warm', { at: celsius(warm) }) : null,
+        bundle: bundled > 3 ? say.clause('bundle', { n: count(bundled) }) : null,
+        carries: shortA(carries, 1),
+      };
+      if (fuse === 0) return say.stop('noFuse', values);
+      if (carries === 0) return say.stop('softens', { ...values, rated: term('insulation', rated) });
+      if (carries < fuse) return say.stop('burns', { ...values, fuse: shortA(fuse) });
+      const balance = read.derived('wiring.ampacityBalanceA');
+      return balance < fuse
+        ? say.watch('balance', { ...values, balance: shortA(balance, 1), fuse: shortA(fuse) })
+        : say.sound('carries', { ...values, fuse: shortA(fuse) });
+    },
+  }),
+  defineCheck({
+    id: 'wiring.battery.night',
+    stage: 'wiring',
+    holdPoint: 'handover',
+    part: 'battery',
+    why: 'A flat battery stops the heater on the coldest hour, without its cooling run.',
+    remedy: 'A larger battery, a shorter night, or charging while it runs.',
+    source: trade,
+    messages: {
+      mains: 'Fed from the mains: no battery to last the night.',
+      none: 'A night of {night} takes {takes}; resting at {rest} the battery gives none in the cold: it has nothing to spare.',
+      flat: 'A night of {night} takes {takes}; resting at {rest} the battery gives {gives} in the cold: it will be flat after about {after}.',
+      most: 'A night of {night} takes {takes}; resting at {rest} the battery gives {gives} in the cold: {share} of it.',
+      lasts: 'A night of {night} takes {takes}; resting at {rest} the battery gives {gives} in the cold.',
+      morning:
+        'After such a night the heater gets {glow} under glow at the next morning’s start; its low-voltage fault comes at {min}.',
+    },
+    remedies: { none: 'Charge it, and measure its volts again after an hour at rest.' },
+    assess(read, say) {
+      const { from } = read.all({ from: 'wiring.feedSource' });
+      if (from === 'mains') return say.sound('mains');
+      return worstOf(
+        () => {
+          const takes = read.derived('wiring.nightAh');
+          const gives = read.derived('wiring.usableAh');
+          const { night, rest } = read.all({ night: 'heater.nightHours', rest: 'wiring.batteryRestV' });
+          const values = { night: shortH(night), takes: ampHours(takes, 1), rest: volts(rest, 2) };
+          if (gives < 0.05) return say.fix('none', values);
+          const known = { ...values, gives: ampHours(gives, 1) };
+          if (takes > gives) return say.fix('flat', { ...known, after: hours((night * gives) / takes, 1) });
+          return takes > gives * 0.7
+            ? say.watch('most', { ...known, share: percent((takes / gives) * 100) })
+            : say.sound('lasts', known);
+        },
+        () => {
+          const glow = read.derived('wiring.morningV');
+          const min = lowVoltage(read);
+          return glow < min ? say.fix('morning', { glow: volts(glow, 2), min: shortV(min) }) : null;
+        },
+      );
+    },
+  }),
+];

@@ -1,0 +1,43 @@
+import { buildHash } from '../../build/buildHash';
+import { drawnSchema, text } from '../../build/buildSchema';
+import { fieldAt } from '../../build/sheets';
+import { assess } from '../../checks/assess';
+import { findingLine } from '../../checks/findingText';
+import { signState } from '../../checks/progress';
+import { whatStands } from '../../checks/signoff/signoff';
+import { unmeasuredFigures } from '../../model/unmeasuredFigures';
+import { defineCommand, refuse, shape } from '../define';
+
+export interface SignCommand {
+  kind: 'sign';
+  typedName: string;
+  drawn: string;
+}
+
+/** The signature: on what was measured, with nothing standing in its way. */
+export const signCommand = defineCommand<SignCommand>({
+  kind: 'sign',
+  permission: 'sign',
+  schema: shape({ typedName: text(80, 2), drawn: drawnSchema() }),
+  afterSigning: true,
+  apply(build, command, { name, role, at }) {
+    if (role === 'viewer') return refuse('forbidden', 'A viewer can’t sign.');
+    if (signState(build) === 'signed') return refuse('locked', 'This build is signed already, and nothing has changed since.');
+    const { stop, fix, open } = whatStands(assess(build));
+    const findings = [...stop, ...fix, ...open];
+    if (findings.length > 0) return refuse('standing', ...findings.map(findingLine));
+    const planned = unmeasuredFigures(build);
+    if (planned.length > 0)
+      return refuse('standing', ...planned.map((path) => `${fieldAt(path).label} is planned but not entered as fitted.`));
+    const typedName = command.typedName.trim();
+    if (typedName.toLowerCase() !== name.trim().toLowerCase())
+      return refuse('invalid', `The typed name is “${command.typedName}”; it must be the name that is signed in, ${name}.`);
+    const signature = { by: name, role, typedName, at, drawn: command.drawn, buildHash: buildHash(build) };
+    return {
+      ok: true,
+      build: { ...build, signatures: [...build.signatures, signature] },
+      body: { typedName, buildHash: signature.buildHash },
+    };
+  },
+  describe: (body) => `SIGNED by ${String(body.typedName)}`,
+});

@@ -1,0 +1,102 @@
+import type { Reader } from '../../reading/Reader';
+import type { RowOf } from '../../build/lists';
+import type { RowChange } from '../../commands/changeRows';
+import { inOrder, routeOf, segmentName } from '../../model/fuel/routeOf';
+
+type Row = RowOf<'segments'>;
+const step = 1000;
+
+/** Places between two rows, or new places for every row where there is no room left. */
+function placeAfter(rows: readonly Row[], i: number): { order: number; moves: RowChange[] } {
+  const orders = rows.map((row, k) => row.order ?? (k + 1) * step);
+  const [here, next] = [orders[i] ?? 0, orders[i + 1]];
+  const order = next === undefined ? here + step : Math.floor((here + next) / 2);
+  const rising = orders.every((at, k) => k === 0 || at > (orders[k - 1] ?? 0));
+  const known = rows.every((row) => row.order !== undefined);
+  if (known && rising && (next === undefined || (order > here && order < next))) return { order, moves: [] };
+  return {
+    order: (i + 1.5) * step,
+    moves: rows.flatMap((row, k): RowChange[] =>
+      row.order === (k + 1) * step
+        ? []
+        : [{ list: 'segments', row: row.id, action: 'set', column: 'order', from: row.order ?? null, to: (k + 1) * step }],
+    ),
+  };
+}
+
+/**
+ * Cuts a stretch of the line in two at a share of its length: rise and clips are shared out, the far end stays with the second.
+ * @param share 0 to 1 @param newId id of the second half
+ * @returns changes for one command; none where the row is not there or has no length
+ */
+export function splitSegment(all: readonly Row[], id: string, share: number, newId: string): RowChange[] {
+  const rows = inOrder(all);
+  const i = rows.findIndex((row) => row.id === id);
+  const row = rows[i];
+  if (!row || row.lengthM === undefined || row.lengthM < 0.02) return [];
+  const lengthM = Math.min(row.lengthM - 0.01, Math.max(0.01, Number((row.lengthM * share).toFixed(2))));
+  const kept = lengthM / row.lengthM;
+  const { order, moves } = placeAfter(rows, i);
+  const { id: _id, order: _order, ...values } = row;
+  const riseMm = row.riseMm === undefined ? undefined : Math.round(row.riseMm * kept);
+  const clips = row.clips === undefined ? undefined : Math.round(row.clips * kept);
+  const set = (column: 'lengthM' | 'riseMm' | 'clips' | 'end' | 'gapMm', to: number | string | null | undefined): RowChange[] =>
+    to === undefined || to === (row[column] ?? null)
+      ? []
+      : [{ list: 'segments', row: id, action: 'set', column, from: row[column] ?? null, to }];
+  return [
+    ...moves,
+    ...set('lengthM', lengthM),
+    ...set('riseMm', riseMm),
+    ...set('clips', clips),
+    ...set('end', row.end === undefined ? undefined : 'on'),
+    ...set('gapMm', row.gapMm === undefined ? undefined : null),
+    {
+      list: 'segments',
+      row: newId,
+      action: 'add',
+      values: {
+        ...values,
+        name: `${segmentName(row, i).slice(0, 54)}, on`,
+        order,
+        lengthM: Number((row.lengthM - lengthM).toFixed(2)),
+        ...(row.riseMm === undefined || riseMm === undefined ? {} : { riseMm: row.riseMm - riseMm }),
+        ...(row.clips === undefined || clips === undefined ? {} : { clips: row.clips - clips }),
+      },
+    },
+  ];
+}
+
+/** A new stretch behind another one, or at the end of its side. */
+export function addSegment(all: readonly Row[], after: string | null, newId: string): RowChange[] {
+  const rows = inOrder(all);
+  const i = after === null ? rows.length - 1 : rows.findIndex((row) => row.id === after);
+  const { order, moves } = rows.length > 0 ? placeAfter(rows, i) : { order: step, moves: [] };
+  const near = rows[i];
+  return [
+    ...moves,
+    {
+      list: 'segments',
+      row: newId,
+      action: 'add',
+      values: {
+        name: `stretch ${rows.length + 1}`,
+        side: near?.side ?? 'suction',
+        order,
+        ...(near?.boreMm === undefined ? {} : { boreMm: near.boreMm }),
+      },
+    },
+  ];
+}
+
+/** The rough lengths as two stretches to begin with; their clips and what they pass stay to be measured. */
+export const firstSegments = (read: Reader): Omit<Row, 'id'>[] =>
+  routeOf(read).segments.map(({ name, side, lengthM, riseMm, boreMm, end }, i) => ({
+    name,
+    side,
+    lengthM,
+    riseMm,
+    boreMm,
+    end,
+    order: (i + 1) * step,
+  }));

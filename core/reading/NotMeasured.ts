@@ -1,0 +1,33 @@
+import { fieldAt, type FigurePath } from '../build/sheets';
+import type { Need } from './Reader';
+
+/** Thrown where something is missing that a result rests on; caught by whoever asked for the result. */
+export class NotMeasured extends Error {
+  constructor(readonly needs: readonly Need[]) {
+    super(`Not measured: ${needs.map(({ what }) => what).join(', ')}`);
+  }
+  /** Their labels, for a list. */
+  get labels(): string[] {
+    return [...new Set(this.needs.map(({ what }) => what))];
+  }
+}
+
+/** What has to be done about an empty figure of a sheet. */
+export const needOf = (path: FigurePath): Need => {
+  const { kind, label } = fieldAt(path);
+  return { act: kind === 'choice' ? 'choose' : 'measure', what: label, path };
+};
+export const toDo = (...deeds: readonly string[]): Need[] => deeds.map((what) => ({ act: 'do', what }));
+
+/** A result, or what is missing for it. */
+export type Computed<T> = { value: T } | { missing: NotMeasured };
+
+/** Computes something that may lack a figure. @throws whatever else goes wrong in it */
+export function computeOrMissing<T>(compute: () => T): Computed<T> {
+  try {
+    return { value: compute() };
+  } catch (error) {
+    if (error instanceof NotMeasured) return { missing: error };
+    throw error;
+  }
+}
