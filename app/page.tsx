@@ -44,7 +44,7 @@ export default async function Bay({ searchParams }: { searchParams: Promise<Reco
           </form>
           {roleMay(person.role, 'work') && (
             <Link className="button" href="/builds/new">
-              Begin a build, or bring one in
+              New build, or import
             </Link>
           )}
         </div>

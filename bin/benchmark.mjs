@@ -169,7 +169,7 @@ async function inBrowser(address, long) {
       const text = String(2 + (i % 9));
       await page.evaluate(() => {
         window.typedAt = 0;
-        // The last change of the calls before the frame in which the new one is seen.
+        // The last change of the findings before the frame in which the new one is seen.
         new MutationObserver(() => (window.shownAt = performance.now())).observe(document.querySelector('.workspace-findings'), {
           subtree: true,
           childList: true,
@@ -191,7 +191,7 @@ async function inBrowser(address, long) {
         }),
       );
     }
-    line('typing to updated calls, in the browser', at(sorted(typed), 0.5), 50, 'ms');
+    line('typing to updated findings, in the browser', at(sorted(typed), 0.5), 50, 'ms');
   } finally {
     await browser.close();
   }

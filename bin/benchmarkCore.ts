@@ -84,7 +84,7 @@ async function main(): Promise<void> {
   const lines: [string, number, number][] = [
     ['assess, a complete build', await medianMs(200, () => assess(build)), 3],
     ['lay the run out', await medianMs(200, () => layoutRun(build, findings, 1150, 286)), 8],
-    ['survey: calls, heaters, pictures', await medianMs(50, () => [compareHeaters(surveyed), surveyPicture(surveyed)]), 10],
+    ['survey: findings, heaters, pictures', await medianMs(50, () => [compareHeaters(surveyed), surveyPicture(surveyed)]), 10],
     ['survey: 10,000 draws', await medianMs(5, () => surveySpread(facts, { draws: 10000 })), 1000],
     ['pressure map, 60 × 60', await medianMs(20, () => pressureMap(line.facts, 60)), 200],
     ['first fill: 2,000 draws', await medianMs(5, () => fillSpread(fill, { draws: 2000 })), 1000],

@@ -1,9 +1,9 @@
-// npm run -s check -- FILE: the calls of a build file as JSON lines. No server, no database.
+// npm run -s check -- FILE: the findings of a build file as JSON lines. No server, no database.
 import { ensurePackages } from './lib/install.mjs';
 import { guarded, root, start, tsx } from './lib/run.mjs';
 
 await guarded(async () => {
-  // Standard output is for the calls alone.
+  // Standard output is for the findings alone.
   const write = process.stdout.write.bind(process.stdout);
   process.stdout.write = (...args) => process.stderr.write(...args);
   ensurePackages();

@@ -1,4 +1,4 @@
-/** Prints each call of a build file as one line of JSON. Status 0: nothing at stop or fix; 1: some; 2: unreadable, with every error. */
+/** Prints each finding of a build file as one line of JSON. Status 0: nothing at stop or fix; 1: some; 2: unreadable, with every error. */
 import { readFileSync, statSync } from 'node:fs';
 import { buildFileMaxBytes, parseBuildFile } from '../core/build/buildFile';
 import { assess } from '../core/checks/assess';

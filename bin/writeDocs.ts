@@ -2,7 +2,7 @@ import { render } from '../core/wording/render';
 import { figureIds } from '../core/figures/figures';
 import { checks } from '../core/checks/allChecks';
 import { holdPoints, stages } from '../core/build/stages';
-/** Writes the documents that are made from code: the build's JSON Schema, and the tables of figures and calls. */
+/** Writes the documents that are made from code: the build's JSON Schema, and the tables of figures and findings. */
 import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { columnsOf, listIds, lists } from '../core/build/lists';

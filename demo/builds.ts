@@ -29,7 +29,7 @@ export interface DemoBuild {
   signed?: boolean;
 }
 
-/** A run on which every call holds; the others differ from it. */
+/** A run on which every finding holds; the others differ from it. */
 const heater = {
   'heater.claimedOutputKw': 2.2, 'heater.supplyV': 'v12', 'heater.strokeVolumeMl': 0.022, 'heater.pumpMinHz': 1.2, 'heater.pumpMaxHz': 4.2, 'heater.startCurrentA': 10, 'heater.startMinutes': 2,
   'heater.runCurrentA': 1.4, 'heater.altitudeM': 900, 'heater.coldestFuelC': -12, 'heater.fuelGrade': 'roadF', 'heater.nightHours': 9,
@@ -44,7 +44,7 @@ const fuel = {
   'fuel.tankLengthMm': 420, 'fuel.tankHeightMm': 260, 'fuel.fuelLevelMm': 150, 'fuel.pickupKind': 'standpipe', 'fuel.pickupClearanceMm': 28, 'fuel.suctionLengthM': 0.62, 'fuel.suctionBoreMm': 2, 'fuel.filterPlace': 'beforePump', 'fuel.filterDirection': 'withFlow',
   'fuel.jointGapMm': 0, 'fuel.pumpDirection': 'withFlow', 'fuel.pumpAngleDeg': 25, 'fuel.pumpAboveTankFloorMm': 60, 'fuel.pressureLengthM': 2.9, 'fuel.pressureBoreMm': 2, 'fuel.heaterAboveTankFloorMm': 390,
 } as const satisfies Values;
-/** A separate tank outside, well held; the line in four stretches. */
+/** A separate tank outside, well held; the line in four segments. */
 const tank = {
   'tank.way': 'ownTank', 'tank.secondTank': 'none', 'tank.fuelState': 'fresh', 'tank.shape': 'box', 'tank.widthMm': 190, 'tank.wallMm': 4, 'tank.emptyKg': 2.4, 'tank.lowered': 'one', 'tank.spaceLengthMm': 480, 'tank.spaceWidthMm': 240, 'tank.spaceHeightMm': 380, 'tank.fittingsAboveMm': 55,
   'tank.paper': 'certified', 'tank.place': 'outside', 'tank.guard': 'yes', 'tank.vent': 'filtered', 'tank.filler': 'outside', 'tank.restraint': 'crash', 'tank.depthAtSpotMm': 262, 'tank.flangeStackMm': 6, 'tank.cutOffMm': 2, 'tank.holeMm': 16, 'tank.fittingMm': 15.8,

@@ -68,12 +68,12 @@ function standingText(
   if (state === 'corrected')
     return {
       title: 'NOT VALID: CORRECTED SINCE IT WAS SIGNED',
-      text: `Something was changed after the signature (see the ledger), and it has not been signed again. ${open === 0 ? '' : `Standing now: ${standing.stop.length} at stop, ${standing.fix.length} to put right, ${standing.open.length} not measured.`}`,
+      text: `Something was changed after the signature (see the ledger), and it has not been signed again. ${open === 0 ? '' : `Standing now: ${standing.stop.length} at stop, ${standing.fix.length} to fix, ${standing.open.length} not measured.`}`,
       colour: levelInk.stop,
     };
   return {
     title: 'DRAFT, NOT SIGNED',
-    text: `Not to be used as proof of anything. Standing: ${standing.stop.length} at stop, ${standing.fix.length} to put right, ${standing.open.length} not measured, ${unmeasuredFigures(build).length} figures only planned.`,
+    text: `Not to be used as proof of anything. Standing: ${standing.stop.length} at stop, ${standing.fix.length} to fix, ${standing.open.length} not measured, ${unmeasuredFigures(build).length} figures only planned.`,
     colour: levelInk.stop,
   };
 }
@@ -304,7 +304,7 @@ function fuelPage(page: CertificatePage, build: Build): void {
       page.row(
         text.map((t, i) => ({ text: t, share: [0.24, 0.11, 0.11, 0.11, 0.18, 0.15, 0.1][i] ?? 0.1, bold: bold || i === 0 })),
       );
-    line(['stretch', 'length', 'rises', 'bore', 'passes', 'ends at', 'clips'], true);
+    line(['segment', 'length', 'rises', 'bore', 'passes', 'ends at', 'clips'], true);
     rows.forEach((row, i) =>
       line([
         segmentName(row, i),
@@ -322,7 +322,7 @@ function fuelPage(page: CertificatePage, build: Build): void {
     page.paragraph(profileSentence(facts, asBuilt));
     page.paragraph(goodSentence(facts, asBuilt.levelMm));
     const { nodes } = profileAt(facts, asBuilt);
-    // A line of two hundred stretches needs no two hundred rows to be judged by.
+    // A line of two hundred segments needs no two hundred rows to be judged by.
     for (const node of nodes.length > 24 ? nodes.filter((_, i) => i % Math.ceil(nodes.length / 24) === 0) : nodes)
       page.row([
         { text: `${node.name}, ${formatShort(node.atM, 2)} m on`, share: 0.4 },

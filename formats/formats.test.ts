@@ -137,7 +137,7 @@ describe('certificate, read back with pdfjs-dist', () => {
       ],
     };
   };
-  test('a signed build: A4, who, what, every call, hashes, cautions, sources', async () => {
+  test('a signed build: A4, who, what, every finding, hashes, cautions, sources', async () => {
     const { build, rows } = sign();
     const { text, sizes } = await textOf(writeCertificate(build, facts(rows)));
     for (const [w = 0, h = 0] of sizes) expect([Math.round(w), Math.round(h)]).toEqual([595, 842]);
@@ -244,7 +244,7 @@ describe('certificate, read back with pdfjs-dist', () => {
       { name: 'A', role: 'lead', at: '2026-11-20T12:00:00.000Z' },
     );
     expect(corrected.ok && (await textOf(writeCertificate(corrected.build, facts(rows)))).text).toMatch(
-      /NOT VALID: CORRECTED SINCE IT WAS SIGNED.*1 to put right/,
+      /NOT VALID: CORRECTED SINCE IT WAS SIGNED.*1 to fix/,
     );
     expect((await textOf(writeCertificate(build, facts([])))).text).toContain('BROUGHT IN SIGNED');
     expect((await textOf(writeCertificate(build, facts(rows.map((row) => ({ ...row, by: 'Somebody' })))))).text).toMatch(

@@ -267,7 +267,7 @@ async function insert(
     if (!fresh)
       return {
         ok: false,
-        errors: [`A build with the id ${build.id} is kept already; bring the file in as a copy to keep both.`],
+        errors: [`A build with the id ${build.id} is kept already; import the file as a copy to keep both.`],
       };
     await append(row, person, { ...entry, commandId: randomUUID(), at }, transaction);
     return { ok: true, value: kept(row) };

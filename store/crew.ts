@@ -180,7 +180,7 @@ const practicesSchema = strict(
     }),
   ),
 );
-/** Keeps the schools with which new builds of the workshop begin; builds that are there keep theirs. A page from before a school came says nothing of it, and it stays as it was. */
+/** Keeps the practices with which new builds of the workshop begin; builds that are there keep theirs. A page from before a practice came says nothing of it, and it stays as it was. */
 export async function keepPractices(lead: Person, value: unknown): Promise<ReadResult<Practices>> {
   const read = validate<Partial<Practices>>(practicesSchema, value);
   if (!read.ok) return read;

@@ -12,7 +12,7 @@ const anySegment = (side: Segment['side']): fc.Arbitrary<Segment> =>
     })
     .map(({ lean, ...rest }) => ({ ...rest, id: null, name: 's', side, riseMm: lean * rest.lengthM * 300 }));
 
-/** Any line: one to five stretches before the pump and one to five after it, each with its bore and what ends it. */
+/** Any line: one to five segments before the pump and one to five after it, each with its bore and what ends it. */
 export const anyRoute: fc.Arbitrary<Route> = fc
   .tuple(
     fc.array(anySegment('suction'), { minLength: 1, maxLength: 5 }),

@@ -5,7 +5,7 @@ import { fieldAt, type FigurePath, type SheetId, type ValueAt } from '../core/bu
 
 export type Values = { [P in FigurePath]?: ValueAt<P> | null };
 
-/** Figures with which every call holds. Made up for tests; they come from no real build. */
+/** Figures with which every finding holds. Made up for tests; they come from no real build. */
 const soundValues: Values = {
   'heater.claimedOutputKw': 2,
   'heater.supplyV': 'v12',
@@ -146,7 +146,7 @@ export const id = (n: number): string => `00000000-0000-4000-8000-${String(n).pa
 const at = '2026-11-20T09:00:00.000Z';
 const by = 'Test Fitter';
 
-/** Lists with which every call holds, made up likewise. */
+/** Lists with which every finding holds, made up likewise. */
 export const soundLists: ListValues = {
   parts: [
     { id: id(21), name: 'heater', kind: 'heater', needed: 1, state: 'present', mark: 'invented mark 7', serial: 'T-1' },
@@ -266,7 +266,7 @@ export function soundSegments(values: Values): NonNullable<ListValues['segments'
   ];
 }
 
-/** A build at which every call holds, all but signed. */
+/** A build at which every finding holds, all but signed. */
 export function soundBuild(values: Values = {}): Build {
   const build = emptyBuild(id(1), {
     name: 'Test Barrow',

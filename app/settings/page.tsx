@@ -33,7 +33,7 @@ export default async function Settings() {
           <SignOutButton everywhere />
         </section>
         <section>
-          <h2>The workshop’s schools</h2>
+          <h2>The workshop’s practices</h2>
           <p className="soft">
             With which new builds begin. A build keeps those it was begun with until a lead changes them on its own sheet, and
             each judgement in the ledger bears the rule that was in force. A maker’s figure goes before them all.

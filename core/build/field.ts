@@ -1,6 +1,6 @@
 import type { UnitId } from '../units/units';
 
-/** The parts of the run that a figure or a call can sit on. */
+/** The parts of the run that a figure or a finding can sit on. */
 export const parts = [
   'tank',
   'pickup',

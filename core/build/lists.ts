@@ -290,7 +290,7 @@ export const lists = {
   },
   segments: {
     label: 'Fuel line',
-    one: 'stretch',
+    one: 'segment',
     max: 240,
     part: 'line',
     columns: {

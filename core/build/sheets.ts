@@ -13,7 +13,7 @@ const yesNo = { yes: 'yes', no: 'no' } as const;
 /**
  * Every figure of a build: its unit, its bounds, where it sits on the run, what the quick-entry line calls it.
  * Types, validation, forms, the quick-entry grammar and the documents are all made from this table.
- * Bounds keep slips of the pen out; they are no judgement (that is what calls are for).
+ * Bounds keep slips of the pen out; they are no judgement (that is what findings are for).
  */
 export const sheets = {
   heater: {
@@ -228,7 +228,7 @@ export const sheetIds = Object.keys(sheets) as SheetId[];
 export const laterSheets: readonly SheetId[] = ['survey', 'people', 'uncertainties', 'kit', 'siting', 'tank', 'line'];
 export const figurePaths = sheetIds.flatMap((sheet) => Object.keys(sheets[sheet]).map((name) => `${sheet}.${name}` as FigurePath));
 
-/** Each figure's place and table row, looked up once: calls ask for them by the thousand. */
+/** Each figure's place and table row, looked up once: findings ask for them by the thousand. */
 const rows = new Map(
   figurePaths.map((path) => {
     const [sheet, name] = path.split('.') as [SheetId, string];

@@ -15,7 +15,7 @@ const findingOn = (build: Build, id: string) => {
   return spoken(found);
 };
 
-test('on the sound build every call holds, each with a source', () => {
+test('on the sound build every finding holds, each with a source', () => {
   const findings = assess(soundBuild());
   expect(findings.filter((c) => c.level !== 'sound').map(findingLine)).toEqual([]);
   expect(findings.map((c) => c.id).sort()).toEqual(checks.map((j) => j.id).sort());
@@ -221,7 +221,7 @@ test.each(recorded)('%s on what was recorded (case %#) is at its level', (id, mo
   expect([made.level, made.message]).toEqual([level, expect.stringMatching(message)]);
 });
 
-test('every call is open on an empty build, or says that nothing was waived, and names what is missing', () => {
+test('every finding is open on an empty build, or says that nothing was waived, and names what is missing', () => {
   const findings = assess(emptyBuild(soundBuild().id, soundBuild().identity)).filter(
     (c) => c.stage !== 'signoff' && c.id !== 'priming.lockout',
   );
@@ -229,7 +229,7 @@ test('every call is open on an empty build, or says that nothing was waived, and
   for (const c of findings) expect(c.needs.length).toBeGreaterThan(0);
 });
 
-test('taking any one figure away never turns a bad call sound, and never throws', () => {
+test('taking any one figure away never turns a bad finding sound, and never throws', () => {
   const bad = soundBuild({
     'air.intakeFrom': 'cabin',
     'wiring.cableAreaMm2': 0.75,
@@ -243,7 +243,7 @@ test('taking any one figure away never turns a bad call sound, and never throws'
 });
 
 describe('rules', () => {
-  test('a school replaces the default and the call says so', () => {
+  test('a practice replaces the default and the finding says so', () => {
     const build = {
       ...soundBuild({ 'fuel.suctionLengthM': 2.6 }),
       practices: { ...soundBuild().practices, suction: 'upTo3' as const },
@@ -252,7 +252,7 @@ describe('rules', () => {
     expect(made.level).toBe('sound');
     expect(made.rules[0]).toMatchObject({ key: 'suctionMaxM', value: 3, origin: 'practice' });
   });
-  test('a maker’s figure goes before the school', () => {
+  test('a maker’s figure goes before the practice', () => {
     const made = findingOn({ ...soundBuild({ 'fuel.suctionLengthM': 1.5 }), maker: { suctionMaxM: 1.2 } }, 'fuel.suction.length');
     expect(made.level).toBe('fix');
     expect(made.rules[0]).toMatchObject({ value: 1.2, origin: 'maker' });
@@ -260,7 +260,7 @@ describe('rules', () => {
       /20 A where the maker asks for 15 A/,
     );
   });
-  test('a call shows the figures it rests on and whether they were measured', () => {
+  test('a finding shows the figures it rests on and whether they were measured', () => {
     const build = soundBuild();
     expect(
       findingOn(

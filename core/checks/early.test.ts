@@ -202,7 +202,7 @@ test.each(cases)('%s (case %#) is at its level and says why', (finding, values, 
   expect([made?.level, made && messageOf(made)]).toEqual([level, expect.stringMatching(message)]);
 });
 
-test('studs too short: the call says which layer to cut back, and which studs to buy', () => {
+test('studs too short: the finding says which layer to cut back, and which studs to buy', () => {
   const thread = (values: Values, change: Change) =>
     assess(withRows(values, change))
       .map(spoken)

@@ -37,7 +37,7 @@ const demo = demoBuilds.map(({ id, identity, planned }) =>
   withValues(emptyBuild(id, { ...identity, invented: true }), planned as Values),
 );
 
-test('whatever the figures: every call has a sentence of plain words with its numbers, and a deed where it does not hold', () => {
+test('whatever the figures: every finding has a sentence of plain words with its numbers, and a deed where it does not hold', () => {
   fc.assert(
     fc.property(anyBuild, (build) => {
       for (const finding of assess(build)) {
@@ -54,7 +54,7 @@ test('whatever the figures: every call has a sentence of plain words with its nu
   );
 }, 60000);
 
-test('in imperial no length, temperature or pressure is left metric, in any sentence of any call or of the run in words', () => {
+test('in imperial no length, temperature or pressure is left metric, in any sentence of any finding or of the run in words', () => {
   const left = /\d (?:mm|m|°C|kPa|kW|L|L\/h)(?![\p{L}\p{N}²³/])/u;
   const sentences = (build: Build) => [
     ...assess(build).flatMap((finding) => [messageOf(finding), remedyOf(finding)]),

@@ -45,7 +45,7 @@ test('the dipstick is wet only as far as everything below is proven', () => {
   expect(wettedStages(emptyBuild(soundBuild().id, soundBuild().identity))).toBe(0);
 });
 
-test('a stage whose calls hold on planned figures alone is not proven', () => {
+test('a stage whose findings hold on planned figures alone is not proven', () => {
   const build = soundBuild();
   build.sheets.fuel.pumpAngleDeg.fitted = null;
   const findings = assess(build);
@@ -92,7 +92,7 @@ test('a signature covers the build as it stood, and nothing after', () => {
   expect(signState({ ...signed, signatures: [signature, { ...signature, by: 'B' }] })).toBe('signed');
 });
 
-test('calls come by stage, then by moment, then worst first', () => {
+test('findings come by stage, then by moment, then worst first', () => {
   const findings = assess(
     soundBuild({
       'wiring.fuseFromBatteryMm': 900,

@@ -6,13 +6,13 @@ import { isSuperseded } from '../model/superseded';
 import { assess } from './assess';
 import { levels, type Finding, type Level } from './Finding';
 
-/** Worst level among calls, a waived one counting as watch; null for none. */
+/** Worst level among findings, a waived one counting as watch; null for none. */
 export function worstLevel(findings: readonly Finding[]): Level | null {
   const found = findings.map((c) => (c.waived ? 'watch' : c.level));
   return levels.find((level) => found.includes(level)) ?? null;
 }
 
-/** A call that the work waits for: dangerous, broken, or not measured. */
+/** A finding that the work waits for: dangerous, broken, or not measured. */
 export const isStanding = (c: Finding): boolean => !c.waived && (c.level === 'stop' || c.level === 'fix' || c.level === 'open');
 
 /** The next step that can't be undone: the first whose gate nobody has passed, then hand-over; null once it is signed. */
@@ -23,7 +23,7 @@ export function nextHoldPoint(build: Build): HoldPoint | null {
   return ahead ?? (signState(build) === 'signed' ? null : 'handover');
 }
 
-/** A stage is proven when every one of its calls holds and every figure of its sheet is entered as fitted. */
+/** A stage is proven when every one of its findings holds and every figure of its sheet is entered as fitted. */
 export function isProven(build: Build, findings: readonly Finding[], stage: StageId): boolean {
   if (stage === 'signoff') return signState(build) === 'signed';
   const fitted = figurePaths

@@ -10,7 +10,7 @@ import { rowsOf } from '../build/lists';
 import { applyCommand } from '../commands/applyCommand';
 import { assess, assessOne } from './assess';
 
-// What counts as proof, and how a danger that was put right is cleared: Lorbet's own rules, no source.
+// What counts as proof, and how a danger that was fixed is cleared: Lorbet's own rules, no source.
 // The sound build was lit at 9:00 on the 20th, at full output from 9:04:20, its fan stopped at 9:28.
 const on = (day: number, time: string) => `2026-11-${day}T${time}:00.000Z`;
 const author = (at: string): Author => ({ name: 'Test Fitter', role: 'fitter', at });
@@ -256,7 +256,7 @@ describe('leaks', () => {
     expect(told({ ...soundBuild(), starts: [] }, 'leak.fuel')).toEqual(['open', expect.stringMatching(/Light it in its place/)]));
   test('the looks say on which start they rest', () =>
     expect(told(soundBuild(), 'leak.fuel')[1]).toMatch(/The looks rest on start 1\.$/));
-  test('a stretch of the line changed after the looks makes them stale', () => {
+  test('a segment of the line changed after the looks makes them stale', () => {
     const row = rowsOf(soundBuild().lists, 'segments')[1];
     const changed = done(
       soundBuild(),

@@ -89,13 +89,13 @@ const actions: [checkId: string, message: RegExp, action: (build: Build, told: s
   ['wiring.drop.start', /about 5 mΩ/, (b) => made(b, 'wiring.jointsMohm', 5)],
   ['wiring.fuse.rating', /^Fit ([\d.]+) A/, (b, [, amps]) => made(b, 'wiring.fuseA', number(amps))],
 ];
-/** What a call reads only where it does not hold. */
+/** What a finding reads only where it does not hold. */
 const moreRead: Record<string, FigurePath[]> = {
   'fuel.pickup.reserve': ['fuel.pickupClearanceMm', 'tank.widthMm', 'fuel.tankHeightMm'],
   'survey.wading': ['survey.heaterSits', 'survey.waterAndSalt', 'people.wadingDepthMm', 'siting.boxed', 'siting.aboveGroundMm'],
   'fuel.figures': ['fuel.pickupKind', 'fuel.pickupClearanceMm'],
 };
-/** Where a call is judged at all. */
+/** Where a finding is judged at all. */
 const given: Record<string, Values> = { 'fuel.pickup.reserve': { 'tank.way': 'standpipe', 'tank.reserveL': 5 } };
 const isBad = (finding: Finding | null | undefined) => finding?.level === 'stop' || finding?.level === 'fix';
 

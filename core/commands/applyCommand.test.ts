@@ -122,7 +122,7 @@ test('roles: a viewer changes nothing, only a lead waives', () => {
     ),
   ).toMatch(/^forbidden/);
 });
-test('waivers: of a finding as it reads, never of a stop, never of a sound call', () => {
+test('waivers: of a finding as it reads, never of a stop, never of a sound finding', () => {
   const gap = soundBuild({ 'fuel.jointGapMm': 4 });
   const read = (id: string): Pick<Verdict, 'code' | 'values'> => {
     const { code = '', values = {} } = assess(gap).find((c) => c.id === id) ?? {};

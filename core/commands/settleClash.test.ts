@@ -100,7 +100,7 @@ test('where only clashing values were sent and theirs are kept, nothing is sent;
   ).toBeNull();
   expect(applyCommand(theirs, first, lead).ok).toBe(true);
 });
-test('a lead’s other school judges the same figures otherwise, and the call names it', () => {
+test('a lead’s other practice judges the same figures otherwise, and the finding names it', () => {
   const build = done(soundBuild(), { kind: 'practices', changes: [{ key: 'pumpAngle', from: 'lean15to35', to: 'lean45' }] });
   const finding = assess(build).find((c) => c.id === 'fuel.pump.angle');
   expect([finding?.level, finding?.rules[0]?.origin, finding?.rules[0]?.value]).toEqual(['watch', 'practice', 40]);

@@ -47,10 +47,10 @@ test.each<[string, object]>([
   ],
 ])('%j is understood', (line, entry) => expect(enter(line)).toMatchObject(entry));
 
-test('a rough length is not taken where the line is known stretch by stretch: it would count for nothing', () => {
+test('a rough length is not taken where the line is known segment by segment: it would count for nothing', () => {
   expect(enter('suction 62 cm', soundBuild())).toEqual({
     kind: 'refused',
-    sentence: 'Suction line, tank to pump counts no longer: the line is known stretch by stretch; change it there.',
+    sentence: 'Suction line, tank to pump counts no longer: the line is known segment by segment; change it there.',
   });
 });
 test.each<[string, RegExp, string]>([

@@ -164,7 +164,7 @@ function figureEntry(path: FigurePath, quantity: string, slot: Slot, { build, un
   if (finer)
     return {
       kind: 'refused',
-      sentence: `${fieldAt(path).label} counts no longer: ${finer === 'segments' ? 'the line is known stretch by stretch' : 'the space is known surface by surface'}; change it there.`,
+      sentence: `${fieldAt(path).label} counts no longer: ${finer === 'segments' ? 'the line is known segment by segment' : 'the space is known surface by surface'}; change it there.`,
     };
   const field = fieldAt(path);
   if (field.kind !== 'number') return { kind: 'refused', sentence: `${field.label} is chosen on its sheet, not typed here.` };

@@ -63,6 +63,6 @@ const verbs: Record<Input['origin'], string> = {
 export function whence({ origin, from }: Pick<Input, 'origin' | 'from'>, when: (iso: string) => string): string {
   if (!from) return verbs[origin];
   return from.file
-    ? `${verbs[origin]}, in a file brought in by ${from.by}, ${when(from.at)}`
+    ? `${verbs[origin]}, in a file imported by ${from.by}, ${when(from.at)}`
     : `${verbs[origin]} by ${from.by}, ${when(from.at)}`;
 }

@@ -153,7 +153,7 @@ test('inputs tell who put them in and when, at every depth; a maker’s figure t
     (input) => `${input.path}: ${whence(input, (iso) => iso.slice(11, 16))}`,
   );
   expect(told).toContain('fuel.suctionLengthM: measured as fitted by B, 09:00');
-  expect(told).toContain('fuel.suctionBoreMm: measured as fitted, in a file brought in by A, 08:00');
+  expect(told).toContain('fuel.suctionBoreMm: measured as fitted, in a file imported by A, 08:00');
   const rule = explain({ ...soundBuild(), maker: { efficiencyPercent: 80 } }, 'heater.outputMaxKw', origins).rules[0];
   expect(rule).toMatchObject({ origin: 'maker', value: 80, from: { by: 'C' } });
 });

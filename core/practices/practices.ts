@@ -98,7 +98,7 @@ export const practices = {
 
 export type PracticeId = keyof typeof practices;
 export type Practices = { [S in PracticeId]: keyof (typeof practices)[S]['options'] & string };
-/** Schools that came after the first builds were kept: where a build or a workshop has none, the first option counts. */
+/** Practices that came after the first builds were kept: where a build or a workshop has none, the first option counts. */
 export const laterPractices: readonly PracticeId[] = ['pickup', 'joints', 'source'];
 export const practiceIds = Object.keys(practices) as PracticeId[];
 export const defaultPractices: Practices = {
@@ -117,5 +117,5 @@ export function practiceOption(chosen: Practices, id: PracticeId): PracticeOptio
   );
 }
 
-/** The schools of a build or a workshop, those that it does not know yet filled in. */
+/** The practices of a build or a workshop, those that it does not know yet filled in. */
 export const fullPractices = (chosen: Partial<Practices>): Practices => ({ ...defaultPractices, ...chosen });

@@ -13,7 +13,7 @@ export interface Rule {
   from?: Origin;
 }
 
-/** The figure to judge by: the maker's where given, else the workshop's school, else the default; and which of them it was. */
+/** The figure to judge by: the maker's where given, else the workshop's practice, else the default; and which of them it was. */
 export function ruleFor(key: LimitKey, chosen: Practices, maker: Partial<Record<LimitKey, number>>): Rule {
   const { label, unit, value, source } = limits[key];
   const given = maker[key];
@@ -28,7 +28,7 @@ export function ruleFor(key: LimitKey, chosen: Practices, maker: Partial<Record<
         unit,
         value: set,
         origin: 'practice',
-        source: `workshop’s school, ${practices[id].label.toLowerCase()}: ${option.label} (${source})`,
+        source: `workshop’s practice, ${practices[id].label.toLowerCase()}: ${option.label} (${source})`,
       };
   }
   return { key, label, unit, value, origin: 'default', source };

@@ -30,7 +30,7 @@ describe('npm run check', () => {
         .map((line) => JSON.parse(line) as { id?: string; level?: string; error?: string }),
     };
   };
-  test('0 where nothing is at stop or fix, a line a call', () => {
+  test('0 where nothing is at stop or fix, a line a finding', () => {
     const { status, lines } = check(writeBuildFile(soundBuild()));
     expect([status, lines.map((l) => l.id).sort()]).toEqual([0, checks.map((j) => j.id).sort()]);
   });

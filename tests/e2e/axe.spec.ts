@@ -37,7 +37,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await clean('an explanation');
     await page.keyboard.press('Escape');
     await page.getByRole('button', { name: 'the first hole' }).click();
-    await clean('a gate');
+    await clean('a hold point');
     await page.keyboard.press('Escape');
     await page.getByRole('button', { name: 'Keys' }).click();
     await clean('keys');

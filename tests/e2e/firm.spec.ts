@@ -336,35 +336,35 @@ test('at 200 % and with reduced motion: nothing runs off the side, nothing moves
   await expect(page.locator('.run-words')).toContainText('STOP: Exhaust ends 240 mm inside the outline');
 });
 
-test('the gate before a step: shut while a stop stands, passed by name with what is open, and taken back', async ({ page }) => {
+test('a hold point: held while a stop stands, released by name with what is open, and held again', async ({ page }) => {
   await signIn(page, 'bram');
   await open(page, `/builds/${await copyOf(page.request, 2)}/startup`);
   await expect(page.getByText('It must not be lit.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Begin a start' })).toHaveCount(0);
-  const pass = async (step: string) => {
+  const releaseAt = async (step: string) => {
     await page.getByRole('button', { name: step }).click();
-    await page.getByRole('button', { name: new RegExp(`^Done.*${step}`) }).click();
+    await page.getByRole('button', { name: new RegExp(`^Release.*${step}`) }).click();
   };
-  await pass('the first hole');
+  await releaseAt('the first hole');
   await page.getByRole('button', { name: 'bolting the heater down' }).click();
   const release = page.getByRole('dialog', { name: 'Before bolting' });
-  await expect(release).toContainText('Shut. Nobody passes while this stands');
+  await expect(release).toContainText('Held. Nobody releases it while this stands');
   await expect(release).toContainText('Combustion air is drawn from a locker');
-  await expect(release.getByRole('button', { name: /^Done/ })).toHaveCount(0);
+  await expect(release.getByRole('button', { name: /^Release/ })).toHaveCount(0);
   await release.getByRole('link', { name: /Combustion air is drawn/ }).click();
   await expect(page.getByRole('heading', { name: 'Air', exact: true })).toBeVisible();
   await open(page, `/builds/${await copyOf(page.request, 3)}/fuel`);
-  await pass('the first hole');
-  await pass('bolting the heater down');
+  await releaseAt('the first hole');
+  await releaseAt('bolting the heater down');
   await enter(page, 'Widest gap in a joint', '3');
   await settled(page);
   await page.getByRole('button', { name: 'the tank goes back up' }).click();
   await expect(page.getByRole('dialog')).toContainText('A gap of 3 mm in a joint traps air');
-  await page.getByRole('button', { name: 'Done all the same: the tank goes back up' }).click();
-  await expect(page.locator('.roll')).toContainText('GATE PASSED: the tank goes back up, with fuel.line.joint open');
+  await page.getByRole('button', { name: 'Release all the same: the tank goes back up' }).click();
+  await expect(page.locator('.roll')).toContainText('RELEASED: the tank goes back up, with fuel.line.joint open');
   await expect(page.locator('.workspace-head')).toContainText('the fuse goes in');
   await page.getByRole('link', { name: /^Sign-off/ }).click();
-  await page.getByRole('button', { name: /^Taken back.*the tank goes back up/ }).click();
+  await page.getByRole('button', { name: /^Hold again.*the tank goes back up/ }).click();
   await expect(page.locator('.workspace-head')).toContainText('the tank goes back up');
 });
 
@@ -379,7 +379,7 @@ test('the survey: the picture and its two sentences follow what is typed; nonsen
   await expect(suits.getByRole('img')).toHaveAttribute('aria-label', /works steadily from −26 °C to 5 °C/);
   const coldest = page.getByLabel(/^Coldest night, given/);
   await coldest.fill('-38');
-  // Before it is kept, call and sentence stand.
+  // Before it is kept, finding and sentence stand.
   await expect(page.locator('[data-finding="survey.size.under"]')).toHaveAttribute('data-level', 'fix');
   await expect(suits).toContainText('−38 °C, decides against it. A heater of 4 kW would do');
   await coldest.press('Escape');
@@ -402,5 +402,5 @@ test('the survey: the picture and its two sentences follow what is typed; nonsen
   await page.getByRole('button', { name: 'the first hole' }).click();
   const release = page.getByRole('dialog', { name: 'Before cutting' });
   await expect(release).toContainText('The engine burns petrol, and the heater is to draw from its tank.');
-  await expect(release.getByRole('button', { name: /^Done/ })).toHaveCount(0);
+  await expect(release.getByRole('button', { name: /^Release/ })).toHaveCount(0);
 });

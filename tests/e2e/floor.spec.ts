@@ -22,7 +22,7 @@ test('the obvious place fails on a cross-member: moved by keys, by hand and by t
   await expect(heater(page)).toHaveAttribute('aria-valuenow', '1589');
   await expect(level(page, 'siting.below')).toHaveAttribute('data-level', 'open');
   await expect(page.locator('[data-hole="exhaust"]')).toHaveAttribute('data-bad', 'false');
-  // By hand: the calls follow before anything is let go.
+  // By hand: the findings follow before anything is let go.
   const box = await heater(page).boundingBox();
   if (!box) throw new Error('no heater');
   const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
@@ -53,9 +53,9 @@ test('the obvious place fails on a cross-member: moved by keys, by hand and by t
   await expect(page.getByText('Below the floor, wide is -80 mm; allowed is 1 to 10000 mm.')).toBeVisible();
   await rail.press('Escape');
   await expect(rail).toHaveValue('80');
-  // The gate lists what stands open, and the ledger keeps who passed.
+  // The hold point lists what stands open, and the ledger keeps who released it.
   await page.getByRole('button', { name: /Ready to cut\?/ }).click();
-  await page.getByRole('button', { name: /Done all the same: the first hole/ }).click();
+  await page.getByRole('button', { name: /Release all the same: the first hole/ }).click();
   await expect(page.getByText(/GATE PASSED: the first hole/)).toBeVisible();
   await settled(page);
   await page.getByRole('heading', { name: 'Drilling plan' }).click();
@@ -92,7 +92,7 @@ test('the kit on the bench: parts, plate, photographs, a dry run; all of it in t
   await expect(page.getByText('0 of 25 looked at')).toBeVisible();
   await page.getByRole('group', { name: 'State of fuel filter' }).getByRole('button', { name: 'present' }).click();
   await page.getByRole('group', { name: 'State of muffler' }).getByRole('button', { name: 'missing' }).click();
-  await expect(level(page, 'kit.missing')).toContainText('Missing from the kit: muffler.');
+  await expect(level(page, 'kit.missing')).toContainText('Missing from the kit: “muffler”.');
   await expect(level(page, 'kit.poor')).toContainText('fuel filter (thin-bodied filter)');
   await page.getByRole('group', { name: 'State of fuel filter' }).getByRole('button', { name: 'replaced' }).click();
   await expect(level(page, 'kit.poor')).toHaveAttribute('data-level', 'sound');
@@ -123,7 +123,7 @@ test('the kit on the bench: parts, plate, photographs, a dry run; all of it in t
   await expect(page.getByRole('heading', { name: /Dry run 1, under way/ })).toBeVisible();
   await page.getByRole('group', { name: 'What happens now' }).getByRole('button', { name: 'flame' }).click();
   await page.getByRole('group', { name: 'What happens now' }).getByRole('button', { name: 'fan stopped' }).click();
-  await expect(page.getByText(/start begun on the bench/)).toBeVisible();
+  await expect(page.getByText(/start begun as a dry run/)).toBeVisible();
   await settled(page);
   const certificate = await page.request.get(`/api/builds/${id}/certificate`);
   expect(certificate.status()).toBe(200);

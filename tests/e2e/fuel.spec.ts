@@ -36,7 +36,7 @@ test('a line that is fine in May fails in January: the map says where its border
   expect(await peak()).toBe(cold);
 });
 
-test('the line is one thing on the drawing and in the table: dragged, split, added; calls follow; 60 frames a second', async ({
+test('the line is one thing on the drawing and in the table: dragged, split, added; findings follow; 60 frames a second', async ({
   page,
 }) => {
   await signIn(page, 'odile');
@@ -44,7 +44,7 @@ test('the line is one thing on the drawing and in the table: dragged, split, add
   await open(page, `/builds/${id}/fuel`);
   const before = await rowsOf(page, id);
   const top = before.find(({ name }) => name === 'over the cross-member');
-  if (!top) throw new Error('no such stretch');
+  if (!top) throw new Error('no such segment');
   const from = await middle(page, `[data-drag="${top.id}"]`);
   // How long each frame takes while the joint is dragged up and down; the browser draws at its own 60 a second.
   await page.evaluate(() => {
@@ -76,7 +76,7 @@ test('the line is one thing on the drawing and in the table: dragged, split, add
   }
   expect(median).toBeLessThan(17.5);
   await page.mouse.move(from.x, from.y - 30);
-  // A high loop: the line falls behind the joint that was pulled up, and the call says so before the hand lets go.
+  // A high loop: the line falls behind the joint that was pulled up, and the finding says so before the hand lets go.
   await expect(finding(page, 'fuel.line.route')).toContainText('high loop after over the cross-member');
   await page.mouse.up();
   await settled(page);
@@ -92,7 +92,7 @@ test('the line is one thing on the drawing and in the table: dragged, split, add
   const heater = await middle(page, `[data-segment="${before.find(({ name }) => name === 'through the floor')?.id}"]`);
   await page.mouse.dblclick(heater.x, heater.y);
   await expect(page.getByLabel('Name, through the floor, on')).toBeVisible();
-  await page.getByRole('button', { name: 'One stretch more' }).click();
+  await page.getByRole('button', { name: 'One segment more' }).click();
   await settled(page);
   const all = await rowsOf(page, id);
   expect(all).toHaveLength(before.length + 3);
@@ -101,7 +101,7 @@ test('the line is one thing on the drawing and in the table: dragged, split, add
     6,
   );
 
-  // By keyboard alone the pump goes up, and its two stretches follow.
+  // By keyboard alone the pump goes up, and its two segments follow.
   await page.locator('[data-part="pump"]').focus();
   await page.keyboard.press('Shift+ArrowUp');
   await settled(page);
@@ -144,7 +144,7 @@ test('bad figures are told in one sentence each, and what can’t be is never re
     await row.getByLabel(/^It then holds/).press('Enter');
   }
   await expect(finding(page, 'fuel.figures')).toContainText('from 20 L at 170 mm to 18 L at 340 mm; each row must hold more');
-  await expect(page.getByText(/The dip chart is drawn once it is known: a dip table that rises/)).toBeVisible();
+  await expect(page.getByText(/Before the dip chart can be drawn: Enter a dip table in which each row holds more/)).toBeVisible();
   const refused = await page.request.get(`/api/builds/${fresh}/dip-strip?paper=A4`);
   expect([refused.status(), await refused.text()]).toEqual([409, expect.stringContaining('a dip table that rises')]);
   expect((await page.request.get(`/api/builds/${fresh}/dip-strip?paper=A9`)).status()).toBe(400);
@@ -174,7 +174,7 @@ test('a tee under pressure, and petrol, are refused; five sources each tell thei
   await open(page, `/builds/${id}/fuel`);
   await expect(finding(page, 'fuel.source.pressure')).toHaveAttribute('data-level', 'stop');
   await expect(finding(page, 'fuel.source.legal')).toHaveAttribute('data-level', 'stop');
-  await expect(page.getByRole('button', { name: /Ready to close up\? shut/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Ready to close up\? held/ })).toBeVisible();
 });
 
 test('what goes on paper: dip strip, cut list; the look after the night waits in the bay', async ({ page }) => {

@@ -130,7 +130,7 @@ test('by keyboard: stages, quick entry, a figure explained, a part opened', asyn
   await expect(page.getByLabel('Quick entry')).toBeFocused();
 });
 
-test('a maker’s figure goes before the workshop’s rule, at once and in the call', async ({ page }) => {
+test('a maker’s figure goes before the workshop’s rule, at once and in the finding', async ({ page }) => {
   await signIn(page, 'bram');
   const id = await copyOf(page.request, 3);
   await open(page, `/builds/${id}/heater`);
@@ -164,16 +164,16 @@ test('a waiver holds for what was read: a changed figure voids it, and a lead ca
   await settled(page);
   await open(page, `/builds/${id}/signoff`);
   await expect(page.getByText('It can’t be signed yet.')).toBeVisible();
-  await expect(page.getByRole('main').locator('[data-finding="signoff.waiver"]')).toContainText('says something else now');
-  await page.getByRole('button', { name: 'Take back' }).click();
+  await expect(page.getByRole('main').locator('[data-finding="signoff.waiver"]')).toContainText('its figures have changed');
+  await page.getByRole('button', { name: 'Withdraw' }).click();
   await expect(page.getByRole('main').locator('[data-finding="signoff.waiver"]')).toHaveCount(0);
   await settled(page);
-  await expect(page.locator('.roll')).toContainText('waiver of wiring.fuse.place taken back');
+  await expect(page.locator('.roll')).toContainText('waiver of wiring.fuse.place withdrawn');
 });
 
 test('a viewer sees all of a build and can enter nothing', async ({ page }) => {
   await signIn(page, 'ines');
-  await expect(page.getByRole('link', { name: /Begin a build/ })).toHaveCount(0);
+  await expect(page.getByRole('link', { name: /New build/ })).toHaveCount(0);
   for (const stage of ['fuel', 'priming', 'startup', 'proving', 'signoff', 'heater']) {
     await open(page, `/builds/${demoId(2)}/${stage}`);
     await expect(page.getByText('You can look at this build, not enter into it.')).toBeVisible();

@@ -158,13 +158,13 @@ const startLog =
 test('from an empty build to a signed certificate and a build file that goes back in', async ({ page, browser }) => {
   test.setTimeout(240000);
   await signIn(page, 'odile');
-  await page.getByRole('link', { name: /Begin a build/ }).click();
-  await page.getByRole('button', { name: 'Begin the build' }).click();
+  await page.getByRole('link', { name: /New build/ }).click();
+  await page.getByRole('button', { name: 'Make the build' }).click();
   await expect(page.getByText('Give it a name of 1 to 80 characters.')).toBeVisible();
   await page.getByLabel('Name', { exact: true }).fill('Lantern Cart');
   await page.getByLabel('What it is').fill('night market’s soup cart');
   await page.getByLabel('Kind').selectOption('trailer');
-  await page.getByRole('button', { name: 'Begin the build' }).click();
+  await page.getByRole('button', { name: 'Make the build' }).click();
   await expect(page.getByRole('heading', { name: 'Lantern Cart' })).toBeVisible();
   // Awake: keys before that are nobody's (see `open`).
   await expect(page.getByRole('button', { name: /^(Night|Bright) theme$/ })).toBeVisible();
@@ -244,7 +244,7 @@ test('from an empty build to a signed certificate and a build file that goes bac
   await page.getByLabel('Wiped dry, joint 1').fill(days(2));
   await expect(page.getByText('look with the heater warm, once a start has reached full output')).toBeVisible();
   await expect(page.getByRole('button', { name: 'dry', exact: true })).toHaveCount(0);
-  // The call follows as the figure is typed, before anything is kept.
+  // The finding follows as the figure is typed, before anything is kept.
   const angle = page.getByLabel(/^Pump angle, outlet up, as fitted/);
   await angle.fill('8');
   await expect(page.locator('[data-finding="fuel.pump.angle"]')).toHaveAttribute('data-level', 'fix');
@@ -383,14 +383,14 @@ test('from an empty build to a signed certificate and a build file that goes bac
   await page
     .getByLabel('Build file (JSON)')
     .setInputFiles({ name: 'cart.json', mimeType: 'application/json', buffer: Buffer.from(text) });
-  await page.getByRole('button', { name: 'Bring it in' }).click();
-  await expect(page.getByText(/is kept already; bring the file in as a copy/)).toBeVisible();
+  await page.getByRole('button', { name: 'Import it' }).click();
+  await expect(page.getByText(/is kept already; import the file as a copy/)).toBeVisible();
   await page.getByLabel('Build file (JSON)').setInputFiles({
     name: 'cart.json',
     mimeType: 'application/json',
     buffer: Buffer.from(text.replace('"pumpAngleDeg": {\n        "fitted": 25', '"pumpAngleDeg": {\n        "fitted": 250')),
   });
-  await page.getByRole('button', { name: 'Bring it in' }).click();
+  await page.getByRole('button', { name: 'Import it' }).click();
   await expect(
     page.getByText('Pump angle, outlet up (sheets.fuel.pumpAngleDeg.fitted) is 250; allowed is -90 to 90 deg.'),
   ).toBeVisible();

@@ -50,7 +50,7 @@ export async function copyOf(request: APIRequestContext, n: number): Promise<str
   return ((await made.json()) as { id: string }).id;
 }
 
-/** A build at which every call holds, but for what is changed: brought in as a file, and all that was done to it done here, up to now. */
+/** A build at which every finding holds, but for what is changed: brought in as a file, and all that was done to it done here, up to now. */
 export async function soundCopy(request: APIRequestContext, values: Values = {}): Promise<string> {
   const build = untilNow({ ...soundBuild(values), id: crypto.randomUUID() });
   expect((await request.post('/api/builds/import', { data: { file: build } })).status()).toBe(201);

@@ -104,7 +104,7 @@ test('what a file says that others did and signed is shown as claimed on every s
   await page
     .getByLabel('Build file (JSON)')
     .setInputFiles({ name: 'forged.json', mimeType: 'application/json', buffer: Buffer.from(writeBuildFile(forged)) });
-  await page.getByRole('button', { name: 'Bring it in' }).click();
+  await page.getByRole('button', { name: 'Import it' }).click();
   await page.waitForURL(`**/builds/${build.id}/**`);
   for (const sheet of ['fuel', 'proving', 'signoff']) {
     await page.goto(`/builds/${build.id}/${sheet}`);

@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { copyOf, demoId, enter, newBuild, open, settled, signIn } from './people';
 import { screens } from './screens';
 
-test('the pump dragged, tilted and moved by keys: figures and calls follow', async ({ page }) => {
+test('the pump dragged, tilted and moved by keys: figures and findings follow', async ({ page }) => {
   await signIn(page, 'bram');
   const id = await copyOf(page.request, 3);
   await open(page, `/builds/${id}/fuel`);
@@ -17,7 +17,7 @@ test('the pump dragged, tilted and moved by keys: figures and calls follow', asy
   await page.mouse.down();
   await page.mouse.move(x + 60, y, { steps: 4 });
   await page.mouse.move(x + 420, y, { steps: 10 });
-  // Before the hand lets go, the call stands already.
+  // Before the hand lets go, the finding stands already.
   await expect(page.locator('[data-finding="fuel.suction.length"]')).toHaveAttribute('data-level', 'fix');
   await page.mouse.up();
   await settled(page);

@@ -118,7 +118,7 @@ test('a database that was tampered with past the trigger is found out: altered, 
   ).toMatch(/figures are not those that row 4 left/);
 }, 30000);
 
-test('what stands beside a build is what its ledger and its calls say', async () => {
+test('what stands beside a build is what its ledger and its findings say', async () => {
   const id = await keep();
   await run(id, { kind: 'figures', changes: [{ path: 'fuel.pumpAngleDeg', slot: 'fitted', from: 25, to: 4 }] });
   await run(id, { kind: 'maker', changes: [{ key: 'fuseA', from: null, to: 15 }] });

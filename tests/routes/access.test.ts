@@ -359,15 +359,15 @@ test('a ledger in pages: every row once, whatever came in meanwhile', async () =
   expect([state.rows.length, state.kept.lastSeq]).toEqual([200, 243]);
 }, 60000);
 
-test('the workshop’s schools go into new builds, and leave those that are there alone', async () => {
-  const own = await cast('School Shed');
+test('the workshop’s practices go into new builds, and leave those that are there alone', async () => {
+  const own = await cast('Practice Shed');
   const practicesOf = async (id: string) =>
     ((await (await own.viewer.ask(`/api/builds/${id}/file`)).json()) as { practices: { pumpAngle: string } }).practices.pumpAngle;
   const before = await buildOf(own.lead);
   expect((await own.lead.post('/api/workshop', { pumpAngle: 'upright', suction: 'upTo3', ends: 'opposite' })).status).toBe(200);
   const after = await buildOf(own.fitter);
   expect([await practicesOf(before), await practicesOf(after)]).toEqual(['lean15to35', 'upright']);
-  // A page from before a school came says nothing of it: what was chosen stays.
+  // A page from before a practice came says nothing of it: what was chosen stays.
   const older = { pumpAngle: 'upright', suction: 'upTo3', ends: 'opposite' };
   for (const body of [{ ...older, pickup: 'raised' }, older])
     expect((await own.lead.post('/api/workshop', body)).status).toBe(200);

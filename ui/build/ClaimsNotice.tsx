@@ -17,7 +17,7 @@ export function ClaimsNotice() {
           <AccordionSummary expandIcon={<ChevronDown size={20} />}>
             <Typography>
               <strong>Claimed in a file, not seen here.</strong> {claimLines(claim).length}{' '}
-              {claimLines(claim).length === 1 ? 'thing' : 'things'} done, seen or signed elsewhere; brought in by {claim.by},{' '}
+              {claimLines(claim).length === 1 ? 'thing' : 'things'} done, seen or signed elsewhere; imported by {claim.by},{' '}
               {format(new Date(claim.at), 'd MMM yyyy')}. None of it counts.
             </Typography>
           </AccordionSummary>

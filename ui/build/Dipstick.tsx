@@ -9,7 +9,7 @@ import { useWorkspace } from './BuildContext';
 import { StageLink } from './StageLink';
 
 const told: readonly Level[] = ['stop', 'fix', 'open'];
-const words: Partial<Record<Level, string>> = { stop: 'at stop', fix: 'to put right', open: 'not measured' };
+const words: Partial<Record<Level, string>> = { stop: 'at stop', fix: 'to fix', open: 'not measured' };
 
 /** Stages along a dipstick, wetted as far as work is proven; what stands open sits at its mark. */
 export function Dipstick({ stage }: { stage: string }) {

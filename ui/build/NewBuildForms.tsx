@@ -82,14 +82,14 @@ export function NewBuildForm() {
         </ul>
       )}
       <button type="submit" className="button ink">
-        Begin the build
+        Make the build
       </button>
     </AwakeForm>
   );
 }
 
 /** A build file is read here first, so that a damaged one is refused at once with every error. */
-export function BringInForm() {
+export function ImportForm() {
   const file = useRef<HTMLInputElement>(null);
   const [asCopy, setAsCopy] = useState(false);
   const [problems, setProblems] = useState<string[]>([]);
@@ -143,7 +143,7 @@ export function BringInForm() {
       </label>
       {problems.length > 0 && (
         <div role="alert">
-          <p className="error-line">Nothing was brought in.</p>
+          <p className="error-line">Nothing was imported.</p>
           <ul className="error-line">
             {problems.slice(0, 30).map((problem) => (
               <li key={problem}>{problem}</li>
@@ -153,7 +153,7 @@ export function BringInForm() {
         </div>
       )}
       <button type="submit" className="button">
-        Bring it in
+        Import it
       </button>
     </AwakeForm>
   );

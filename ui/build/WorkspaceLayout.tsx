@@ -21,7 +21,7 @@ import { StageLink } from './StageLink';
 import { StageView } from './StageView';
 import { Dipstick } from './Dipstick';
 
-/** A build's page: dipstick at the edge, the run across the top, sheet and calls beneath it, the ledger at the foot. */
+/** A build's page: dipstick at the edge, the run across the top, sheet and findings beneath it, the ledger at the foot. */
 export function WorkspaceLayout() {
   const { build, settled, findings, who, waiting } = useWorkspace();
   const stage = usePathname().split('/')[3] ?? 'fuel';
@@ -90,14 +90,14 @@ export function WorkspaceLayout() {
             {stage !== 'fuel' && <LeakNotice />}
             <StageView stage={stage} />
           </main>
-          <aside className="workspace-side" aria-label="Calls and ledger">
+          <aside className="workspace-side" aria-label="Findings and ledger">
             <div className="workspace-findings" tabIndex={-1}>
               {isStage ? (
                 <FindingList findings={findings.filter((c) => c.stage === stage)} />
               ) : (
                 <FindingList
                   findings={findings.filter((c) => c.level === 'stop' || (c.level === 'fix' && !c.waived))}
-                  empty="Nothing at stop, nothing to put right."
+                  empty="Nothing at stop, nothing to fix."
                 />
               )}
             </div>

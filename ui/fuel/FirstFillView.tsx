@@ -77,7 +77,7 @@ export function FillSpreadView({ facts }: { facts: FillSpreadFacts }) {
   );
 }
 
-/** The first fill stroke by stroke: what each stretch holds, how far the front is, which air stays behind. */
+/** The first fill stroke by stroke: what each segment holds, how far the front is, which air stays behind. */
 export function FirstFillView() {
   const { build } = useWorkspace();
   const facts = useMemo(() => fillPicture(build), [build]);

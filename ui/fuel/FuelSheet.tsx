@@ -70,7 +70,7 @@ export function FuelSheet() {
   const watchPercent = ruleFor('gasWatchPercent', build.practices, build.maker).value;
   const count = (list: ListId, one: string) => {
     const n = rowsOf(settled.lists, list).length;
-    return n === 0 ? 'none yet' : `${n} ${n === 1 ? one : one === 'stretch' ? 'stretches' : `${one}s`}`;
+    return n === 0 ? 'none yet' : `${n} ${n === 1 ? one : one === 'segment' ? 'segments' : `${one}s`}`;
   };
   // A cylinder has no width; a figure that nobody needs is not asked for.
   const hidden = shape === 'upright' || shape === 'lying' || shape === 'dips' ? ['tank.widthMm'] : [];
@@ -141,7 +141,7 @@ export function FuelSheet() {
       </Fold>
       <h3 style={{ marginTop: 22 }}>Line, filter and pump</h3>
       <FigureTable paths={rest.filter((path) => !(own && roughLine.includes(path)))} caption="Line, filter and pump" />
-      <Fold title="The line, stretch by stretch" note={count('segments', 'stretch')} startOpen>
+      <Fold title="The line, segment by segment" note={count('segments', 'segment')} startOpen>
         <LineTable />
       </Fold>
       <Fold title="Cut list" note="pieces, joiners, clips, CSV">

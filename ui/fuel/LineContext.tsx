@@ -7,7 +7,7 @@ export interface LinePick {
 }
 export const LineContext = createContext<LinePick>({ picked: null, pick: () => undefined });
 
-/** Which stretch of the line is in hand: chosen on the drawing or in the table, lit in both. */
+/** Which segment of the line is in hand: chosen on the drawing or in the table, lit in both. */
 export function LineProvider({ children }: { children: ReactNode }) {
   const [picked, pick] = useState<string | null>(null);
   const value = useMemo(() => ({ picked, pick }), [picked]);

@@ -10,7 +10,7 @@ import { useRows } from '../lists/useRows';
 import { Problems } from '../sheet/Problems';
 import { useLine } from './useLine';
 
-/** The line stretch by stretch: the same rows as on the drawing. */
+/** The line segment by segment: the same rows as on the drawing. */
 export function LineTable() {
   const { settled, mayWork } = useWorkspace();
   const { rows, add } = useRows('segments');
@@ -28,8 +28,8 @@ export function LineTable() {
     return (
       <div>
         <p className="soft">
-          Stretch by stretch Lorbet can tell where gas gathers, what holds the line, what it passes, and what to cut. On the
-          drawing above each end can then be dragged, and a stretch split by touching it twice.
+          Segment by segment Lorbet can tell where gas gathers, what holds the line, what it passes, and what to cut. On the
+          drawing above each end can then be dragged, and a segment split by touching it twice.
         </p>
         {typeof rough[0] === 'string' ? (
           <p className="soft">To begin from the rough lengths: {(rough as string[]).join(', ').toLowerCase()}.</p>
@@ -62,7 +62,7 @@ export function LineTable() {
       />
       {mayWork && chosen && (
         <button type="button" className="button" onClick={() => setProblems(splitAt(chosen.id, 0.5))}>
-          Split “{chosen.name ?? 'this stretch'}” in the middle
+          Split “{chosen.name ?? 'this segment'}” in the middle
         </button>
       )}
       <Problems all={problems} />

@@ -5,7 +5,7 @@ import { addSegment, splitSegment } from '../../core/drawing/line/editLine';
 import { useWorkspace } from '../build/BuildContext';
 import { LineContext } from './LineContext';
 
-/** The stretch in hand, and ways to cut the line in two or to make it longer; on the drawing and in the table alike. */
+/** The segment in hand, and ways to cut the line in two or to make it longer; on the drawing and in the table alike. */
 export function useLine() {
   const { settled, send, mayWork } = useWorkspace();
   const { picked, pick } = useContext(LineContext);

@@ -39,7 +39,7 @@ export function KitSheet() {
       <h3 style={{ marginTop: 24 }}>Data plate, and what is used again</h3>
       <FigureTable paths={figurePaths.filter((path) => path.startsWith('kit.'))} caption="Data plate" />
       <p className="soft" style={{ margin: '6px 0' }}>
-        Figures of the manual go on the sheet “heater &amp; conditions”; they go before the workshop’s schools.
+        Figures of the manual go on the sheet “heater &amp; conditions”; they go before the workshop’s practices.
       </p>
       <h3 style={{ marginTop: 20 }}>Photographs</h3>
       <p className="soft">Where, when and by which phone they were taken is left out of what is kept.</p>

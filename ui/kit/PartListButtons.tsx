@@ -48,7 +48,7 @@ export function PartListButtons() {
           ))}
         {mayWork && (
           <FileButton name="Parts, CSV" accept=".csv,text/csv" onFiles={([first]) => void bringIn(first)}>
-            Bring parts in (CSV)
+            Import parts (CSV)
           </FileButton>
         )}
         {rows.length > 0 && (

@@ -48,12 +48,12 @@ export function LedgerRoll() {
                   ))}
                 {turns.length > 3 && (
                   <span className="turn level-fix">
-                    <LevelGlyph level="fix" size={11} /> {turns.length} calls made
+                    <LevelGlyph level="fix" size={11} /> {turns.length} findings made
                   </span>
                 )}
                 {cleared > 0 && (
                   <span className="turn level-sound">
-                    <LevelGlyph level="sound" size={11} /> {cleared} {cleared === 1 ? 'finding' : 'calls'} cleared
+                    <LevelGlyph level="sound" size={11} /> {cleared} {cleared === 1 ? 'finding' : 'findings'} cleared
                   </span>
                 )}
               </span>

@@ -83,8 +83,8 @@ export function RowList<L extends ListId>({
                   <button
                     type="button"
                     className="icon-button"
-                    aria-label={`Take out ${name}`}
-                    title={`Take out ${name}`}
+                    aria-label={`Remove ${name}`}
+                    title={`Remove ${name}`}
                     onClick={() => setProblems(remove(row))}
                   >
                     ×

@@ -125,7 +125,7 @@ export function PartListEditor({ kept, mayChange }: { kept: Lists; mayChange: bo
               One part more
             </button>
             <FileButton name="Part list, CSV" accept=".csv,text/csv" onFiles={([first]) => void bringIn(first)}>
-              Bring a list in (CSV)
+              Import a list (CSV)
             </FileButton>
             <button type="button" className="button" onClick={() => change([...startingLists[family]])}>
               As Lorbet begins

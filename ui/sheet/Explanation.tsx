@@ -22,7 +22,7 @@ function useQuantity(): (value: number | string, unit: string) => string {
   };
 }
 
-/** What went into a figure or a call, each with where it came from; a computed one can be opened in its turn. */
+/** What went into a figure or a finding, each with where it came from; a computed one can be opened in its turn. */
 export function InputList({ inputs, onOpen }: { inputs: readonly Input[]; onOpen?: (key: FigureId) => void }) {
   const quantity = useQuantity();
   return (

@@ -103,7 +103,7 @@ function Particulars() {
   );
 }
 
-/** The schools that this build is judged by; they were the workshop's when it was begun, and only a lead changes them. */
+/** The practices that this build is judged by; they were the workshop's when it was begun, and only a lead changes them. */
 function PracticesHere() {
   const { settled, send, who, mayWork } = useWorkspace();
   const [problem, setProblem] = useState('');
@@ -124,7 +124,7 @@ function PracticesHere() {
   );
 }
 
-/** The unit in hand, the conditions that it must meet, its maker's figures, and the workshop's schools. */
+/** The unit in hand, the conditions that it must meet, its maker's figures, and the workshop's practices. */
 export function HeaterSheet() {
   return (
     <>
@@ -153,7 +153,7 @@ export function HeaterSheet() {
           ))}
         </tbody>
       </table>
-      <h3 style={{ marginTop: 26 }}>Schools followed here</h3>
+      <h3 style={{ marginTop: 26 }}>Practices followed here</h3>
       <PracticesHere />
       <h3 style={{ marginTop: 26 }}>Particulars</h3>
       <Particulars />

@@ -23,7 +23,7 @@ export function PracticeChoices({
                   {onChoose && (
                     <input
                       type="radio"
-                      name={`school-${id}`}
+                      name={`practice-${id}`}
                       checked={chosen[id] === option}
                       onChange={() => onChoose(id, option)}
                     />

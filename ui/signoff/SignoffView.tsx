@@ -37,8 +37,8 @@ function SignForm() {
   return (
     <form className="stack" style={{ marginTop: 14 }} onSubmit={(event) => void handleSubmit(sign)(event)}>
       <p>
-        By signing, {who.name} says: these figures were measured on this build, the calls above were read, and the maker’s manual
-        and the local code were followed. Lorbet’s calls replace neither, nor a licensed trade.
+        By signing, {who.name} says: these figures were measured on this build, the findings above were read, and the maker’s
+        manual and the local code were followed. Lorbet’s findings replace neither, nor a licensed trade.
       </p>
       <div>
         <span className="field-label">Signature, drawn</span>
@@ -187,7 +187,7 @@ export function SignoffView() {
         </p>
       )}
       <Standing title="At stop: has to be mended" findings={standing.stop} />
-      <Standing title="To put right, or to be waived by a lead" findings={standing.fix} onWaive={onWaive} />
+      <Standing title="To fix, or to be waived by a lead" findings={standing.fix} onWaive={onWaive} />
       <Standing title="Not measured" findings={standing.open} />
       {planned.length > 0 && (
         <section style={{ marginTop: 14 }}>

@@ -194,7 +194,7 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
           <>
             <InstantField label="The log began" value={began} onChange={setBegan} empty="it ended just now" />
             <FileButton name="Start log, CSV" accept=".csv,text/csv" onFiles={([first]) => void bringIn(first)}>
-              Bring in a log (CSV)
+              Import a log (CSV)
             </FileButton>
           </>
         )}

@@ -21,7 +21,7 @@ export function ShapePicker() {
       .map(([path, to]) => ({ path, slot: 'planned' as const, from: figureAt(settled.sheets, path).planned, to }));
   const rough = () => {
     const errors = send({ kind: 'figures', changes: figures(() => true) });
-    setTold(errors.join(' ') || `Rough figures put in: ${bodyShapes[shape].label}; measure and correct them.`);
+    setTold(errors.join(' ') || `Rough figures entered: ${bodyShapes[shape].label}; measure and correct them.`);
   };
   const apart = () => {
     const errors = [
@@ -36,7 +36,7 @@ export function ShapePicker() {
         })),
       ]),
     ];
-    setTold(errors.join(' ') || `Six surfaces put in: ${bodyShapes[shape].label}; measure each and give it its own layers.`);
+    setTold(errors.join(' ') || `Six surfaces added: ${bodyShapes[shape].label}; measure each and give it its own layers.`);
   };
   const pick = <T extends string>(label: string, value: T, set: (v: T) => void, options: Record<T, { label: string }>) => (
     <label>

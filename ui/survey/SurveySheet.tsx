@@ -19,7 +19,7 @@ import { WorkingBandChart } from './WorkingBandChart';
 
 const paths = (sheet: string) => figurePaths.filter((path) => path.startsWith(`${sheet}.`));
 
-/** The survey: the space, the nights, the heaters; and the pictures from which both schools of sizing can be argued. */
+/** The survey: the space, the nights, the heaters; and the pictures from which both practices of sizing can be argued. */
 export function SurveySheet() {
   const { build, who } = useWorkspace();
   const say = useSay();

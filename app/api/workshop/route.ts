@@ -3,7 +3,7 @@ import { keepPractices } from '../../../store/crew';
 import { readBody, refused } from '../../lib/answers';
 import { route } from '../../lib/handle';
 
-/** The schools with which the workshop's new builds begin. */
+/** The practices with which the workshop's new builds begin. */
 export const POST = route('manage', async ({ request, person }) => {
   const body = await readBody(request, 2000);
   if (!body.ok) return body.response;

@@ -2,10 +2,10 @@ import type { Metadata } from 'next';
 import Link from 'next/link';
 import { redirect } from 'next/navigation';
 import { roleMay } from '../../../core/people/roles';
-import { BringInForm, NewBuildForm } from '../../../ui/build/NewBuildForms';
+import { ImportForm, NewBuildForm } from '../../../ui/build/NewBuildForms';
 import { personOrSignIn } from '../../lib/session';
 
-export const metadata: Metadata = { title: 'Begin a build' };
+export const metadata: Metadata = { title: 'New build' };
 export const dynamic = 'force-dynamic';
 
 export default async function NewBuild() {
@@ -20,15 +20,15 @@ export default async function NewBuild() {
       </header>
       <main className="columns">
         <section>
-          <h1>Begin a build</h1>
+          <h1>New build</h1>
           <NewBuildForm />
         </section>
         <section>
-          <h2>Bring one in</h2>
+          <h2>Import</h2>
           <p className="soft" style={{ marginBottom: 14 }}>
             A build file that Lorbet wrote, here or elsewhere.
           </p>
-          <BringInForm />
+          <ImportForm />
         </section>
       </main>
     </div>

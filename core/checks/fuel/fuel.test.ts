@@ -274,7 +274,7 @@ test.each(cases)('%s (case %#) is at its level and says why', (finding, values, 
   expect([made?.level, made && messageOf(made)]).toEqual([level, expect.stringMatching(message)]);
 });
 
-test('every call of the fuel stage that was asked for is there, before its step', () => {
+test('every finding of the fuel stage that was asked for is there, before its step', () => {
   // The trade’s list, in its own order; fuel.clean, fuel.figures, fuel.head.lift, fuel.head.over and fuel.tank.second are ours.
   const wanted =
     'source.pressure source.legal pickup.clearance pickup.level pickup.reserve pickup.hole tank.location tank.vent tank.restraint tank.certificate tank.fits tank.lift tank.second line.bore line.change line.joint line.clips line.route suction.length suction.pressure bubbles filter.place filter.direction pump.direction pump.angle pump.mount cold runtime leak clean figures head.lift head.over';

@@ -8,7 +8,7 @@ const level = (values: Values, checkId: string) => assessOne(soundBuild(values),
 
 describe('a heater on a shelf, with nothing through a floor', () => {
   const bare = { holes: none, stack: none, obstacles: none };
-  test('blocks nothing of siting: no call of it is left open', () => {
+  test('blocks nothing of siting: no finding of it is left open', () => {
     const open = assess(withRows({ 'siting.mount': 'shelf' }, bare)).filter(
       ({ id, level: l }) => id.startsWith('siting.') && l !== 'sound',
     );

@@ -25,7 +25,7 @@ function placeAfter(rows: readonly Row[], i: number): { order: number; moves: Ro
 }
 
 /**
- * Cuts a stretch of the line in two at a share of its length: rise and clips are shared out, the far end stays with the second.
+ * Cuts a segment of the line in two at a share of its length: rise and clips are shared out, the far end stays with the second.
  * @param share 0 to 1 @param newId id of the second half
  * @returns changes for one command; none where the row is not there or has no length
  */
@@ -67,7 +67,7 @@ export function splitSegment(all: readonly Row[], id: string, share: number, new
   ];
 }
 
-/** A new stretch behind another one, or at the end of its side. */
+/** A new segment behind another one, or at the end of its side. */
 export function addSegment(all: readonly Row[], after: string | null, newId: string): RowChange[] {
   const rows = inOrder(all);
   const i = after === null ? rows.length - 1 : rows.findIndex((row) => row.id === after);
@@ -80,7 +80,7 @@ export function addSegment(all: readonly Row[], after: string | null, newId: str
       row: newId,
       action: 'add',
       values: {
-        name: `stretch ${rows.length + 1}`,
+        name: `segment ${rows.length + 1}`,
         side: near?.side ?? 'suction',
         order,
         ...(near?.boreMm === undefined ? {} : { boreMm: near.boreMm }),
@@ -89,7 +89,7 @@ export function addSegment(all: readonly Row[], after: string | null, newId: str
   ];
 }
 
-/** The rough lengths as two stretches to begin with; their clips and what they pass stay to be measured. */
+/** The rough lengths as two segments to begin with; their clips and what they pass stay to be measured. */
 export const firstSegments = (read: Reader): Omit<Row, 'id'>[] =>
   routeOf(read).segments.map(({ name, side, lengthM, riseMm, boreMm, end }, i) => ({
     name,

@@ -35,7 +35,7 @@ export interface PartInWords {
 export function describeRun(build: Build, findings: readonly Finding[]): PartInWords[] {
   const worst = partFindings(findings);
   const segments = segmentRows(build.lists);
-  /** A line that is known stretch by stretch, in words. */
+  /** A line that is known segment by segment, in words. */
   const inSegments = (side: 'suction' | 'pressure') =>
     segments
       .filter((row) => (row.side ?? 'pressure') === side)

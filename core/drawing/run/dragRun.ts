@@ -9,7 +9,7 @@ const clampRound = (value: number, min: number, max: number, decimals: number) =
   Number(Math.min(max, Math.max(min, value)).toFixed(decimals));
 const straight = (a: Point, b: Point) => Math.max(1, Math.hypot(b.x - a.x, b.z - a.z));
 
-/** A stretch between two new ends: its rise follows, and its length keeps its slack, the share by which it is longer than the straight way. */
+/** A segment between two new ends: its rise follows, and its length keeps its slack, the share by which it is longer than the straight way. */
 function stretched(build: Build, segment: Segment, from: Point, to: Point): Moved[] {
   const row = segmentRows(build.lists).find(({ id }) => id === segment.id);
   const before = straight(segment.from, segment.to);
@@ -64,7 +64,7 @@ export function moveTank(build: Build, dxMm: number, dzMm: number): Moved[] {
   ];
 }
 
-/** What moving the far end of a stretch by (dx, dz) mm makes of it and of the next; the ends beyond stay. Nothing for the last before pump or heater: those are moved themselves. */
+/** What moving the far end of a segment by (dx, dz) mm makes of it and of the next; the ends beyond stay. Nothing for the last before pump or heater: those are moved themselves. */
 export function moveJoint(build: Build, id: string, dxMm: number, dzMm: number): Moved[] {
   const { segments } = runGeometry(build, new Set());
   const i = segments.findIndex((segment) => segment.id === id);

@@ -43,12 +43,12 @@ export interface RunDrawing {
   /** px per mm */
   scale: number;
   marks: Mark[];
-  /** Where the worst call on a part is shown, px. */
+  /** Where the worst finding on a part is shown, px. */
   anchors: Record<Part, { x: number; y: number }>;
-  /** The worst call on each part that has one to tell. */
+  /** The worst finding on each part that has one to tell. */
   told: Partial<Record<Part, PartFinding>>;
   pump: { x: number; y: number; lengthPx: number; angleDeg: number };
-  /** The line stretch by stretch, px; `joint` is its far end where that can be dragged. */
+  /** The line segment by segment, px; `joint` is its far end where that can be dragged. */
   segments: {
     id: string;
     name: string;
@@ -164,7 +164,7 @@ export function layoutRun(build: Build, findings: readonly Finding[], width: num
   ).curve(curveMonotoneX);
   const sideOf = (side: 'suction' | 'pressure') => g.segments.filter((segment) => segment.side === side);
   const [before, after] = [sideOf('suction'), sideOf('pressure')];
-  // Known by its stretches it is drawn as it runs; by its rough lengths alone as a soft curve.
+  // Known by its segments it is drawn as it runs; by its rough lengths alone as a soft curve.
   const polyline = (points: readonly { x: number; y: number }[]) =>
     `M${points.map((p) => `${round(p.x)},${round(p.y)}`).join('L')}`;
   const suction =
@@ -192,7 +192,7 @@ export function layoutRun(build: Build, findings: readonly Finding[], width: num
   draw('line', 'fuel', pressure, { width: widths[g.ink.line] + 1.5, name: 'pressure' });
   const place = value('fuel.filterPlace');
   const filterEnd = g.segments.find(({ end }) => end === 'filter')?.to;
-  // A filter that ends the last stretch before the pump stands a little before it.
+  // A filter that ends the last segment before the pump stands a little before it.
   const inLine = filterEnd && (filterEnd === g.pumpIn ? { x: at(filterEnd).x - 22, y: at(filterEnd).y - 3 } : at(filterEnd));
   const filterAt = inLine
     ? inLine
@@ -388,7 +388,7 @@ export function layoutRun(build: Build, findings: readonly Finding[], width: num
     battery: box(battery.x + battery.w / 2, by + battery.h / 2, battery.w, battery.h),
     cabin: box(alarm.x, alarm.y, 44, 44),
   };
-  // Labels and the marks of calls give way to bodies, lines and to each other.
+  // Labels and the marks of findings give way to bodies, lines and to each other.
   const told = partFindings(findings);
   const bodies: Box[] = [
     ...(['tank', 'heater', 'battery'] as const).map((part) => frame(boxes[part])),

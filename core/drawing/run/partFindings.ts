@@ -6,7 +6,7 @@ export interface PartFinding {
   /** how many more sit on the same part */ more: number;
 }
 
-/** The worst call on each part of the run; sound and waived ones are not told, nor those of the sign-off, which sit on no part. */
+/** The worst finding on each part of the run; sound and waived ones are not told, nor those of the sign-off, which sit on no part. */
 export function partFindings(findings: readonly Finding[]): Partial<Record<Part, PartFinding>> {
   const told: Partial<Record<Part, PartFinding>> = {};
   const worstFirst = findings

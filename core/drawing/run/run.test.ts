@@ -110,7 +110,7 @@ test('labels stay on the sheet and cover each other only where there is no room'
   const placed = placeLabels(pile, [], { width: 1000, height: 400 });
   expect(placed.some((a, i) => placed.some((b, j) => i < j && covers(a, b)))).toBe(false);
 });
-test('the run in words tells every part with its figures and its worst call', () => {
+test('the run in words tells every part with its figures and its worst finding', () => {
   const build = soundBuild({ 'fuel.pumpAngleDeg': 5 });
   const words = describeRun(build, assess(build));
   expect(words.map(({ part }) => part)).toEqual(

@@ -12,7 +12,7 @@ export interface Point {
 /** Nobody has said; planned; fitted; or proven by a test. */
 export type Ink = 'unknown' | 'planned' | 'fitted' | 'proven';
 
-/** One stretch of the line between two of its ends. */
+/** One segment of the line between two of its ends. */
 export interface Segment {
   id: string;
   name: string;
@@ -27,7 +27,7 @@ export interface Segment {
 export interface RunGeometry {
   tank: { length: number; height: number; fuel: number };
   pickup: { top: Point; end: Point };
-  /** The line stretch by stretch, where it is known so; in the order of flow. */
+  /** The line segment by segment, where it is known so; in the order of flow. */
   segments: Segment[];
   pumpIn: Point;
   heaterIn: Point;
@@ -65,7 +65,7 @@ function inkOf(build: Build, part: Part, proven: ReadonlySet<StageId>): Ink {
   return proven.has(stage) ? 'proven' : 'fitted';
 }
 
-/** Stretches of one side laid end to end; the last ends where the pump or the heater was measured to be. */
+/** Segments of one side laid end to end; the last ends where the pump or the heater was measured to be. */
 function segmentsFrom(rows: readonly RowOf<'segments'>[], side: Segment['side'], start: Point, endZ: number): Segment[] {
   const own = rows.filter((row) => (row.side ?? 'pressure') === side);
   let from = start;
@@ -89,7 +89,7 @@ function segmentsFrom(rows: readonly RowOf<'segments'>[], side: Segment['side'],
 
 /**
  * Lays the run out from the build's figures. Where a figure is missing a usual one stands in, and the part's ink is `unknown`.
- * @param proven stages whose calls all hold
+ * @param proven stages whose findings all hold
  */
 export function runGeometry(build: Build, proven: ReadonlySet<StageId>): RunGeometry {
   const v = <P extends FigurePath>(path: P, usual: number): number => (valueAt(build.sheets, path) as number | null) ?? usual;
@@ -132,7 +132,7 @@ export function runGeometry(build: Build, proven: ReadonlySet<StageId>): RunGeom
     exhaust: { start: exhaustStart, end: exhaustEnd },
     intake: { start: intakeStart, end: intakeEnd },
     battery: { x: Math.max(heaterIn.x - v('wiring.feedLengthM', 2) * 1000, 0), z: floorZ },
-    // Rows are neither planned nor fitted: a line known by its stretches is as sure as the pump that it runs to.
+    // Rows are neither planned nor fitted: a line known by its segments is as sure as the pump that it runs to.
     ink: Object.fromEntries(
       parts.map((part) => [
         part,

@@ -4,7 +4,7 @@ interface Px {
 }
 
 /**
- * How far along a stretch of the drawing a point lies: its foot on the straight line, kept off both ends.
+ * How far along a segment of the drawing a point lies: its foot on the straight line, kept off both ends.
  * @returns 0.05 to 0.95
  * @source geometry
  */

@@ -13,7 +13,7 @@ export interface Compared {
   /** The build as it would be with this heater. */
   build: Build;
   figures: Record<(typeof compared)[number], number | null>;
-  /** The worst of its survey calls on size, label, altitude. */
+  /** The worst of its survey findings on size, label, altitude. */
   worst: Finding | null;
   missing: readonly Need[];
 }

@@ -14,7 +14,7 @@ export const primingFigures = {
     decimals: 1,
     formula: 'standpipe + line + gaps + filter − air that stays − syringe',
     source:
-      'geometry; a standpipe of 4 mm inside where nothing is given; what gaps and falling stretches keep is an assumption, no source',
+      'geometry; a standpipe of 4 mm inside where nothing is given; what gaps and falling segments keep is an assumption, no source',
     compute: (read: Reader): number => {
       const { suctionMl, pressureMl } = toFill(read);
       return suctionMl + pressureMl;

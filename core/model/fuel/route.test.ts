@@ -46,7 +46,7 @@ describe('pressure along the run', () => {
   const workspace = new Workspace();
   beforeAll(() => workspace.loadModule());
 
-  test('agrees with the EPANET engine on 200 generated routes, each end of a stretch within 0.5 %, laminar', () => {
+  test('agrees with the EPANET engine on 200 generated routes, each end of a segment within 0.5 %, laminar', () => {
     let [worst, ends] = [0, 0];
     for (const [i, route] of fc.sample(anyRoute, { numRuns: 200, seed: 11 }).entries()) {
       const fuel = { viscosityMm2S: 2 + (i % 17), densityKgM3: 780 + (i % 9) * 12 };
@@ -97,7 +97,7 @@ describe('pressure along the run', () => {
     expect(95000 - (nodes.find(({ name }) => name === 'up')?.restPa ?? NaN)).toBeCloseTo(4079.6, 1);
   });
 
-  test('the stroke’s worst, worked by hand for one plain stretch', () => {
+  test('the stroke’s worst, worked by hand for one plain segment', () => {
     // 0.6 m of 2 mm. In the line the peak is 0.11 + half of (0.576 − 0.11) = 0.343 mL/s: friction 128 × (4e-6 × 832) × 0.6 × 0.343e-6 / (π × 0.002⁴) = 1,744 Pa; column 832 × 0.6 / 3.1416e-6 × 0.576e-6 × π/0.06 = 4,792 Pa, half of it.
     const segment = (side: Segment['side']): Segment => ({
       id: null,
@@ -146,7 +146,7 @@ describe('pressure along the run', () => {
   });
 });
 
-test('gas gathers at tops and in falling stretches: the way down from a standpipe is none, unless the bore lets gas stand', () => {
+test('gas gathers at tops and in falling segments: the way down from a standpipe is none, unless the bore lets gas stand', () => {
   const line = (side: Segment['side'], ...rises: number[]): Segment[] =>
     rises.map((riseMm, i) => ({ id: null, name: `${side} ${i}`, side, lengthM: 1, riseMm, boreMm: 2, end: 'on', gapMm: 0 }));
   const at = (segments: Segment[], carriesMm = 3.34) =>
@@ -154,8 +154,8 @@ test('gas gathers at tops and in falling stretches: the way down from a standpip
   expect(at([...line('suction', -100, -80), ...line('pressure', 40, 300)])).toEqual([]);
   expect(at([...line('suction', -100), ...line('pressure', 200, -60, 200)])).toEqual(['high loop pressure 0']);
   expect(at([...line('suction', 50, -100), ...line('pressure', 200)])).toEqual(['high loop suction 0']);
-  expect(at([...line('suction', -100), ...line('pressure', -90, 300)])).toEqual(['falling stretch pressure 0']);
-  expect(at([...line('suction', -100), ...line('pressure', 40)], 1.5)).toEqual(['falling stretch suction 0 stands']);
+  expect(at([...line('suction', -100), ...line('pressure', -90, 300)])).toEqual(['falling segment pressure 0']);
+  expect(at([...line('suction', -100), ...line('pressure', 40)], 1.5)).toEqual(['falling segment suction 0 stands']);
 });
 
 /** The sound build with its line cut in many pieces at drawn places. */
@@ -193,7 +193,7 @@ test('a line cut in two hundred pieces is the same line: length, rise, clips, vo
   expect(pressureMap(mapOf(many), 60).borderC).toHaveLength(60);
 });
 
-test('a joint goes where it is dragged, and everything beyond its two stretches stays', () => {
+test('a joint goes where it is dragged, and everything beyond its two segments stays', () => {
   fc.assert(
     fc.property(
       fc.integer({ min: 2, max: 8 }),

@@ -19,7 +19,7 @@ export function inOrder(rows: readonly RowOf<'segments'>[]): RowOf<'segments'>[]
     .map(({ row }) => row);
 }
 export const segmentRows = (values: ListValues | undefined) => inOrder(rowsOf(values, 'segments'));
-export const segmentName = (row: RowOf<'segments'>, i: number): string => row.name ?? `stretch ${i + 1}`;
+export const segmentName = (row: RowOf<'segments'>, i: number): string => row.name ?? `segment ${i + 1}`;
 
 /**
  * The line of a build: segment by segment where it is known so, else the two rough lengths before and after the pump.

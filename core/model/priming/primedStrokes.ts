@@ -8,7 +8,7 @@ export interface Primed {
   answered: Repair | null;
 }
 
-/** Strokes pumped since the line was last empty, or since what went wrong with them was put right; and the last run of them. */
+/** Strokes pumped since the line was last empty, or since what went wrong with them was fixed; and the last run of them. */
 export function primedStrokes(build: Pick<Build, 'primingRuns' | 'repairs'>): Primed {
   const repair = repairsOf(build, 'priming.over').at(-1) ?? null;
   const since = build.primingRuns.filter((run) => repair === null || Date.parse(run.at) > Date.parse(repair.at));

@@ -1,4 +1,4 @@
-/** One stretch of the fuel line: one bore, one way of running. */
+/** One segment of the fuel line: one bore, one way of running. */
 export interface Segment {
   /** id of its row; null where it is made from the rough lengths */ id: string | null;
   name: string;

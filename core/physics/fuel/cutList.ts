@@ -28,7 +28,7 @@ export interface CutFacts {
 /** Added to each piece for cutting square, mm. Lorbet's own choice, no source. */
 export const squareMm = 5;
 
-/** Stretches between two joints or components: what is cut in one. */
+/** Segments between two joints or components: what is cut in one. */
 function piecesOf(route: Route): (CutPiece & { boreMm: number })[] {
   const pieces: (CutPiece & { boreMm: number })[] = [];
   let open: (CutPiece & { boreMm: number }) | null = null;

@@ -7,7 +7,7 @@ export interface Chamber {
   name: string;
   side: 'suction' | 'pressure';
   /** whole, mL */ volumeMl: number;
-  /** a stretch of line, and not a gap or the filter */ isLine: boolean;
+  /** a segment of line, and not a gap or the filter */ isLine: boolean;
   /** the pickup's own pipe, which is measured like a line */ isPipe?: true;
   /** of it, air that stays behind as the front goes by, mL */ trapMl: number;
 }
@@ -34,7 +34,7 @@ export interface Fill {
   /** false where the strokes allowed did not do */ reached: boolean;
 }
 
-/** Share of a gap inside a joint that keeps its air, and of a falling stretch too wide to carry bubbles. Assumptions of ours, no source. */
+/** Share of a gap inside a joint that keeps its air, and of a falling segment too wide to carry bubbles. Assumptions of ours, no source. */
 export const gapKeeps = 0.8;
 export const loopKeeps = 0.4;
 /** Inside of a rubber joiner over a line, mm across, larger than the bore by twice the wall of a usual line. Geometry of a 4 mm line. */
@@ -46,7 +46,7 @@ export function chambersOf(route: Route, filterMl: number, filterAfterPump: bool
   const named = route.segments.some(({ end }) => end === 'filter');
   for (const [i, segment] of route.segments.entries()) {
     const volumeMl = lineVolumeMl(segment.boreMm, segment.lengthM);
-    const falls = traps.some((trap) => trap.stands && (trap.kind === 'falling stretch' ? trap.at === i : trap.at === i - 1));
+    const falls = traps.some((trap) => trap.stands && (trap.kind === 'falling segment' ? trap.at === i : trap.at === i - 1));
     chambers.push({ name: segment.name, side: segment.side, volumeMl, trapMl: falls ? volumeMl * loopKeeps : 0, isLine: true });
     if (segment.gapMm > 0) {
       const gapMl = lineVolumeMl(joinerMm, segment.gapMm / 1000);

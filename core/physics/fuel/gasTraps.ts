@@ -3,7 +3,7 @@ import { isImpossible, type Route } from './Route';
 export interface GasTrap {
   /** Place in the route: the far end of this segment. */
   at: number;
-  kind: 'high loop' | 'falling stretch';
+  kind: 'high loop' | 'falling segment';
   name: string;
   /** How far the line falls after it, mm. */
   fallsMm: number;
@@ -15,7 +15,7 @@ export interface GasTrap {
 const slackMm = 10;
 
 /**
- * Where gas gathers on the way to the heater: the tops from which the line falls again, and the stretches that fall.
+ * Where gas gathers on the way to the heater: the tops from which the line falls again, and the segments that fall.
  * Rising line lets a bubble go on by itself; a falling one only carries it where the bore is narrow enough.
  * @param carriesMm widest bore that carries bubbles (`bubbleBoreLimitMm`)
  * @source Bretherton 1961 (from memory); shape of the line by its rises
@@ -32,7 +32,7 @@ export function gasTraps(route: Route, carriesMm: number): GasTrap[] {
     const trap = { fallsMm: -segment.riseMm, stands };
     if (before && before.side === segment.side && before.riseMm > slackMm)
       traps.push({ ...trap, at: i - 1, kind: 'high loop', name: before.name });
-    else if (!fromTop || stands) traps.push({ ...trap, at: i, kind: 'falling stretch', name: segment.name });
+    else if (!fromTop || stands) traps.push({ ...trap, at: i, kind: 'falling segment', name: segment.name });
   }
   return traps;
 }

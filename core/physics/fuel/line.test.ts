@@ -88,7 +88,7 @@ test('ten splits in one place leave no room for an eleventh: the rows get new pl
   expect(orders.every((at, i) => Number.isInteger(at) && (i === 0 || at > (orders[i - 1] ?? 0)))).toBe(true);
 });
 
-test('two people at one line: one splits a stretch while the other measures it; nothing is overwritten, and the clash shows both', () => {
+test('two people at one line: one splits a segment while the other measures it; nothing is overwritten, and the clash shows both', () => {
   const build = soundBuild();
   const rows = segmentRows(build.lists);
   const row = rows[1];
@@ -116,7 +116,7 @@ test('rows without a place come after those that have one, as they were put in; 
   ).toEqual([5, 4, 3, 2, 1]);
 });
 
-test('the two rough lengths make the first two stretches, and from then on count no more', () => {
+test('the two rough lengths make the first two segments, and from then on count no more', () => {
   const rough: Build = { ...soundBuild(), lists: { ...soundBuild().lists, segments: [] } };
   const first = firstSegments(readerOf(rough, { inputs: [], rules: [] }));
   expect(first).toMatchObject([
@@ -137,7 +137,7 @@ test('the two rough lengths make the first two stretches, and from then on count
   expect(unmeasuredFigures({ ...planned, lists: {} })).toEqual(['fuel.suctionLengthM']);
 });
 
-test('turbulent too a stretch with its fitting loses what the EPANET engine says, within 2 %', async () => {
+test('turbulent too a segment with its fitting loses what the EPANET engine says, within 2 %', async () => {
   const workspace = new Workspace();
   await workspace.loadModule();
   const some = fc
@@ -226,13 +226,13 @@ describe('the demo shows what it is for', () => {
       ),
     ).toEqual(Array(5).fill('fix'));
   });
-  test('on the signed one every call of the fuel side holds', () => {
+  test('on the signed one every finding of the fuel side holds', () => {
     const findings = assess(demoBuild('Page Turner No. 3')).filter((c) => c.stage === 'fuel' && c.id !== 'fuel.leak');
     expect(findings.filter((c) => c.level !== 'sound').map((c) => messageOf(c))).toEqual([]);
   });
 });
 
-describe('schools of the fuel side', () => {
+describe('practices of the fuel side', () => {
   const under = (practice: object, change = {}) => {
     const build = withRows({}, change);
     return { ...build, practices: { ...build.practices, ...practice } };
@@ -250,7 +250,7 @@ describe('schools of the fuel side', () => {
       level(under({ source: 'own' }), 'fuel.source.pressure'),
     ]).toEqual(['watch', 'sound']);
   });
-  test('a build from before these schools is whole, is judged by their first options, and takes a change from there', () => {
+  test('a build from before these practices is whole, is judged by their first options, and takes a change from there', () => {
     const { pickup: _p, joints: _j, source: _s, ...older } = defaultPractices;
     const build = { ...soundBuild(), practices: older } as Build;
     expect(readBuild(build).ok).toBe(true);

@@ -90,7 +90,7 @@ export function pressureAlong(facts: RunFacts): PressureNode[] {
   suction.forEach((segment, i) => {
     at += segment.lengthM;
     z += segment.riseMm;
-    // What the rises leave over goes into the last stretch, so that the pump lies where it was measured.
+    // What the rises leave over goes into the last segment, so that the pump lies where it was measured.
     if (i === suction.length - 1) z += lift - known;
     flow += segmentDropPa(segment, fuel, mean);
     friction += segmentDropPa(segment, fuel, peak);
