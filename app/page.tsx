@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import { redirect } from 'next/navigation';
 import { roleMay } from '../core/people/roles';
-import { listBuilds } from '../store/builds';
+import { listBuilds } from '../store/builds/bay';
 import { anyPeople, workshopOf } from '../store/people';
 import { OnDevice } from '../ui/build/OnDevice';
 import { BayView } from '../ui/bay/BayView';

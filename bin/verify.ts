@@ -1,5 +1,5 @@
 /** Goes through every ledger of the database. Status 0: all whole; 1: some broken; a line of JSON for each broken one, and one for all. */
-import { everyBuildId, verifyBuild } from '../store/builds';
+import { everyBuildId, verifyBuild } from '../store/builds/ledger';
 import { brokenPhotos } from '../store/photos';
 import { closeDatabase } from '../store/database';
 

@@ -3,7 +3,7 @@ import { QueryTypes } from 'sequelize';
 import { emptyBuild } from '../core/build/emptyBuild';
 import { canonicalJson } from '../core/record/canonicalJson';
 import { nextRow, type LedgerRow } from '../core/ledger/chain';
-import { createBuild } from '../store/builds';
+import { createBuild } from '../store/builds/import';
 import { closeDatabase, database } from '../store/database';
 import { plainPerson } from '../store/people';
 

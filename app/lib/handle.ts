@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import type { NextResponse } from 'next/server';
 import { roleMay, type Permission } from '../../core/people/roles';
-import { loadBuild, type KeptBuild } from '../../store/builds';
+import { loadBuild, type KeptBuild } from '../../store/builds/kept';
 import { isDatabaseAway } from '../../store/database';
 import { count, type LimitName } from '../../store/limits';
 import { log } from '../../store/log';

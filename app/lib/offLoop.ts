@@ -3,7 +3,7 @@ import { createRequire } from 'node:module';
 import path from 'node:path';
 import { cwd, env, execPath as node } from 'node:process';
 import type { ReadPhoto } from '../../formats/readPhoto';
-import type { Verify } from '../../store/builds';
+import type { Verify } from '../../store/builds/ledger';
 import type { Task } from '../../workers/server/tasks';
 
 // Bundlers follow a worker's file when they see it made; these are built beside the app, by bin/lib/build.mjs.

@@ -40,7 +40,7 @@ test('any figure tells formula, inputs with who and when, source and the line of
   const told = page.getByRole('dialog', { name: 'How this is computed' });
   await expect(told).toContainText('(before the pump / 0.91 + after it) / dose');
   await expect(told).toContainText(/Filter holds 0.5 mL measured as fitted by Bram Tully, \d+ Nov 2026/);
-  await expect(told).toContainText('core/figures/primingFigures.ts');
+  await expect(told).toContainText('core/figures/priming/primingFigures.ts');
   const deeper = told.getByRole('button', { name: 'how computed? Dose that counts' });
   await deeper.focus();
   await page.keyboard.press('Enter');
@@ -297,7 +297,7 @@ test('by keyboard alone: from the sign-in to the signature', async ({ page }) =>
   // The joints were wiped yesterday; the first look is due, and made by keys as well.
   await tabTo(page, /^dry$/);
   await page.keyboard.press('Enter');
-  await expect(page.locator('[data-finding="leak.fuel"]')).toContainText('the look after a night (pump, inlet)');
+  await expect(page.locator('[data-finding="leak.fuel"]')).toContainText('look at it after a night: “pump, inlet”');
   // Everything else here holds.
   await expect(page.locator('[data-finding][data-level]:not([data-level="sound"])')).toHaveCount(1);
   await page.keyboard.press('n');
@@ -393,9 +393,7 @@ test('the survey: the picture and its two sentences follow what is typed; nonsen
   await enter(page, 'Lowest pump frequency', '9', 'given');
   await settled(page);
   await page.getByRole('link', { name: /^Survey/ }).click();
-  await expect(page.locator('[data-finding="survey.size.over"]')).toContainText(
-    'missing: a highest pump frequency above the lowest',
-  );
+  await expect(page.locator('[data-finding="survey.size.over"]')).toContainText('the highest must lie above the lowest');
   await enter(page, 'The engine burns', 'petrol', 'given');
   await enter(page, 'The heater draws from', 'the vehicle’s fuel', 'given');
   await settled(page);

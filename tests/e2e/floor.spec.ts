@@ -13,7 +13,7 @@ test('the obvious place fails on a cross-member: moved by keys, by hand and by t
   await signIn(page, 'bram');
   const id = await copyOf(page.request, 4);
   await open(page, `/builds/${id}/siting`);
-  await expect(level(page, 'siting.below')).toContainText('“exhaust” cuts into cross-member 2, by 13 mm; and 3 more');
+  await expect(level(page, 'siting.below')).toContainText('“exhaust” cuts into “cross-member 2”, by 13 mm; and 3 more');
   await expect(page.locator('[data-hole="exhaust"]')).toHaveAttribute('data-bad', 'true');
   // Keys: 10 mm with Shift, 1 mm without.
   await heater(page).focus();
@@ -93,7 +93,7 @@ test('the kit on the bench: parts, plate, photographs, a dry run; all of it in t
   await page.getByRole('group', { name: 'State of fuel filter' }).getByRole('button', { name: 'present' }).click();
   await page.getByRole('group', { name: 'State of muffler' }).getByRole('button', { name: 'missing' }).click();
   await expect(level(page, 'kit.missing')).toContainText('Missing from the kit: “muffler”.');
-  await expect(level(page, 'kit.poor')).toContainText('fuel filter (thin-bodied filter)');
+  await expect(level(page, 'kit.poor')).toContainText('“fuel filter” (thin-bodied filter)');
   await page.getByRole('group', { name: 'State of fuel filter' }).getByRole('button', { name: 'replaced' }).click();
   await expect(level(page, 'kit.poor')).toHaveAttribute('data-level', 'sound');
   await page.getByLabel('More of heater', { exact: true }).click();
@@ -142,7 +142,7 @@ test('the survey: a rough answer in a few touches, refined surface by surface, h
   await expect(page.locator('[data-spread="10000"]')).toBeVisible({ timeout: 15000 });
   await page.getByRole('combobox', { name: 'Body', exact: true }).selectOption({ label: 'old bus' });
   await page.getByRole('button', { name: 'Rough: four areas' }).click();
-  await expect(page.getByText('Rough figures put in: old bus; measure and correct them.')).toBeVisible();
+  await expect(page.getByText('Rough figures entered: old bus; measure and correct them.')).toBeVisible();
   await expect(level(page, 'survey.size.under')).toHaveAttribute('data-level', 'fix');
   await page.getByRole('button', { name: 'Finer: surface by surface' }).click();
   await expect(page.getByText('The space by its 6 surfaces')).toBeVisible();

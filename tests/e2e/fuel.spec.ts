@@ -77,7 +77,7 @@ test('the line is one thing on the drawing and in the table: dragged, split, add
   expect(median).toBeLessThan(17.5);
   await page.mouse.move(from.x, from.y - 30);
   // A high loop: the line falls behind the joint that was pulled up, and the finding says so before the hand lets go.
-  await expect(finding(page, 'fuel.line.route')).toContainText('high loop after over the cross-member');
+  await expect(finding(page, 'fuel.line.route')).toContainText('high loop after “over the cross-member”');
   await page.mouse.up();
   await settled(page);
   const after = await rowsOf(page, id);
@@ -125,7 +125,7 @@ test('bad figures are told in one sentence each, and what can’t be is never re
   await page.getByLabel(/^Clips, along the bulkhead/).press('Escape');
   await type('Rises by, along the bulkhead', '1900');
   await expect(finding(page, 'fuel.figures')).toContainText(
-    'along the bulkhead is 1.4 m long and rises 1900 mm; allowed is up to its length, 1400 mm',
+    '“along the bulkhead” is 1.4 m long and rises 1900 mm; allowed is up to its length, 1400 mm',
   );
   await type('Rises by, along the bulkhead', '90');
   await enter(page, 'Fuel standing in it', '900');

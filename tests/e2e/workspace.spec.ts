@@ -165,7 +165,7 @@ test('wrong role, no session, another site and nonsense by direct request are re
   expect(
     (
       await page.request.post(url, {
-        data: command({ kind: 'waive', checkId: 'fuel.line.joint', message: 'x', why: 'because I say so' }),
+        data: command({ kind: 'waive', checkId: 'fuel.line.joint', code: 'gap', values: {}, why: 'because I say so' }),
       })
     ).status(),
   ).toBe(403);

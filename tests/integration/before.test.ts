@@ -20,8 +20,9 @@ const owner = new pg.Client({ connectionString: process.env.LORBET_OWNER_URL ?? 
 const inside = (url: string | undefined): string => Object.assign(new URL(url ?? ''), { pathname: `/${name}` }).toString();
 
 async function loaded() {
-  const [store, assess, progress, read, json, sha, describe] = await Promise.all([
-    import('../../store/builds'),
+  const [keptBuilds, ledger, assess, progress, read, json, sha, describe] = await Promise.all([
+    import('../../store/builds/kept'),
+    import('../../store/builds/ledger'),
     import('../../core/checks/assess'),
     import('../../core/checks/progress'),
     import('../../core/build/readBuild'),
@@ -29,7 +30,7 @@ async function loaded() {
     import('../../core/record/sha256Hex'),
     import('../../core/ledger/describeRow'),
   ]);
-  return { ...store, ...assess, ...progress, ...read, ...json, ...sha, ...describe };
+  return { ...keptBuilds, ...ledger, ...assess, ...progress, ...read, ...json, ...sha, ...describe };
 }
 let all: Awaited<ReturnType<typeof loaded>>;
 let lead: Parameters<typeof all.loadBuild>[0];

@@ -15,7 +15,7 @@ export function DerivedFigures({ keys }: { keys: readonly FigureId[] }) {
   const explained = useMemo(() => keys.map((key) => explain(build, key, origins)), [build, keys, origins]);
   const [open, setOpen] = useState<{ key: FigureId; anchor: HTMLElement } | null>(null);
   return (
-    <div className="figures" aria-label="Computed figures">
+    <div className="derived" aria-label="Computed figures">
       {explained.map((figure) => {
         const shown = figure.value === null ? null : inUnit(figure.value, figure.unit, who.unitPreferences);
         return (

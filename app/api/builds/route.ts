@@ -1,5 +1,5 @@
 import { NextResponse } from 'next/server';
-import { createBuild } from '../../../store/builds';
+import { createBuild } from '../../../store/builds/import';
 import { readBody, refused } from '../../lib/answers';
 import { route } from '../../lib/handle';
 

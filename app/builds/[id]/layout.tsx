@@ -1,7 +1,8 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import type { ReactNode } from 'react';
-import { ledgerOf, loadBuild } from '../../../store/builds';
+import { ledgerOf } from '../../../store/builds/ledger';
+import { loadBuild } from '../../../store/builds/kept';
 import { WorkspaceLayout } from '../../../ui/build/WorkspaceLayout';
 import { OnDevice } from '../../../ui/build/OnDevice';
 import { BuildProvider } from '../../../ui/build/BuildProvider';

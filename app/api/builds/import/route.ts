@@ -1,6 +1,6 @@
 import { NextResponse } from 'next/server';
 import { buildFileMaxBytes } from '../../../../core/build/buildFile';
-import { importBuild } from '../../../../store/builds';
+import { importBuild } from '../../../../store/builds/import';
 import type { ReadFileAnswer } from '../../../../workers/server/readBuildFile';
 import { readBytes, refused } from '../../../lib/answers';
 import { route } from '../../../lib/handle';

@@ -1,5 +1,5 @@
 import { fileName } from '../../../../../formats/buildFile';
-import { checkedLedger } from '../../../../../store/builds';
+import { checkedLedger } from '../../../../../store/builds/ledger';
 import { printedPhotos } from '../../../../../store/photos';
 import { workshopOf } from '../../../../../store/people';
 import { download } from '../../../../lib/answers';

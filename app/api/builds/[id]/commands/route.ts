@@ -1,7 +1,8 @@
 import { definitionOf } from '../../../../../core/commands/allCommands';
 import { NextResponse } from 'next/server';
 import { roleMay } from '../../../../../core/people/roles';
-import { commandBuild, ledgerOf } from '../../../../../store/builds';
+import { commandBuild } from '../../../../../store/builds/command';
+import { ledgerOf } from '../../../../../store/builds/ledger';
 import { readCommandTask, type ReadCommandAnswer } from '../../../../../workers/server/readCommandBody';
 import { isUuid, readBytes, refused } from '../../../../lib/answers';
 import { buildRoute } from '../../../../lib/handle';

@@ -1,5 +1,5 @@
 import { NextResponse } from 'next/server';
-import { ledgerOf } from '../../../../../store/builds';
+import { ledgerOf } from '../../../../../store/builds/ledger';
 import { refused } from '../../../../lib/answers';
 import { buildRoute } from '../../../../lib/handle';
 

@@ -1,5 +1,5 @@
 import { NextResponse } from 'next/server';
-import { verifyBuild } from '../../../../../../store/builds';
+import { verifyBuild } from '../../../../../../store/builds/ledger';
 import { buildRoute, noBuild } from '../../../../../lib/handle';
 import { verifyApart } from '../../../../../lib/offLoop';
 

@@ -1,6 +1,6 @@
 import { fileName } from '../../../../../../formats/buildFile';
 import { writeLedgerLines } from '../../../../../../formats/ledgerLines';
-import { wholeLedger } from '../../../../../../store/builds';
+import { wholeLedger } from '../../../../../../store/builds/ledger';
 import { download } from '../../../../../lib/answers';
 import { buildRoute } from '../../../../../lib/handle';
 

@@ -1,0 +1,105 @@
+import { randomUUID } from 'node:crypto';
+import type { Transaction } from 'sequelize';
+import type { Build, Claim, Identity } from '../../core/build/Build';
+import type { BuildFile } from '../../core/build/buildFile';
+import { identitySchema } from '../../core/build/buildSchema';
+import { asClaims, asCopy } from '../../core/build/claims';
+import { emptyBuild } from '../../core/build/emptyBuild';
+import { validate, type ReadResult } from '../../core/build/readBuild';
+import { firstHash } from '../../core/ledger/chain';
+import { roleMay } from '../../core/people/roles';
+import { canonicalJson } from '../../core/record/canonicalJson';
+import { sha256Hex } from '../../core/record/sha256Hex';
+import { database } from '../database';
+import { workshopOf, type Person } from '../people';
+import { keepStartLog } from '../startLogs';
+import { append, kept, summaryColumns, type KeptBuild } from './kept';
+
+async function insert(
+  person: Person,
+  build: Build,
+  entry: { kind: string; body: object },
+  at: Date,
+  outer?: Transaction,
+): Promise<ReadResult<KeptBuild>> {
+  const { sequelize, models } = database();
+  return sequelize.transaction({ transaction: outer }, async (transaction): Promise<ReadResult<KeptBuild>> => {
+    const [row, fresh] = await models.BuildRow.findOrCreate({
+      where: { id: build.id },
+      defaults: {
+        id: build.id,
+        workshopId: person.workshopId,
+        ...summaryColumns(build),
+        origins: {},
+        lastSeq: 0,
+        lastHash: firstHash,
+        changedAt: at,
+      },
+      transaction,
+    });
+    if (!fresh)
+      return {
+        ok: false,
+        errors: [`A build with the id ${build.id} is kept already; import the file as a copy to keep both.`],
+      };
+    await append(row, person, { ...entry, commandId: randomUUID(), at }, transaction);
+    return { ok: true, value: kept(row) };
+  });
+}
+
+export async function createBuild(person: Person, value: unknown, at = new Date()): Promise<ReadResult<KeptBuild>> {
+  if (!roleMay(person.role, 'work'))
+    return { ok: false, errors: [`${person.name} signs in as ${person.role}; this is not for that role.`] };
+  const workshop = await workshopOf(person);
+  const identity = validate<Identity>(
+    identitySchema,
+    typeof value === 'object' && value !== null ? { ...value, invented: false } : value,
+  );
+  if (!identity.ok) return identity;
+  return insert(
+    person,
+    emptyBuild(randomUUID(), identity.value, workshop.practices),
+    { kind: 'created', body: { identity: identity.value } },
+    at,
+  );
+}
+
+/**
+ * Keeps a build that came as a file. As a copy it gets an id of its own and no history.
+ * Else what it says that people did, saw and signed stands in it as a claim, and counts for nothing (`asClaims`).
+ */
+export async function importBuild(
+  person: Person,
+  { build, logs = new Map() }: Pick<BuildFile, 'build'> & Partial<BuildFile>,
+  copy: boolean,
+  at = new Date(),
+  outer?: Transaction,
+): Promise<ReadResult<KeptBuild>> {
+  if (!roleMay(person.role, 'work'))
+    return { ok: false, errors: [`${person.name} signs in as ${person.role}; this is not for that role.`] };
+  const document = copy ? asCopy(build, randomUUID()) : asClaims(build, person.name, at.toISOString());
+  const claim = document.claims?.at(-1);
+  const { sequelize } = database();
+  return sequelize.transaction({ transaction: outer }, async (transaction): Promise<ReadResult<KeptBuild>> => {
+    const kept = await insert(
+      person,
+      document,
+      {
+        kind: 'imported',
+        body: {
+          fileHash: sha256Hex(canonicalJson(build)),
+          copyOf: copy ? build.id : null,
+          claims: claim && claim.at === at.toISOString() ? claimCounts(claim) : {},
+        },
+      },
+      at,
+      transaction,
+    );
+    if (kept.ok && !copy)
+      for (const [sha256, log] of logs) await keepStartLog(document.id, sha256, log, person.name, at, transaction);
+    return kept;
+  });
+}
+
+const claimCounts = ({ by: _by, at: _at, ...actions }: Claim): Record<string, number> =>
+  Object.fromEntries(Object.entries(actions).map(([name, some]) => [name, some.length]));

@@ -1,0 +1,76 @@
+import { createHash } from 'node:crypto';
+import type { Transaction } from 'sequelize';
+import type { Build } from '../../core/build/Build';
+import { assess } from '../../core/checks/assess';
+import { summarizeBuild } from '../../core/checks/summarizeBuild';
+import { nextRow } from '../../core/ledger/chain';
+import { noteOrigins } from '../../core/ledger/noteOrigins';
+import { canonicalJson } from '../../core/record/canonicalJson';
+import type { Origins } from '../../core/record/Origin';
+import { database } from '../database';
+import type { BuildRow } from '../models';
+import type { Person } from '../people';
+
+export interface KeptBuild {
+  build: Build;
+  origins: Origins;
+  lastSeq: number;
+  lastHash: string;
+  changedAt: string;
+}
+
+export const hashText = (text: string): string => createHash('sha256').update(text).digest('hex');
+export const hashDocument = (build: Build): string => hashText(canonicalJson(build));
+/** A build as it is handed out. */
+export const kept = (row: BuildRow): KeptBuild => ({
+  build: row.document,
+  origins: row.origins,
+  lastSeq: row.lastSeq,
+  lastHash: row.lastHash,
+  changedAt: row.changedAt.toISOString(),
+});
+/** The document, and what stands beside it for the bay. */
+export const summaryColumns = (build: Build) => {
+  const { name, what, place, heaterSerial } = build.identity;
+  return {
+    document: build,
+    summary: summarizeBuild(build, assess(build)),
+    search: [name, what, place, heaterSerial].join('\n').toLowerCase(),
+  };
+};
+
+/** A build of the person's own workshop; null for any other id, so that a guessed one tells nothing. */
+export async function loadBuild(person: Person, id: string): Promise<KeptBuild | null> {
+  const row = await database().models.BuildRow.findOne({ where: { id, workshopId: person.workshopId } });
+  return row ? kept(row) : null;
+}
+
+/** Writes one ledger row after the build's last one, with the hash of the build as it now is. The caller holds the build's row locked. */
+export async function append(
+  build: BuildRow,
+  person: Person,
+  entry: { kind: string; body: object; commandId: string; at: Date },
+  transaction: Transaction,
+): Promise<void> {
+  const last = build.lastSeq === 0 ? null : { seq: build.lastSeq, hash: build.lastHash };
+  const row = nextRow(last, {
+    buildId: build.id,
+    at: entry.at.toISOString(),
+    by: person.name,
+    role: person.role,
+    kind: entry.kind,
+    body: { ...entry.body, documentHash: hashDocument(build.document) },
+  });
+  const { sequelize, models } = database();
+  await models.LedgerEntryRow.create(
+    { ...row, at: entry.at, body: canonicalJson(row.body), personId: person.id, commandId: entry.commandId },
+    { transaction },
+  );
+  build.set({ lastSeq: row.seq, lastHash: row.hash, changedAt: entry.at, origins: noteOrigins(build.origins, row) });
+  await build.save({ transaction });
+  // Heard by every process once this transaction is kept, and not before.
+  await sequelize.query("SELECT pg_notify('lorbet_build', :told)", {
+    replacements: { told: `${build.id} ${row.seq}` },
+    transaction,
+  });
+}

@@ -1,0 +1,67 @@
+import { Op, Transaction, type FindOptions } from 'sequelize';
+import type { LedgerRow } from '../../core/ledger/chain';
+import { verifyLedger, type Verification } from '../../core/ledger/verifyLedger';
+import { database } from '../database';
+import type { LedgerEntryRow } from '../models';
+import { hashDocument, hashText } from './kept';
+
+/** A row as the database gives it; by the ten thousand, model instances would take most of the time. */
+type RawRow = Omit<LedgerRow, 'at' | 'body'> & { at: Date; body: string };
+const rowColumns = ['buildId', 'seq', 'at', 'by', 'role', 'kind', 'body', 'prevHash', 'hash'];
+const plainRow = ({ at, body, ...row }: RawRow): LedgerRow => ({
+  ...row,
+  at: at.toISOString(),
+  body: JSON.parse(body) as unknown,
+});
+async function findRows(options: Omit<FindOptions<LedgerEntryRow>, 'raw' | 'attributes'>): Promise<LedgerRow[]> {
+  const rows = await database().models.LedgerEntryRow.findAll({ ...options, attributes: rowColumns, raw: true });
+  return (rows as unknown as RawRow[]).map(plainRow);
+}
+
+/** The most rows that go over the wire at once. */
+export const ledgerPageSize = 200;
+
+/** Ledger rows oldest first: those after `after`, or the last ones before `before`; of more than `limit` the newest. */
+export async function ledgerOf(
+  buildId: string,
+  { after = 0, before, limit = ledgerPageSize }: { after?: number; before?: number; limit?: number } = {},
+): Promise<LedgerRow[]> {
+  const seq = { [Op.gt]: after, ...(before === undefined ? {} : { [Op.lt]: before }) };
+  return (await findRows({ where: { buildId, seq }, order: [['seq', 'DESC']], limit })).reverse();
+}
+
+/** The whole ledger of a build. */
+export const wholeLedger = (buildId: string): Promise<LedgerRow[]> => ledgerOf(buildId, { limit: 10_000_000 });
+
+export interface CheckedLedger {
+  rows: LedgerRow[];
+  verification: Verification;
+}
+type LedgerState = Parameters<typeof verifyLedger>[1];
+/** How rows are gone through: at once, or elsewhere by whoever serves others meanwhile. */
+export type Verify = (rows: LedgerRow[], state: LedgerState) => Verification | Promise<Verification>;
+const atOnce: Verify = (rows, state) => verifyLedger(rows, state, hashText);
+
+/** The whole ledger of a build, with every row checked, and the build against its last row. */
+export async function checkedLedger(buildId: string, verify: Verify = atOnce): Promise<CheckedLedger | null> {
+  const { sequelize, models } = database();
+  // One snapshot for both, or a row written between would look like an added one.
+  const read = await sequelize.transaction(
+    { isolationLevel: Transaction.ISOLATION_LEVELS.REPEATABLE_READ },
+    async (transaction) => {
+      const row = await models.BuildRow.findByPk(buildId, { transaction });
+      if (!row) return null;
+      const rows = await findRows({ where: { buildId }, order: [['seq', 'ASC']], transaction });
+      const { lastSeq, lastHash } = row;
+      const state = { lastSeq, lastHash, documentHash: hashDocument(row.document) };
+      return { rows, state };
+    },
+  );
+  return read && { rows: read.rows, verification: await verify(read.rows, read.state) };
+}
+export const verifyBuild = async (buildId: string, verify: Verify = atOnce): Promise<Verification | null> =>
+  (await checkedLedger(buildId, verify))?.verification ?? null;
+
+/** Ids of all builds, for a verification of everything. */
+export const everyBuildId = async (): Promise<string[]> =>
+  (await database().models.BuildRow.findAll({ attributes: ['id'], order: [['id', 'ASC']] })).map((row) => row.id);
