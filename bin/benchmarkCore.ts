@@ -17,7 +17,7 @@ import { sitingPlan } from '../core/model/siting/SitingPlan';
 import { compareHeaters } from '../core/drawing/survey/compareHeaters';
 import { surveyPicture } from '../core/drawing/survey/surveyPicture';
 import { layoutRun } from '../core/drawing/run/layoutRun';
-import { writeCertificate } from '../formats/certificate';
+import { writeCertificate } from '../formats/certificate/writeCertificate';
 
 /** The demo's fullest build, without its history. */
 function fullBuild(): Build {

@@ -1,7 +1,7 @@
 import PDFDocument from 'pdfkit';
 import type { TankPicture } from '../core/drawing/tank/tankPicture';
 import { formatFixed } from '../core/units/formatNumber';
-import { faceFor, registerFaces } from './certificatePage';
+import { faceFor, registerFaces } from './certificate/CertificatePage';
 import { pdfBytes } from './pdfBytes';
 import { papers, type Paper } from './templatePdf';
 

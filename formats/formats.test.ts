@@ -12,7 +12,7 @@ import { nextRow, type LedgerRow } from '../core/ledger/chain';
 import { asClaims } from '../core/build/claims';
 import { fileName, writeBuildFile } from './buildFile';
 import { verifyLedger } from '../core/ledger/verifyLedger';
-import { writeCertificate } from './certificate';
+import { writeCertificate } from './certificate/writeCertificate';
 import { buildJsonSchema } from './jsonSchema';
 import { readStartCsv, writeStartCsv } from './startCsv';
 

@@ -1,6 +1,6 @@
 import PDFDocument from 'pdfkit';
 import type { Template } from '../core/drawing/floor/templateShapes';
-import { faceFor, registerFaces } from './certificatePage';
+import { faceFor, registerFaces } from './certificate/CertificatePage';
 import { pdfBytes } from './pdfBytes';
 
 export const papers = { A4: { width: 210, height: 297 }, Letter: { width: 215.9, height: 279.4 } } as const;

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { Mark, PathMark } from '../../core/drawing/run/layoutRun';
+import type { Mark, PathMark } from '../../core/drawing/run/marks';
 
 const dash = (mark: PathMark) => (mark.ink === 'unknown' ? '2 5' : mark.ink === 'planned' ? '7 5' : undefined);
 const fills = { paper: 'var(--sheet)', fuel: 'var(--fuel-fill)', ground: 'none' } as const;

@@ -1,4 +1,4 @@
-import { writeCertificate } from '../../formats/certificate';
+import { writeCertificate } from '../../formats/certificate/writeCertificate';
 import { verifyTask, type VerifyTask } from './verifyRows';
 import { readCommandTask, type ReadCommandTask } from './readCommandBody';
 import { readFileTask, type ReadFileTask } from './readBuildFile';

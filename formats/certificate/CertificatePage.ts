@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import PDFDocument from 'pdfkit';
-import type { Level } from '../core/checks/Finding';
-import { pdfBytes } from './pdfBytes';
+import type { Level } from '../../core/checks/Finding';
+import { pdfBytes } from '../pdfBytes';
 
 export const ink = '#14272c';
 export const soft = '#4b5c61';
