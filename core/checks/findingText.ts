@@ -23,7 +23,10 @@ function supposedText(path: FigurePath, value: number | string, units: UnitPrefe
   return quantityText(shortQuantity(unit, Number(value), Math.max(field.decimals, 1)), units);
 }
 
-/** What a finding says, in the units that a person likes. @example "Fuel stands at 36 mm, the pickup at 42 mm: the pickup is 6 mm above the fuel." */
+/**
+ * What a finding says, in the units that a person likes.
+ * @example messageOf({ id: 'kit.exhaust.old', level: 'fix', code: 'blocked', values: {}, kind: 'road', needs: [] }) // "The old exhaust is blocked."
+ */
 export function messageOf(told: Told, units?: UnitPreferences): string {
   if (told.level === 'open') return needsText(told.needs);
   const said = render(checkAt(told.id)?.messages[told.code] ?? told.code, told.values, telling(told, units));

@@ -59,7 +59,7 @@ const verbs: Record<Input['origin'], string> = {
   recorded: 'recorded',
 };
 
-/** Where an input came from, in words. @param when how a time is written @example "measured as fitted by A. Person, 21 Nov 11:54" */
+/** Where an input came from, in words. @param when how a time is written @example whence({ origin: 'as fitted', from: { by: 'A. Person', at: 'x' } }, () => '21 Nov 11:54') // "measured as fitted by A. Person, 21 Nov 11:54" */
 export function whence({ origin, from }: Pick<Input, 'origin' | 'from'>, when: (iso: string) => string): string {
   if (!from) return verbs[origin];
   return from.file

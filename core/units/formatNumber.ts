@@ -1,4 +1,4 @@
-/** A figure for reading: fixed decimals, a true minus, thousands parted by a thin space. @example show(-12.345, 1) // "−12.3" */
+/** A figure for reading: fixed decimals, a true minus, thousands parted by a thin space. @example formatFixed(-12.345, 1) // "−12.3" */
 export function formatFixed(value: number, decimals = 0): string {
   if (!Number.isFinite(value)) return value > 0 ? 'beyond all measure' : '—';
   const [whole = '', fraction] = Math.abs(value).toFixed(decimals).split('.');

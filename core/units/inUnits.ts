@@ -58,7 +58,7 @@ const read = (text: string) => Number(text.replace('−', '-').replace(/\u2009/g
 
 /**
  * A sentence with its quantities in the units that a person likes. Sentences are kept metric, since waivers and the ledger hold them to the letter.
- * @example inUnits('Fuel stands at 36 mm.', imperialTaste) // "Fuel stands at 1.42 in."
+ * @example inUnits('Fuel stands at 36 mm.', { system: 'imperial', wire: 'mm2' }) // "Fuel stands at 1.42 in."
  */
 export function inUnits(sentence: string, unitPreferences: UnitPreferences): string {
   if (unitPreferences.system === 'metric' && unitPreferences.wire === 'mm2') return sentence;

@@ -45,12 +45,12 @@ export const shortPpm = shortIn('ppm');
 export const count = fixedIn('');
 export const times = shortIn('');
 
-/** Two numbers of one unit; one where both are shown alike. @example toQuantity(mm(15), mm(35)) // "15 to 35 mm" */
+/** Two numbers of one unit; one where both are shown alike. @example rangeOf(mm(15), mm(35)) // { n: [15, 35], unit: 'mm', decimals: 0, join: 'to' } */
 export function rangeOf(from: Quantity, to: Quantity): Quantity {
   const [a, b] = [from.n[0] ?? 0, to.n[0] ?? 0];
   return a.toFixed(from.decimals) === b.toFixed(to.decimals) ? from : { ...from, n: [a, b], join: 'to' };
 }
-/** Measures of one thing. @example by(mm(400), mm(250)) // "400 by 250 mm" */
+/** Measures of one thing. @example by(mm(400), mm(250)) // { n: [400, 250], unit: 'mm', decimals: 0, join: 'by' } */
 export const by = (...all: readonly Quantity[]): Quantity => ({
   unit: '',
   decimals: 0,

@@ -17,7 +17,7 @@ export interface DoseTest {
 /**
  * What a pump gives a stroke, by counted strokes into a glass.
  * @returns null where there is no run
- * @example doseTest([{ strokes: 200, volumeMl: 4.4 }, { strokes: 200, volumeMl: 4.6 }]) // 0.0225 mL, scatter 3.1 %
+ * @example doseTest([{ strokes: 200, volumeMl: 4.4 }, { strokes: 200, volumeMl: 4.6 }]) // { runs: 2, strokes: 400, doseMl: 0.0225, scatterPercent: 3.14 }
  * @source definition; sample standard deviation
  */
 export function doseTest(runs: readonly DoseRun[]): DoseTest | null {

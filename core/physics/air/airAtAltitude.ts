@@ -1,12 +1,16 @@
+import { within } from '../within';
 import { ambientPa } from './ambientPa';
 
 /**
  * Density of dry air over that at sea level and 15 °C: what a fan of constant speed moves, as mass.
  * @param altitudeM 0 to 5,500 m
  * @param airC temperature of the air; by default that of the standard atmosphere at that height
+ * @throws RangeError naming quantity, value and bounds
+ * @example airDensityRatio(1500) // 0.8637
  * @source ISO 2533 (from memory); ideal gas
  */
 export function airDensityRatio(altitudeM: number, airC = 15 - 0.0065 * altitudeM): number {
+  within('temperature of the air', airC, '°C', { above: -273.15 });
   return (ambientPa(altitudeM) / ambientPa(0)) * (288.15 / (airC + 273.15));
 }
 

@@ -70,7 +70,7 @@ export function chambersOf(route: Route, filterMl: number, filterAfterPump: bool
  * Until the front is through the pump each stroke moves `dryShare` of a dose; after it a dose less the gas in it.
  * @param most strokes allowed; beyond them the line counts as not filled
  * @returns frames of every `every`-th stroke
- * @example a plain line of V mL and a dose d with dryShare 1 and no gas takes ⌈V / d⌉ strokes
+ * @returns a plain line of V mL takes ⌈V / d⌉ strokes of the dose d where nothing is drawn dry and there is no gas
  * @source conservation of volume; shares are assumptions, common practice, no source
  */
 export function firstFill({ chambers, doseMl, dryShare, gasShare }: FillFacts, max = 60000, every = 0): Fill {

@@ -47,10 +47,12 @@ export function tankHeightMm(tank: TankShape): number {
  * What a tank holds up to a level.
  * @param levelMm height of the fuel above the lowest point inside, mm; below 0 counts as 0, above the tank as full
  * @returns litres
+ * @throws RangeError naming quantity, value and bounds
  * @example volumeL({ kind: 'lying', diameterMm: 300, lengthMm: 1000 }, 100) // 20.626
  * @source geometry: box, circle, segment r² acos((r−h)/r) − (r−h) √(2rh − h²), polygon; a dip table is read in straight lines
  */
 export function volumeL(tank: TankShape, levelMm: number): number {
+  if (Number.isNaN(levelMm)) throw new RangeError('The level is NaN mm; allowed is a number of mm.');
   const h = Math.min(Math.max(levelMm, 0), tankHeightMm(tank));
   switch (tank.kind) {
     case 'box':
@@ -83,8 +85,11 @@ export function volumeL(tank: TankShape, levelMm: number): number {
  * The level at which a tank holds so much; the inverse of `volumeL`.
  * @param litres below 0 counts as 0, more than it holds as full
  * @returns mm above the lowest point inside
+ * @throws RangeError naming quantity, value and bounds
+ * @example levelForMm({ kind: 'lying', diameterMm: 300, lengthMm: 1000 }, 20.626) // 100
  */
 export function levelForMm(tank: TankShape, litres: number): number {
+  if (Number.isNaN(litres)) throw new RangeError('The volume is NaN L; allowed is a number of L.');
   let [low, high] = [0, tankHeightMm(tank)];
   if (litres >= volumeL(tank, high)) return high;
   for (let i = 0; i < 50; i += 1) {

@@ -1,3 +1,4 @@
+import { within } from '../within';
 /**
  * Heat in the fuel that the pump delivers: frequency × dose × density × lower heating value.
  * @param p.frequencyHz strokes a second
@@ -5,6 +6,7 @@
  * @param p.densityKgM3 kg/m³
  * @param p.heatingValueMJKg MJ/kg
  * @returns kW
+ * @throws RangeError naming quantity, value and bounds
  * @example heatInputKw({ frequencyHz: 5.4, strokeVolumeMl: 0.022, densityKgM3: 832, heatingValueMJKg: 42.9 }) // 4.24
  * @source definition
  */
@@ -14,6 +16,10 @@ export function heatInputKw(p: {
   densityKgM3: number;
   heatingValueMJKg: number;
 }): number {
+  within('frequency', p.frequencyHz, 'Hz', { min: 0 });
+  within('dose', p.strokeVolumeMl, 'mL', { min: 0 });
+  within('density', p.densityKgM3, 'kg/m³', { above: 0 });
+  within('heating value', p.heatingValueMJKg, 'MJ/kg', { above: 0 });
   // mL/s × kg/m³ = 1e-6 kg/s; × MJ/kg = W; ÷ 1000 = kW
   return (p.frequencyHz * p.strokeVolumeMl * p.densityKgM3 * p.heatingValueMJKg) / 1000;
 }

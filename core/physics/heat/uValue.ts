@@ -17,7 +17,7 @@ const outsideM2KW = 0.04;
  * @param layers from inside to outside; none is a bare surface
  * @returns W/(m² K)
  * @throws RangeError where a thickness is not above 0 and up to 1,000 mm
- * @example uValueWM2K([{ material: 'plywood', thicknessMm: 9 }, { material: 'pir', thicknessMm: 30 }], 'horizontal') // 0.694
+ * @example uValueWM2K([{ material: 'plywood', thicknessMm: 9 }, { material: 'pir', thicknessMm: 30 }], 'horizontal') // 0.695
  * @source ISO 6946 (from memory)
  */
 export function uValueWM2K(layers: readonly Layer[], flow: HeatFlow): number {
