@@ -18,7 +18,11 @@ const telling = (told: Told, units: UnitPreferences | undefined): Telling => ({
 /** A supposed value of a figure, as it is told. */
 function supposedText(path: FigurePath, value: number | string, units: UnitPreferences | undefined): string {
   const field = fieldAt(path);
-  if (field.kind === 'choice') return `“${(field.options as Record<string, string>)[value] ?? value}”`;
+  if (field.kind === 'choice') {
+    const label = (field.options as Record<string, string>)[value] ?? String(value);
+    // An option may be a temperature: it is told as one.
+    return `“${render(label.replace(/(\d+(?: to \d+)? °C)/g, '{$1}'), {}, units ? { units } : {})}”`;
+  }
   const unit = field.unit === 'deg' ? '°' : field.unit;
   return quantityText(shortQuantity(unit, Number(value), Math.max(field.decimals, 1)), units);
 }

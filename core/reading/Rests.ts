@@ -1,7 +1,17 @@
 import type { Build } from '../build/Build';
+import type { Figure } from '../build/field';
 import { rowsOf, type ListId } from '../build/lists';
 import { figureAt, type FigurePath } from '../build/sheets';
 import type { LimitKey } from '../practices/limits';
+
+/** A view of an object that tells of each part that is looked at, and gives it or something in its stead. */
+const watched = <T extends object>(object: T, look: (key: string, value: unknown) => unknown): T =>
+  new Proxy(object, {
+    get: (target, key) => {
+      const value: unknown = Reflect.get(target, key);
+      return typeof key === 'string' ? look(key, value) : value;
+    },
+  });
 
 type Part = `figure ${FigurePath}` | `list ${ListId}` | `rule ${LimitKey}` | `whole ${keyof Build}`;
 
@@ -27,29 +37,42 @@ export class Rests {
   }
   /** The build, with every part noted that is looked at. */
   watch(build: Build): Build {
-    return new Proxy(build, {
-      get: (target, key) => {
-        if (typeof key === 'string') this.parts.add(`whole ${key as keyof Build}`);
-        return Reflect.get(target, key) as unknown;
-      },
+    return watched(build, (key, value) => {
+      // Of sheets and lists only what is looked at; of all else the whole.
+      if (key === 'sheets') return watched(value as object, (sheet, table) => this.watchSheet(sheet, table as object));
+      if (key === 'lists' && value !== undefined)
+        return watched(value as object, (list, rows) => {
+          this.parts.add(`list ${list as ListId}`);
+          return rows;
+        });
+      this.parts.add(`whole ${key as keyof Build}`);
+      return value;
+    });
+  }
+  private watchSheet(sheet: string, table: object | undefined): object | undefined {
+    if (table === undefined) {
+      this.parts.add('whole sheets');
+      return undefined;
+    }
+    return watched(table, (name, figure) => {
+      this.parts.add(`figure ${sheet}.${name}` as Part);
+      return figure;
     });
   }
   /** Whether a result that was made of one build holds for another. */
   holdFor(before: Build, after: Build): boolean {
     for (const part of this.parts) {
-      const [was, is] = [partOf(before, part), partOf(after, part)];
-      if (was !== is && !(isEmpty(was) && isEmpty(is))) return false;
+      if (!isSame(partOf(before, part), partOf(after, part))) return false;
       if (part.startsWith('rule ') && before.practices !== after.practices) return false;
     }
     return true;
   }
 }
-/** Where a build has no such list or sheet, an empty one is made for each who asks. */
-const isEmpty = (part: unknown): boolean =>
-  (Array.isArray(part) && part.length === 0) ||
-  (typeof part === 'object' &&
-    part !== null &&
-    'planned' in part &&
-    'fitted' in part &&
-    part.planned === null &&
-    part.fitted === null);
+const isFigure = (part: unknown): part is Figure<unknown> =>
+  typeof part === 'object' && part !== null && 'planned' in part && 'fitted' in part;
+/** The same object; or a figure of the same values, or a list that is empty both times, which are made anew for each who asks. */
+function isSame(was: unknown, is: unknown): boolean {
+  if (was === is) return true;
+  if (isFigure(was) && isFigure(is)) return was.planned === is.planned && was.fitted === is.fitted;
+  return Array.isArray(was) && Array.isArray(is) && was.length === 0 && is.length === 0;
+}

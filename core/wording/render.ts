@@ -12,9 +12,9 @@ export interface Telling {
   /** clauses of the catalogue that the sentence is from */ clauses?: Readonly<Record<string, string>>;
 }
 
-/** Names of the slots of a sentence; `{n|one|many}` is a word by the number n. */
+/** Names of the slots of a sentence; `{n|one|many}` is a word by the number n, `{2.5 mm}` a quantity that never changes. */
 export type Slots<T extends string> = T extends `${string}{${infer Slot}}${infer Rest}`
-  ? (Slot extends `${infer Key}|${string}` ? Key : Slot) | Slots<Rest>
+  ? (Slot extends `${number} ${string}` ? never : Slot extends `${infer Key}|${string}` ? Key : Slot) | Slots<Rest>
   : never;
 /** Slots that every sentence has: words by what the heater is fitted into. */
 export type KindSlot = 'vehicle' | 'outline' | 'gathers' | 'breaksLoose' | 'holdsIn';
@@ -48,13 +48,21 @@ function valueText(value: Value, telling: Telling, first: boolean): string {
  * @example render('Fuel stands at {level}.', { level: mm(36) }) // "Fuel stands at 36 mm."
  */
 export function render(sentence: string, values: Values, telling: Telling = {}, atStart = true): string {
-  return sentence.replace(/\{([a-zA-Z]+)(?:\|([^|}]*)\|([^}]*))?\}/g, (_, key: string, one?: string, many?: string, at = 0) => {
+  const settled = sentence.replace(
+    /\{(\d[\d.]*)(?: to (\d[\d.]*))? ([^}|]+)\}/g,
+    (_, from: string, to: string | undefined, unit: string) =>
+      quantityText(
+        { n: to === undefined ? [Number(from)] : [Number(from), Number(to)], unit, decimals: 2, short: true },
+        telling.units,
+      ),
+  );
+  return settled.replace(/\{([a-zA-Z]+)(?:\|([^|}]*)\|([^}]*))?\}/g, (_, key: string, one?: string, many?: string, at = 0) => {
     const value = values[key];
     if (one !== undefined) {
       const n = value && 'n' in value ? value.n[0] : 0;
       return n === 1 ? one : (many ?? '');
     }
-    const before = sentence.slice(0, Number(at));
+    const before = settled.slice(0, Number(at));
     if (value === undefined) {
       const word = (kindWords[telling.kind ?? 'road'] as unknown as Record<string, string>)[key];
       return word ?? '';

@@ -37,7 +37,7 @@ const terms = {
     ),
   ) as Words,
   supply: { v12: '12 V', v24: '24 V' } as Words,
-  insulation: { c70: '70 °C', c90: '85 to 90 °C', c105: '105 °C' } as Words,
+  insulation: { c70: '{70 °C}', c90: '{85 to 90 °C}', c105: '{105 °C}' } as Words,
   thread: {} as Words,
   check: {} as Words,
 } as const;

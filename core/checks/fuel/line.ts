@@ -182,7 +182,7 @@ export const lineChecks = [
     holdPoint: 'closing',
     part: 'line',
     why: 'A line that hangs free chafes through, sags into loops and shakes its joints loose.',
-    remedy: 'Clip it every 300 to 500 mm, rubber-lined, to structure.',
+    remedy: 'Clip it every {300 to 500 mm}, rubber-lined, to structure.',
     source: `${trade} 300 to 500 mm is met.`,
     messages: {
       none: '{segment} has no clip on {length}; they stand at most {max} apart.',

@@ -115,7 +115,7 @@ export const placeChecks = [
     part: 'heater',
     why: 'A saw that meets a rail is a hole in the wrong place; one that meets a fuel or brake pipe is a fire or a crash.',
     remedy:
-      'Move the heater on the floor sheet until it is clear, or let the search find a place; then a 2.5 mm pilot, and look underneath.',
+      'Move the heater on the floor sheet until it is clear, or let the search find a place; then a {2.5 mm} pilot, and look underneath.',
     source: `${trade} The margins are Lorbet’s own choice.`,
     messages: {
       cuts: 'The hole {hole} cuts into {thing}, by {by}{more}.',

@@ -125,7 +125,7 @@ export const stackChecks = [
     remedies: {
       long: 'Take screws of {buy}.',
       longThrough: 'Bolt it through instead.',
-      short: 'Take longer screws: they want 8 mm in the floor, and {max} stay inside.',
+      short: 'Take longer screws: they want {8 mm} in the floor, and {max} stay inside.',
     },
     assess(read, say) {
       if (noFloor(read)) return say.sound('onShelf');

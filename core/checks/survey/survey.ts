@@ -136,7 +136,7 @@ export const surveyChecks = [
     holdPoint: 'cutting',
     part: 'heater',
     why: 'Water drowns it; salt and slush eat it and its wiring.',
-    remedy: `Mount it inside; or in a closed box with a service side, ${wadingMarginMm} mm above the water’s line: enter the box, its height, and how deep the {vehicle} wades.`,
+    remedy: `Mount it inside; or in a closed box with a service side, {${wadingMarginMm} mm} above the water’s line: enter the box, its height, and how deep the {vehicle} wades.`,
     source: trade,
     messages: {
       inside: 'The heater sits inside.',

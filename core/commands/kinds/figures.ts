@@ -44,7 +44,7 @@ function problemOf({ path, slot, to }: Change): string | null {
 }
 
 function apply(build: Build, { changes }: FiguresCommand): Step {
-  const sheets = structuredClone<SheetValues>(build.sheets);
+  const sheets: SheetValues = { ...build.sheets };
   const clashes: Clash[] = [];
   const errors: string[] = [];
   for (const change of changes) {
@@ -60,10 +60,9 @@ function apply(build: Build, { changes }: FiguresCommand): Step {
       continue;
     }
     const [sheet, name] = path.split('.') as [SheetId, string];
-    // A later sheet that this document does not hold yet begins blank.
-    const table: Record<string, unknown> = sheets[sheet] ?? emptySheets()[sheet];
-    table[name] = { ...now, [slot]: to };
-    Object.assign(sheets, { [sheet]: table });
+    // A later sheet that this document does not hold yet begins blank; what is not touched stays the same object.
+    const table: object = sheets[sheet] ?? emptySheets()[sheet];
+    Object.assign(sheets, { [sheet]: { ...table, [name]: { ...now, [slot]: to } } });
   }
   if (errors.length > 0) return refuse('invalid', ...errors);
   return clashes.length > 0 ? clash(clashes) : { ok: true, build: { ...build, sheets }, body: { changes } };

@@ -176,3 +176,14 @@ describe('two nights of an observed bus', () => {
     }
   });
 });
+
+// A square metre of lined van: 1 mm of steel (7.85 kg at 460 J/kg K), 9 mm of plywood (4.95 kg at 1600), 30 mm of foam (1 kg at 1400); ISO 10456 (from memory).
+test('the shell takes the heat of a lined wall, and half as much again for what stands before it', () => {
+  const wall = 7.85 * 460 + 4.95 * 1600 + 1400;
+  const nodes = spaceNodes({ fabricWK: 50, airWK: 5, areaM2: 1 * 40, volumeM3: 14 });
+  const perM2 = (nodes?.shellJK ?? 0) / 40;
+  expect(perM2 / wall).toBeGreaterThan(1.3);
+  expect(perM2 / wall).toBeLessThan(1.5);
+  // Air: 1.2 kg/m³ at 1005 J/kg K.
+  expect((nodes?.airJK ?? 0) / (14 * 1.2 * 1005)).toBeCloseTo(1, 2);
+});

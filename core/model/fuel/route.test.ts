@@ -158,6 +158,23 @@ test('gas gathers at tops and in falling segments: the way down from a standpipe
   expect(at([...line('suction', -100), ...line('pressure', 40)], 1.5)).toEqual(['falling segment suction 0 stands']);
 });
 
+// 10 mm: Lorbet's own choice, no source.
+test('a fall of 10 mm is no loop, one of 10.1 mm is', () => {
+  const line = (falls: number): Segment[] =>
+    [200, -falls].map((riseMm, i) => ({
+      id: null,
+      name: `${i}`,
+      side: 'pressure',
+      lengthM: 1,
+      riseMm,
+      boreMm: 2,
+      end: 'on',
+      gapMm: 0,
+    }));
+  const found = (falls: number) => gasTraps({ own: true, segments: line(falls) }, 3.34).map(({ fallsMm }) => fallsMm);
+  expect([found(10), found(10.1)]).toEqual([[], [10.1]]);
+});
+
 /** The sound build with its line cut in many pieces at drawn places. */
 function cutUp(pieces: number, seed: number): Build {
   const shares = fc.sample(fc.double({ min: 0.2, max: 0.8, noNaN: true }), { numRuns: pieces, seed });

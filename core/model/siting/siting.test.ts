@@ -283,4 +283,20 @@ describe('heat and walls', () => {
       expect(Math.min(...half) - 60).toBeGreaterThanOrEqual(10);
     }
   });
+  // A metre of cable weighs half a metre of duct or of line: Lorbet's own choice, no source.
+  test('pulled one way by the cable and the other by duct or line, the best place stands at the duct’s or the line’s end', () => {
+    const free = { ...plan('loom', 'rail', 400), below: [], floor: { length: 2000, width: 400 } };
+    const [front, rear] = [
+      { x: 200, y: 200 },
+      { x: 1800, y: 200 },
+    ];
+    for (const target of ['duct', 'fuel'] as const) {
+      const pulled = { ...free, targets: { duct: null, fuel: null, battery: rear, [target]: front } };
+      const best = searchPlaces(pulled, { stepMm: 20 })?.found[0];
+      expect([target, (best?.place.x ?? 2000) < 1000]).toEqual([target, true]);
+    }
+    // Two metres of cable weigh as much as one of duct: pulled by both from behind, it goes there.
+    const both = searchPlaces({ ...free, targets: { duct: rear, fuel: front, battery: rear } }, { stepMm: 20 })?.found[0];
+    expect((both?.place.x ?? 0) > 1000).toBe(true);
+  });
 });
