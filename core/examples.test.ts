@@ -13,11 +13,11 @@ const examples = files.flatMap((file) =>
 );
 /** What an example may call: what its own file exports, and the constructors of values. */
 const scopeOf = (file: string): Record<string, unknown> => ({
-  ...(jest.requireActual('./wording/Value') as object),
-  ...(jest.requireActual('./physics/fuel/fuels') as object),
-  ...(jest.requireActual('./units/inUnits') as object),
+  ...jest.requireActual<object>('./wording/Value'),
+  ...jest.requireActual<object>('./physics/fuel/fuels'),
+  ...jest.requireActual<object>('./units/inUnits'),
   imperial: { system: 'imperial', wire: 'mm2' },
-  ...(jest.requireActual(`./${file}`) as object),
+  ...jest.requireActual<object>(`./${file}`),
 });
 const evaluate = (code: string, scope: Record<string, unknown>): unknown =>
   // The code under test is our own, written beside what it tells of.

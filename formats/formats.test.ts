@@ -182,7 +182,7 @@ describe('certificate, read back with pdfjs-dist', () => {
       'serial T-1 · invented mark 7',
       'known as weak: thin-bodied filter',
       '25 mm 1540 mm from the front, 778 mm from the left',
-      'Dry run on the bench: flame after 115 s',
+      'Dry run: flame after 115 s',
       'Start 1: flame after 115 s',
       'picture 801',
       'Lowest at the pump: 91 kPa absolute',
@@ -246,7 +246,7 @@ describe('certificate, read back with pdfjs-dist', () => {
     expect(corrected.ok && (await textOf(writeCertificate(corrected.build, facts(rows)))).text).toMatch(
       /NOT VALID: CORRECTED SINCE IT WAS SIGNED.*1 to fix/,
     );
-    expect((await textOf(writeCertificate(build, facts([])))).text).toContain('BROUGHT IN SIGNED');
+    expect((await textOf(writeCertificate(build, facts([])))).text).toContain('IMPORTED SIGNED');
     expect((await textOf(writeCertificate(build, facts(rows.map((row) => ({ ...row, by: 'Somebody' })))))).text).toMatch(
       /NOT VALID: THE RECORD IS BROKEN.*BROKEN: row 1 was altered/,
     );

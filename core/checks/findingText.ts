@@ -39,15 +39,24 @@ export function messageOf(told: Told, units?: UnitPreferences): string {
   return `“${fieldAt(path).label}” is not known; even were it ${supposedText(path, value, units)}: ${said}`;
 }
 
+/** The sheet on which a figure stands. */
+function sheetTitle(path: FigurePath): string {
+  const [sheet = ''] = path.split('.');
+  if (Object.hasOwn(stages, sheet)) return stages[sheet as keyof typeof stages];
+  return (
+    { tank: stages.fuel, line: stages.fuel, people: stages.survey, uncertainties: stages.survey }[sheet] ??
+    'Heater and conditions'
+  );
+}
+
 /** What to do about a finding; empty where it is sound. */
 export function remedyOf(told: Told, units?: UnitPreferences): string {
   if (told.level === 'sound') return '';
   const check = checkAt(told.id);
   if (told.level === 'open') {
-    const kinds = new Set(told.needs.map(({ act }) => act));
-    const where = check ? ` on the sheet “${stages[check.stage]}”` : '';
-    if (kinds.has('measure')) return `Measure and enter it${where}.`;
-    return kinds.has('choose') ? `Choose what is true${where}.` : `Enter what you find${where}.`;
+    const stage = check ? stages[check.stage] : '';
+    const sheets = [...new Set(told.needs.map(({ path }) => (path ? sheetTitle(path) : stage)))].map((title) => `“${title}”`);
+    return `On the ${sheets.length > 1 ? 'sheets' : 'sheet'} ${sheets.join(' and ')}.`;
   }
   return render(check?.remedies[told.code] ?? check?.remedy ?? '', told.values, telling(told, units));
 }

@@ -14,8 +14,8 @@ export class NotMeasured extends Error {
 
 /** What has to be done about an empty figure of a sheet. */
 export const needOf = (path: FigurePath): Need => {
-  const { kind, label } = fieldAt(path);
-  return { act: kind === 'choice' ? 'choose' : 'measure', what: label, path };
+  const { kind, label, given } = fieldAt(path);
+  return { act: kind === 'choice' ? 'choose' : given ? 'enter' : 'measure', what: label, path };
 };
 export const toDo = (...deeds: readonly string[]): Need[] => deeds.map((what) => ({ act: 'do', what }));
 

@@ -22,9 +22,9 @@ export interface Trail {
   rules: Rule[];
 }
 
-/** Something that a person has still to do before a check can tell: measure a figure, choose an answer, or do a piece of work. */
+/** Something that a person has still to do before a check can tell: measure a figure, enter one that is given, choose an answer, or do a piece of work. */
 export interface Need {
-  act: 'measure' | 'choose' | 'do';
+  act: 'measure' | 'enter' | 'choose' | 'do';
   /** the label of a figure of a sheet, which is quoted; else a phrase: “the size of the roof”, “log a start” */ what: string;
   /** of a figure of a sheet: where it is entered */ path?: FigurePath;
 }

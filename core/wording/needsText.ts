@@ -7,15 +7,16 @@ const listed = (needs: readonly Need[]): string => {
 };
 
 /**
- * What a person has still to do: what to measure, what to choose, what else to do; all of it.
+ * What a person has still to do: what to measure, to enter, to choose, and what else to do; all of it.
  * @example needsText([{ act: 'measure', what: 'Fuel stands at', path: 'fuel.fuelLevelMm' }]) // "Measure “Fuel stands at”."
  */
 export function needsText(needs: readonly Need[]): string {
   const of = (act: Need['act']) => needs.filter((need) => need.act === act);
-  const [measured, chosen] = [of('measure'), of('choose')];
+  const [measured, entered, chosen] = [of('measure'), of('enter'), of('choose')];
   const done = [...new Set(of('do').map(({ what }) => what))];
   const parts = [
     ...(measured.length > 0 ? [`measure ${listed(measured)}`] : []),
+    ...(entered.length > 0 ? [`enter ${listed(entered)}`] : []),
     ...(chosen.length > 0 ? [`choose ${listed(chosen)}`] : []),
     ...done,
   ];

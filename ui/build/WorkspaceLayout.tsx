@@ -51,7 +51,7 @@ export function WorkspaceLayout() {
               <strong>Corrected since it was signed</strong>
             ) : holdPoint ? (
               <>
-                Next that can’t be undone:{' '}
+                Next hold point:{' '}
                 {isReleasable(holdPoint) ? (
                   <button type="button" className="plain-button" onClick={() => setReleasing(true)}>
                     <strong>{holdPointSteps[holdPoint]}</strong>

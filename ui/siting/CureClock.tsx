@@ -23,7 +23,7 @@ export function CureClock({ row }: { row: RowOf<'seals'> }) {
         </span>
       ) : (
         <>
-          <span>Its time is over. Touch it.</span>
+          <span>Curing time is up. Is the sealant hard?</span>
           {mayWork && (
             <button type="button" className="button" onClick={() => set(row, 'hardAt', new Date().toISOString())}>
               Found hard
