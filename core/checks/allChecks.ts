@@ -7,6 +7,7 @@ import { headChecks } from './fuel/head';
 import { lineChecks } from './fuel/line';
 import { pickupChecks } from './fuel/pickup';
 import { pumpChecks } from './fuel/pump';
+import { routeChecks } from './fuel/route';
 import { sourceChecks } from './fuel/source';
 import { tankChecks } from './fuel/tank';
 import { kitChecks } from './kit/kit';
@@ -36,6 +37,7 @@ export const stageChecks: readonly Check[] = [
   ...pickupChecks,
   ...tankChecks,
   ...lineChecks,
+  ...routeChecks,
   ...pumpChecks,
   ...headChecks,
   ...fuelChecks,

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { id, soundBuild, soundStart } from '../../tests/soundBuild';
 import type { Build } from '../build/Build';
 import { applyCommand } from '../commands/applyCommand';
-import { parseEntry, type Entry } from './parseEntry';
+import { parseEntry } from './parseEntry';
+import type { Entry } from './Entry';
 
 const nowMs = Date.parse('2026-11-20T09:00:42Z');
 /** Its line known by two lengths only, so that these may be entered. */

@@ -198,7 +198,7 @@ test('the record is checked on the screen and taken away as lines', async ({ pag
   await expect(page.getByText(/\d+ entries, all whole and in order/)).toBeVisible();
   const [file] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: 'Take the record away' }).click(),
+    page.getByRole('link', { name: 'Export the record' }).click(),
   ]);
   const lines = readFileSync(await file.path(), 'utf8')
     .trim()

@@ -27,7 +27,7 @@ export function LedgerCheck() {
           Check every entry
         </button>
         <a className="button" href={`/api/builds/${settled.id}/ledger/file`} download>
-          Take the record away (JSON lines)
+          Export the record (JSON lines)
         </a>
       </div>
       <div aria-live="polite" style={{ marginTop: 8 }}>

@@ -2,7 +2,8 @@
 import { CornerDownLeft } from 'lucide-react';
 import { useState } from 'react';
 import type { Build } from '../../core/build/Build';
-import { parseEntry, type Entry } from '../../core/entry/parseEntry';
+import { parseEntry } from '../../core/entry/parseEntry';
+import type { Entry } from '../../core/entry/Entry';
 import type { UnitPreferences } from '../../core/units/inUnits';
 import { useWorkspace, useSay } from '../build/BuildContext';
 import { useKeptText } from '../build/useKeptText';
