@@ -34,10 +34,27 @@ const coreUpwards = coreRooms.slice(1).map((room, i) => ({
   from: { path: `^core/${room}/`, pathNot: '\\.test\\.ts$' },
   to: { path: `^core/(${coreRooms.slice(0, i + 1).join('|')})/` },
 }));
+/** The rooms of ui/, from the top down. */
+const uiRooms = ['shell', 'stages', 'charts', 'components', 'sync', 'theme'];
+const uiUpwards = uiRooms.slice(1).map((room, i) => ({
+  name: `ui-${room}-reaches-up`,
+  severity: 'error',
+  comment: `ui/${room}/ may import only from itself and the rooms of ui/ below it.`,
+  from: { path: `^ui/${room}/`, pathNot: '\\.test\\.ts$' },
+  to: { path: `^ui/(${uiRooms.slice(0, i + 1).join('|')})/` },
+}));
 module.exports = {
   forbidden: [
     ...upwards,
     ...coreUpwards,
+    ...uiUpwards,
+    {
+      name: 'sync-knows-no-framework',
+      severity: 'error',
+      comment: 'What is sent, kept and heard is worked without React; hooks only listen to it.',
+      from: { path: '^ui/sync/', pathNot: '(\\.tsx|/use[A-Z][A-Za-z]*\\.ts)$' },
+      to: { path: 'node_modules/(react|next|@mui|swr)/' },
+    },
     {
       name: 'core-is-pure',
       severity: 'error',

@@ -12,7 +12,7 @@ const common = {
 };
 export default {
   projects: [
-    { ...common, displayName: 'unit', testMatch: ['<rootDir>/{core,formats,bin}/**/*.test.ts'] },
+    { ...common, displayName: 'unit', testMatch: ['<rootDir>/{core,formats,bin,ui}/**/*.test.ts'] },
     { ...common, displayName: 'routes', testMatch: ['<rootDir>/tests/routes/**/*.test.ts'] },
     { ...common, displayName: 'commands', testMatch: ['<rootDir>/tests/commands/**/*.test.ts'] },
     { ...common, displayName: 'integration', testMatch: ['<rootDir>/tests/integration/**/*.test.ts'] },

@@ -1,15 +1,6 @@
 import type { NextConfig } from 'next';
-
-const headers = [
-  { key: 'X-Content-Type-Options', value: 'nosniff' },
-  { key: 'X-Frame-Options', value: 'DENY' },
-  { key: 'Referrer-Policy', value: 'same-origin' },
-  { key: 'Permissions-Policy', value: 'camera=(), microphone=(), geolocation=()' },
-  { key: 'Cross-Origin-Opener-Policy', value: 'same-origin' },
-  { key: 'Cross-Origin-Resource-Policy', value: 'same-origin' },
-  // Without HTTPS a browser pays no heed to this one.
-  { key: 'Strict-Transport-Security', value: 'max-age=31536000' },
-];
+import { safeHeaders } from './bin/lib/headers.mjs';
+import { stageIds } from './core/build/stages';
 
 const config: NextConfig = {
   serverExternalPackages: ['sharp', 'sequelize', 'pg', 'pdfkit', 'umzug', 'pino', 'rate-limiter-flexible'],
@@ -17,8 +8,14 @@ const config: NextConfig = {
   typescript: { ignoreBuildErrors: true },
   poweredByHeader: false,
   devIndicators: false,
+  // Every sheet of every build is one page; which build, only the device knows.
+  rewrites: async () => [
+    { source: '/builds/:id([0-9a-f-]{36})', destination: '/workspace' },
+    { source: `/builds/:id([0-9a-f-]{36})/:sheet(${[...stageIds, 'heater'].join('|')})`, destination: '/workspace' },
+    { source: '/join/:token', destination: '/join' },
+  ],
   headers: async () => [
-    { source: '/:path*', headers },
+    { source: '/:path*', headers: safeHeaders },
     { source: '/api/:path*', headers: [{ key: 'Content-Security-Policy', value: "default-src 'none'; frame-ancestors 'none'" }] },
   ],
 };

@@ -8,8 +8,7 @@ import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
-import { Providers } from '../ui/theme/Providers';
-import { nonceOfPage } from './lib/session';
+import { Providers } from '../ui/shell/Providers';
 
 export const metadata: Metadata = {
   title: { default: 'Lorbet', template: '%s · Lorbet' },
@@ -24,13 +23,12 @@ export const viewport: Viewport = {
   ],
 };
 
-export default async function RootLayout({ children }: { children: ReactNode }) {
-  const nonce = await nonceOfPage();
+export default function RootLayout({ children }: { children: ReactNode }) {
   return (
     <html lang="en" suppressHydrationWarning>
       <body>
-        <InitColorSchemeScript attribute="data-theme" defaultMode="system" nonce={nonce} />
-        <AppRouterCacheProvider options={{ nonce }}>
+        <InitColorSchemeScript attribute="data-theme" defaultMode="system" />
+        <AppRouterCacheProvider>
           <Providers>{children}</Providers>
         </AppRouterCacheProvider>
       </body>

@@ -2,6 +2,8 @@
 import { createServer } from 'node:http';
 import { monitorEventLoopDelay } from 'node:perf_hooks';
 import next from 'next';
+import { pagePolicy } from './lib/headers.mjs';
+import { shellServer } from './lib/shells.mjs';
 
 const dev = process.argv.includes('--dev');
 const port = Number(process.env.PORT);
@@ -11,6 +13,13 @@ const behindProxy = process.env.LORBET_PROXY === '1';
 const app = next({ dev, hostname, port });
 await app.prepare();
 const handle = app.getRequestHandler();
+// While developing pages are drawn anew at each request, and scripts stand in them that no fingerprint can name.
+const inDevelopment = (request, response, following) => {
+  if (!request.url.startsWith('/api/'))
+    response.setHeader('content-security-policy', pagePolicy(["'unsafe-inline'", "'unsafe-eval'"]));
+  following();
+};
+const shells = dev ? inDevelopment : await shellServer();
 
 // How long the loop that answers everybody was held; asked for by tests and the bench alone.
 const loop = process.env.LORBET_LOOP === '1' ? monitorEventLoopDelay({ resolution: 5 }) : null;
@@ -29,7 +38,10 @@ const server = createServer((request, response) => {
     delete request.headers['x-real-ip'];
     request.headers['x-forwarded-for'] = request.socket.remoteAddress ?? '';
   }
-  void handle(request, response);
+  // Next takes away what a route says of how its answer is packed; said under another name it comes through.
+  const { setHeader } = response;
+  response.setHeader = (name, value) => setHeader.call(response, name === 'x-packed' ? 'content-encoding' : name, value);
+  shells(request, response, () => void handle(request, response));
 });
 server.requestTimeout = 120_000;
 // Longer than a fitter's or a proxy's pause between two requests: a connection that is closed just as one is sent loses it.

@@ -8,6 +8,7 @@ import { firmGround } from './migrations/0002-firm-ground';
 import { photosAndPartLists } from './migrations/0003-photos-and-part-lists';
 import { logsAndClaims } from './migrations/0004-logs-and-claims';
 import { fieldWords } from './migrations/0005-field-words';
+import { partSeqs } from './migrations/0006-part-seqs';
 
 /**
  * Brings the database to the newest form, as its owner; each migration runs once, in order, and of two processes at the same moment one waits.
@@ -19,7 +20,7 @@ export async function migrate(): Promise<string[]> {
   const sequelize = new Sequelize(ownerUrl, { dialect: 'postgres', dialectModule: pg, logging: false, pool: { max: 2 } });
   try {
     const umzug = new Umzug({
-      migrations: [firstTables, firmGround, photosAndPartLists, logsAndClaims, fieldWords],
+      migrations: [firstTables, firmGround, photosAndPartLists, logsAndClaims, fieldWords, partSeqs],
       context: sequelize.getQueryInterface(),
       storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
       logger: undefined,

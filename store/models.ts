@@ -8,6 +8,7 @@ import {
   type Sequelize,
 } from 'sequelize';
 import type { Build } from '../core/build/Build';
+import type { PartSeqs } from '../core/build/parts';
 import type { BuildSummary } from '../core/checks/summarizeBuild';
 import type { Family, PartRow } from '../core/model/kit/startingLists';
 import type { Role } from '../core/people/roles';
@@ -72,6 +73,8 @@ export class BuildRow extends Model<InferAttributes<BuildRow>, InferCreationAttr
   declare lastSeq: number;
   declare lastHash: string;
   declare changedAt: Date;
+  /** the ledger row at which each part last changed */
+  declare partSeqs: CreationOptional<PartSeqs>;
 }
 export class LedgerEntryRow extends Model<InferAttributes<LedgerEntryRow>, InferCreationAttributes<LedgerEntryRow>> {
   declare buildId: string;
@@ -196,6 +199,7 @@ export function defineModels(sequelize: Sequelize): Models {
       lastSeq: { type: INTEGER, allowNull: false },
       lastHash: text(64),
       changedAt: time(),
+      partSeqs: { type: JSONB, allowNull: false, defaultValue: {} },
     },
     table('builds'),
   );

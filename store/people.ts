@@ -20,7 +20,8 @@ export interface Person {
   unitPreferences: UnitPreferences;
 }
 
-export const plainPerson = ({ id, workshopId, name, login, role, demo, settings }: PersonRow): Person => ({
+type PersonColumns = Pick<PersonRow, 'id' | 'workshopId' | 'name' | 'login' | 'role' | 'demo' | 'settings'>;
+export const plainPerson = ({ id, workshopId, name, login, role, demo, settings }: PersonColumns): Person => ({
   id,
   workshopId,
   name,

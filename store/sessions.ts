@@ -1,5 +1,7 @@
 import { createHash, randomBytes } from 'node:crypto';
-import { Op } from 'sequelize';
+import { Op, QueryTypes } from 'sequelize';
+import type { Role } from '../core/people/roles';
+import type { UnitPreferences } from '../core/units/inUnits';
 import { database } from './database';
 import { passwordMatches } from './passwords';
 import { plainPerson, type Person } from './people';
@@ -37,24 +39,44 @@ export async function beginSession(personId: string, caller: Caller, now = new D
   return token;
 }
 
+interface SessionOfPerson {
+  seenAt: Date;
+  beganAt: Date;
+  endsAt: Date | null;
+  id: string;
+  workshopId: string;
+  name: string;
+  login: string;
+  role: Role;
+  demo: boolean;
+  disabledAt: Date | null;
+  settings: Partial<UnitPreferences>;
+}
+// Asked with every request, therefore one way to the database and no models.
+const sessionOfPerson = `
+  SELECT s.seen_at AS "seenAt", s.began_at AS "beganAt", s.ends_at AS "endsAt", p.id, p.workshop_id AS "workshopId", p.name, p.login,
+         p.role, p.demo, p.disabled_at AS "disabledAt", p.settings
+  FROM sessions s JOIN people p ON p.id = s.person_id WHERE s.token_hash = $1`;
+
 /** The person of a session, or null where it is unknown, idle for 12 hours, older than 7 days, replaced, or the person is disabled. */
 export async function personOf(token: string | undefined, now = new Date()): Promise<Person | null> {
   if (!token) return null;
-  const { PersonRow, SessionRow } = database().models;
-  const session = await SessionRow.findByPk(hashToken(token));
-  if (!session) return null;
+  const { sequelize, models } = database();
+  const tokenHash = hashToken(token);
+  const [found] = await sequelize.query<SessionOfPerson>(sessionOfPerson, { bind: [tokenHash], type: QueryTypes.SELECT });
+  if (!found) return null;
+  const { seenAt, beganAt, endsAt, disabledAt, ...person } = found;
   const gone =
-    now.getTime() - session.seenAt.getTime() > idleMs ||
-    now.getTime() - session.beganAt.getTime() > longestMs ||
-    (session.endsAt !== null && session.endsAt < now);
+    now.getTime() - seenAt.getTime() > idleMs ||
+    now.getTime() - beganAt.getTime() > longestMs ||
+    (endsAt !== null && endsAt < now);
   if (gone) {
-    await session.destroy();
+    await models.SessionRow.destroy({ where: { tokenHash } });
     return null;
   }
   // A write a minute is enough to know whether somebody is there.
-  if (now.getTime() - session.seenAt.getTime() > 60000) await session.update({ seenAt: now });
-  const row = await PersonRow.findByPk(session.personId);
-  return row && !row.disabledAt ? plainPerson(row) : null;
+  if (now.getTime() - seenAt.getTime() > 60000) await models.SessionRow.update({ seenAt: now }, { where: { tokenHash } });
+  return disabledAt ? null : plainPerson(person);
 }
 
 /**

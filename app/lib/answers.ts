@@ -3,6 +3,8 @@ import { jsonObject } from '../../formats/jsonObject';
 
 export const refused = (status: number, ...errors: string[]) => NextResponse.json({ errors }, { status });
 
+export const noBuild = (): NextResponse => refused(404, 'There is no such build in this workshop.');
+
 /** Refuses what came too often, and says when to come again. */
 export const tooOften = (what: string, minutes: number) =>
   refused(429, `${what}; try again in ${minutes} ${minutes === 1 ? 'minute' : 'minutes'}.`);

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
-import type { NextResponse } from 'next/server';
 import { roleMay, type Permission } from '../../core/people/roles';
-import { loadBuild, type KeptBuild } from '../../store/builds/kept';
+import type { KeptState } from '../../core/ledger/News';
+import { headOf, loadBuild, type Head } from '../../store/builds/kept';
 import { isDatabaseAway } from '../../store/database';
 import { count, type LimitName } from '../../store/limits';
 import { log } from '../../store/log';
@@ -11,7 +11,7 @@ import { rotateSession } from '../../store/sessions';
 import type { Caller } from '../../store/signIns';
 import { Overloaded } from './offLoop';
 import { isLarge, paced } from './pace';
-import { fromElsewhere, isUuid, refused, tooOften } from './answers';
+import { fromElsewhere, isUuid, noBuild, refused, tooOften } from './answers';
 import { currentPerson, keepToken, session } from './session';
 
 type Params = Record<string, string>;
@@ -93,18 +93,27 @@ export function route(
   });
 }
 
-export const noBuild = (): NextResponse => refused(404, 'There is no such build in this workshop.');
-
-/** As `route`, about one build: it must be of the person's own workshop; any other id is not there. */
+/** As `route`, about one build: it must be of the person's own workshop; any other id is not there. The build itself is not read. */
 export function buildRoute(
   permission: Permission,
-  handler: (asked: AskedBy & { kept: KeptBuild }) => Promise<Response>,
+  handler: (asked: AskedBy & { head: Head }) => Promise<Response>,
   options: RouteOptions = {},
 ): Handler {
   const found = async (asked: AskedBy) => {
     const { id = '' } = asked.params;
-    const kept = isUuid(id) ? await loadBuild(asked.person, id) : null;
-    return kept ? handler({ ...asked, kept }) : noBuild();
+    const head = isUuid(id) ? await headOf(asked.person, id) : null;
+    return head ? handler({ ...asked, head }) : noBuild();
   };
   return route(permission, found, options);
+}
+
+/** As `buildRoute`, for what needs all of the build. */
+export function documentRoute(
+  permission: Permission,
+  handler: (asked: AskedBy & { kept: KeptState }) => Promise<Response>,
+): Handler {
+  return buildRoute(permission, async (asked) => {
+    const kept = await loadBuild(asked.person, asked.head.id);
+    return kept ? handler({ ...asked, kept }) : noBuild();
+  });
 }

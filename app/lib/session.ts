@@ -1,6 +1,5 @@
 import { getIronSession } from 'iron-session';
-import { cookies, headers } from 'next/headers';
-import { redirect } from 'next/navigation';
+import { cookies } from 'next/headers';
 import { config } from '../../store/config';
 import type { Person } from '../../store/people';
 import { personOf } from '../../store/sessions';
@@ -29,11 +28,3 @@ export async function keepToken(token: string): Promise<void> {
   sealed.token = token;
   await sealed.save();
 }
-
-/** The signed-in person, or on to the sign-in page and back. */
-export async function personOrSignIn(to: string): Promise<Person> {
-  return (await currentPerson()) ?? redirect(`/sign-in?to=${encodeURIComponent(to)}`);
-}
-
-/** The nonce of this answer's content security policy, set by proxy.ts. */
-export const nonceOfPage = async (): Promise<string> => (await headers()).get('x-nonce') ?? '';

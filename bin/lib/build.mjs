@@ -1,6 +1,7 @@
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { writeServiceWorker } from './serviceWorker.mjs';
+import { writeShells } from './shells.mjs';
 import { hashOf, next, root, runOrFail, say } from './run.mjs';
 
 const sources = [
@@ -13,9 +14,10 @@ const sources = [
   'core',
   'public',
   'next.config.ts',
-  'proxy.ts',
   'instrumentation.ts',
+  'bin/lib/headers.mjs',
   'bin/lib/serviceWorker.mjs',
+  'bin/lib/shells.mjs',
   'bin/lib/build.mjs',
   'tsconfig.json',
   'package-lock.json',
@@ -50,6 +52,7 @@ export async function ensureBuilt() {
   runOrFail(next, ['build'], 'The app could not be built; look at the lines above', {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
   });
+  writeShells();
   await writeServiceWorker();
   await buildTasks();
   writeFileSync(stamp, wanted);

@@ -1,9 +1,13 @@
 import path from 'node:path';
 import { root } from './run.mjs';
+import { shellEntries } from './shells.mjs';
+
+/** Pages that open without coverage: their shells are kept once for all builds. */
+const keptShells = ['/', '/workspace', '/settings', '/people', '/builds/new'];
 
 /**
- * Writes the service worker that lets a build be opened without a way through to the server: all scripts, styles and fonts are kept
- * on the device, and pages as they were last seen. `app/sw.js/route.ts` serves it; `ui/build/offline.ts` keeps the pages.
+ * Writes the service worker that lets any page be opened without a way through to the server: shells, scripts, styles and fonts are kept
+ * on the device. `app/sw.js/route.ts` serves it; what the pages show is kept by `ui/sync/device.ts`.
  */
 export async function writeServiceWorker() {
   // Loaded here, since `npm start` looks at this file before the packages are installed.
@@ -24,19 +28,11 @@ export async function writeServiceWorker() {
     skipWaiting: true,
     clientsClaim: true,
     cleanupOutdatedCaches: true,
-    runtimeCaching: [
-      {
-        urlPattern: ({ request, url }) =>
-          request.mode === 'navigate' && (url.pathname === '/' || url.pathname.startsWith('/builds/')),
-        handler: 'NetworkFirst',
-        options: {
-          cacheName: 'lorbet-pages',
-          networkTimeoutSeconds: 6,
-          expiration: { maxEntries: 60, maxAgeSeconds: 7 * 24 * 3600 },
-          // Never a redirect to the sign-in page.
-          cacheableResponse: { statuses: [200] },
-        },
-      },
-    ],
+    additionalManifestEntries: shellEntries(keptShells),
+    // Every sheet of every build is one shell (next.config.ts).
+    navigateFallback: '/workspace',
+    navigateFallbackAllowlist: [/^\/builds\/[0-9a-f-]{36}(\/[a-z]+)?$/],
+    // What a page is asked to look for is the page's own affair.
+    ignoreURLParametersMatching: [/^(find|from)$/],
   });
 }

@@ -1,4 +1,5 @@
 import type { Transaction } from 'sequelize';
+import type { KeptState } from '../../core/ledger/News';
 import type { Command } from '../../core/commands/allCommands';
 import { applyCommand, type Applied } from '../../core/commands/applyCommand';
 import type { Author, Clash } from '../../core/commands/define';
@@ -7,10 +8,10 @@ import { database } from '../database';
 import type { Person } from '../people';
 import { unknownPhotos } from '../photos';
 import { keepStartLog } from '../startLogs';
-import { append, kept, summaryColumns, type KeptBuild } from './kept';
+import { append, kept, summaryColumns } from './kept';
 
 export type Done =
-  { ok: true; kept: KeptBuild } | { ok: false; why: 'missing'; errors: string[] } | Extract<Applied, { ok: false }>;
+  { ok: true; kept: KeptState } | { ok: false; why: 'missing'; errors: string[] } | Extract<Applied, { ok: false }>;
 
 /**
  * Carries out a command: worksheet and ledger row change in one transaction, or neither.

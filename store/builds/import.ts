@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
+import type { KeptState } from '../../core/ledger/News';
 import type { Build, Claim, Identity } from '../../core/build/Build';
 import type { BuildFile } from '../../core/build/buildFile';
 import { identitySchema } from '../../core/build/buildSchema';
@@ -13,7 +14,7 @@ import { sha256Hex } from '../../core/record/sha256Hex';
 import { database } from '../database';
 import { workshopOf, type Person } from '../people';
 import { keepStartLog } from '../startLogs';
-import { append, kept, summaryColumns, type KeptBuild } from './kept';
+import { append, kept, summaryColumns } from './kept';
 
 async function insert(
   person: Person,
@@ -21,9 +22,9 @@ async function insert(
   entry: { kind: string; body: object },
   at: Date,
   outer?: Transaction,
-): Promise<ReadResult<KeptBuild>> {
+): Promise<ReadResult<KeptState>> {
   const { sequelize, models } = database();
-  return sequelize.transaction({ transaction: outer }, async (transaction): Promise<ReadResult<KeptBuild>> => {
+  return sequelize.transaction({ transaction: outer }, async (transaction): Promise<ReadResult<KeptState>> => {
     const [row, fresh] = await models.BuildRow.findOrCreate({
       where: { id: build.id },
       defaults: {
@@ -47,7 +48,7 @@ async function insert(
   });
 }
 
-export async function createBuild(person: Person, value: unknown, at = new Date()): Promise<ReadResult<KeptBuild>> {
+export async function createBuild(person: Person, value: unknown, at = new Date()): Promise<ReadResult<KeptState>> {
   if (!roleMay(person.role, 'work'))
     return { ok: false, errors: [`${person.name} signs in as ${person.role}; this is not for that role.`] };
   const workshop = await workshopOf(person);
@@ -74,13 +75,13 @@ export async function importBuild(
   copy: boolean,
   at = new Date(),
   outer?: Transaction,
-): Promise<ReadResult<KeptBuild>> {
+): Promise<ReadResult<KeptState>> {
   if (!roleMay(person.role, 'work'))
     return { ok: false, errors: [`${person.name} signs in as ${person.role}; this is not for that role.`] };
   const document = copy ? asCopy(build, randomUUID()) : asClaims(build, person.name, at.toISOString());
   const claim = document.claims?.at(-1);
   const { sequelize } = database();
-  return sequelize.transaction({ transaction: outer }, async (transaction): Promise<ReadResult<KeptBuild>> => {
+  return sequelize.transaction({ transaction: outer }, async (transaction): Promise<ReadResult<KeptState>> => {
     const kept = await insert(
       person,
       document,

@@ -1,28 +1,21 @@
 import { createHash } from 'node:crypto';
-import type { Transaction } from 'sequelize';
+import { QueryTypes, type Transaction } from 'sequelize';
 import type { Build } from '../../core/build/Build';
 import { assess } from '../../core/checks/assess';
 import { summarizeBuild } from '../../core/checks/summarizeBuild';
 import { nextRow } from '../../core/ledger/chain';
 import { noteOrigins } from '../../core/ledger/noteOrigins';
 import { canonicalJson } from '../../core/record/canonicalJson';
-import type { Origins } from '../../core/record/Origin';
+import { changedParts, everyPart } from '../../core/build/parts';
+import type { KeptState } from '../../core/ledger/News';
 import { database } from '../database';
 import type { BuildRow } from '../models';
 import type { Person } from '../people';
 
-export interface KeptBuild {
-  build: Build;
-  origins: Origins;
-  lastSeq: number;
-  lastHash: string;
-  changedAt: string;
-}
-
 export const hashText = (text: string): string => createHash('sha256').update(text).digest('hex');
 export const hashDocument = (build: Build): string => hashText(canonicalJson(build));
 /** A build as it is handed out. */
-export const kept = (row: BuildRow): KeptBuild => ({
+export const kept = (row: BuildRow): KeptState => ({
   build: row.document,
   origins: row.origins,
   lastSeq: row.lastSeq,
@@ -40,7 +33,7 @@ export const summaryColumns = (build: Build) => {
 };
 
 /** A build of the person's own workshop; null for any other id, so that a guessed one tells nothing. */
-export async function loadBuild(person: Person, id: string): Promise<KeptBuild | null> {
+export async function loadBuild(person: Person, id: string): Promise<KeptState | null> {
   const row = await database().models.BuildRow.findOne({ where: { id, workshopId: person.workshopId } });
   return row ? kept(row) : null;
 }
@@ -66,11 +59,34 @@ export async function append(
     { ...row, at: entry.at, body: canonicalJson(row.body), personId: person.id, commandId: entry.commandId },
     { transaction },
   );
-  build.set({ lastSeq: row.seq, lastHash: row.hash, changedAt: entry.at, origins: noteOrigins(build.origins, row) });
+  // A build's first row brings all of it.
+  const changed = last === null ? [everyPart] : changedParts(build.previous('document') ?? build.document, build.document);
+  build.set({
+    lastSeq: row.seq,
+    lastHash: row.hash,
+    changedAt: entry.at,
+    origins: noteOrigins(build.origins, row),
+    partSeqs: { ...build.partSeqs, ...Object.fromEntries(changed.map((name) => [name, row.seq])) },
+  });
   await build.save({ transaction });
   // Heard by every process once this transaction is kept, and not before.
   await sequelize.query("SELECT pg_notify('lorbet_build', :told)", {
     replacements: { told: `${build.id} ${row.seq}` },
     transaction,
   });
+}
+
+/** What tells one state of a build from another, without reading the build itself. */
+export interface Head {
+  id: string;
+  lastSeq: number;
+  lastHash: string;
+}
+/** Where a build of the person's own workshop stands; null for any other id. */
+export async function headOf(person: Person, id: string): Promise<Head | null> {
+  const [head] = await database().sequelize.query<Head>(
+    'SELECT id, last_seq AS "lastSeq", last_hash AS "lastHash" FROM builds WHERE id = $1 AND workshop_id = $2',
+    { bind: [id, person.workshopId], type: QueryTypes.SELECT },
+  );
+  return head ?? null;
 }

@@ -56,7 +56,7 @@ test('the obvious place fails on a cross-member: moved by keys, by hand and by t
   // The hold point lists what stands open, and the ledger keeps who released it.
   await page.getByRole('button', { name: /Ready to cut\?/ }).click();
   await page.getByRole('button', { name: /Release all the same: the first hole/ }).click();
-  await expect(page.getByText(/GATE PASSED: the first hole/)).toBeVisible();
+  await expect(page.getByText(/RELEASED: the first hole/)).toBeVisible();
   await settled(page);
   await page.getByRole('heading', { name: 'Drilling plan' }).click();
   await expect(page.getByText('Look underneath', { exact: true })).toBeVisible();

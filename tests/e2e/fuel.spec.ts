@@ -129,7 +129,7 @@ test('bad figures are told in one sentence each, and what can’t be is never re
   );
   await type('Rises by, along the bulkhead', '90');
   await enter(page, 'Fuel standing in it', '900');
-  await expect(finding(page, 'fuel.figures')).toContainText('900 mm in a tank that is 340 mm high; allowed is 0 to 340 mm');
+  await expect(finding(page, 'fuel.figures')).toContainText('900 mm in a tank that is 340 mm high; allowed is up to 340 mm');
   await enter(page, 'Fuel standing in it', '200');
   await enter(page, 'Tank’s shape', 'by a dip table', 'given');
   for (const [level, litres] of [

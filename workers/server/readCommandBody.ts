@@ -6,7 +6,10 @@ export interface ReadCommandTask {
   /** what was sent: an object with the command and what goes with it */ body: Uint8Array;
 }
 export type ReadCommandAnswer =
-  | { ok: true; value: { commandId: unknown; afterSeq: unknown; madeAt: unknown; read: ReturnType<typeof readCommand> } }
+  | {
+      ok: true;
+      value: { commandId: unknown; afterSeq: unknown; madeAt: unknown; by: unknown; read: ReturnType<typeof readCommand> };
+    }
   | { ok: false; error: string };
 
 /** A log of 20,000 readings with their three fields. */
@@ -16,6 +19,6 @@ const valuesMax = 100_000;
 export function readCommandTask({ body }: Pick<ReadCommandTask, 'body'>): ReadCommandAnswer {
   const sent = jsonObject(body, { marks: valuesMax });
   if (!sent.ok) return sent;
-  const { commandId, command, afterSeq, madeAt } = sent.value;
-  return { ok: true, value: { commandId, afterSeq, madeAt, read: readCommand(command) } };
+  const { commandId, command, afterSeq, madeAt, by } = sent.value;
+  return { ok: true, value: { commandId, afterSeq, madeAt, by, read: readCommand(command) } };
 }

@@ -1,7 +1,20 @@
 import { NextResponse } from 'next/server';
-import { changePerson } from '../../../store/crew';
+import { changePerson, crewOf } from '../../../store/crew';
+import { signInsOf } from '../../../store/signIns';
 import { readBody, refused } from '../../lib/answers';
 import { route } from '../../lib/handle';
+import { signedOf } from '../../lib/signed';
+
+/** The workshop's people, and who has signed in of late. */
+export const GET = route('manage', async ({ person }) => {
+  const [signed, crew, signIns] = await Promise.all([signedOf(person), crewOf(person), signInsOf(person)]);
+  return NextResponse.json({
+    ...signed,
+    crew: crew.map(({ id, name, login, role, disabled, invited }) => ({ id, name, login, role, disabled, invited })),
+    signIns,
+    self: person.id,
+  });
+});
 
 /** Another role, disable, enable, or a link for a new password. */
 export const POST = route('manage', async ({ request, person, caller }) => {

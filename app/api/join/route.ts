@@ -1,8 +1,14 @@
 import { NextResponse } from 'next/server';
-import { joinCrew } from '../../../store/crew';
+import { invitedBy, joinCrew } from '../../../store/crew';
 import { count } from '../../../store/limits';
 import { readBody, refused, tooOften } from '../../lib/answers';
 import { openRoute } from '../../lib/handle';
+
+/** Whom a lead's link is for; nobody where it was used already or is too old. */
+export const GET = openRoute(async ({ request }) => {
+  const invited = await invitedBy((new URL(request.url).searchParams.get('token') ?? '').slice(0, 200));
+  return NextResponse.json({ invited: invited && { name: invited.name, login: invited.login } });
+});
 
 /** Whoever holds a lead's link chooses a password, once. */
 export const POST = openRoute(async ({ request, caller }) => {

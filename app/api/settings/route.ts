@@ -1,7 +1,16 @@
 import { NextResponse } from 'next/server';
 import { keepUnitPreferences } from '../../../store/crew';
 import { readBody, refused } from '../../lib/answers';
+import { partListsOf } from '../../../store/partLists';
+import { workshopOf } from '../../../store/people';
 import { route } from '../../lib/handle';
+import { signedOf } from '../../lib/signed';
+
+/** What can be set: a person's own units, the workshop's practices and part lists. */
+export const GET = route('look', async ({ person }) => {
+  const [signed, { practices }, partLists] = await Promise.all([signedOf(person), workshopOf(person), partListsOf(person)]);
+  return NextResponse.json({ ...signed, practices, partLists });
+});
 
 /** A person's own units. */
 export const POST = route('look', async ({ request, person }) => {

@@ -5,7 +5,19 @@ import { recordSignIn } from '../../../store/signIns';
 import { readBody, refused, tooOften } from '../../lib/answers';
 import { deviceFor, rememberDevice } from '../../lib/device';
 import { openRoute } from '../../lib/handle';
-import { keepToken } from '../../lib/session';
+import cast from '../../../demo/people.json';
+import { anyPeople, demoIsLoaded } from '../../../store/people';
+import { currentPerson, keepToken } from '../../lib/session';
+
+/** What the way in has to know: whether anybody is known here, whether this device is signed in, and the demo's people where there is a demo. */
+export const GET = openRoute(async () => {
+  const [anybody, person, demo] = await Promise.all([anyPeople(), currentPerson(), demoIsLoaded()]);
+  return NextResponse.json({
+    anybody,
+    signedIn: person !== null,
+    demo: demo ? { password: cast.password, people: cast.people.map(({ login, name, role }) => ({ login, name, role })) } : null,
+  });
+});
 
 /**
  * Each try is counted before its password is looked at, so that many at once are no more than many in a row.

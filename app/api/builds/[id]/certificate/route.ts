@@ -2,11 +2,11 @@ import { fileName } from '../../../../../formats/buildFile';
 import { checkedLedger } from '../../../../../store/builds/ledger';
 import { printedPhotos } from '../../../../../store/photos';
 import { workshopOf } from '../../../../../store/people';
-import { download } from '../../../../lib/answers';
-import { buildRoute, noBuild } from '../../../../lib/handle';
+import { download, noBuild } from '../../../../lib/answers';
+import { documentRoute } from '../../../../lib/handle';
 import { offLoop, verifyApart } from '../../../../lib/offLoop';
 
-export const GET = buildRoute('look', async ({ kept, person }) => {
+export const GET = documentRoute('look', async ({ kept, person }) => {
   const [workshop, ledger] = await Promise.all([workshopOf(person), checkedLedger(kept.build.id, verifyApart)]);
   if (!ledger) return noBuild();
   const pictures = await printedPhotos(kept.build);

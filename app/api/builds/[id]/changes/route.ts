@@ -6,7 +6,7 @@ const longestMs = 5 * 60 * 1000;
 const beatMs = 20 * 1000;
 
 /** Tells of each new ledger row as it is kept: server-sent events, the sequence number as data. */
-export const GET = buildRoute('look', async ({ request, kept }) => {
+export const GET = buildRoute('look', async ({ request, head }) => {
   const encoder = new TextEncoder();
   let end = () => undefined as void;
   const stream = new ReadableStream<Uint8Array>({
@@ -27,9 +27,9 @@ export const GET = buildRoute('look', async ({ request, kept }) => {
         controller.close();
       };
       request.signal.addEventListener('abort', () => end());
-      forget = await watchBuild(kept.build.id, (seq) => (seq === null ? end() : say(`data: ${seq}\n\n`)));
+      forget = await watchBuild(head.id, (seq) => (seq === null ? end() : say(`data: ${seq}\n\n`)));
       // What was written between looking and listening is not missed.
-      say(`retry: 2000\ndata: ${kept.lastSeq}\n\n`);
+      say(`retry: 2000\ndata: ${head.lastSeq}\n\n`);
     },
     cancel: () => end(),
   });

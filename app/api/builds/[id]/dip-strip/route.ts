@@ -4,10 +4,10 @@ import { fileName } from '../../../../../formats/buildFile';
 import { writeDipStripPdf } from '../../../../../formats/dipStripPdf';
 import { papers, type Paper } from '../../../../../formats/templatePdf';
 import { download, refused } from '../../../../lib/answers';
-import { buildRoute } from '../../../../lib/handle';
+import { documentRoute } from '../../../../lib/handle';
 
 /** The scale of the tank's dipstick at true size. */
-export const GET = buildRoute('look', async ({ request, kept }) => {
+export const GET = documentRoute('look', async ({ request, kept }) => {
   const asked = new URL(request.url).searchParams.get('paper') ?? 'A4';
   if (!Object.hasOwn(papers, asked)) return refused(400, `paper is “${asked.slice(0, 20)}”; allowed is A4 or Letter.`);
   const tank = tankPicture(kept.build);

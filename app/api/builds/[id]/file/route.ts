@@ -2,10 +2,10 @@ import { logsNamed } from '../../../../../core/build/buildFile';
 import { fileName, writeBuildFileParts } from '../../../../../formats/buildFile';
 import { startLog } from '../../../../../store/startLogs';
 import { download } from '../../../../lib/answers';
-import { buildRoute } from '../../../../lib/handle';
+import { documentRoute } from '../../../../lib/handle';
 
 /** The build as a file: its document, and after it the logs of its starts, one at a time. */
-export const GET = buildRoute('look', async ({ kept }) => {
+export const GET = documentRoute('look', async ({ kept }) => {
   const encoder = new TextEncoder();
   const parts = writeBuildFileParts(kept.build, logsNamed(kept.build), (sha256) => startLog(kept.build.id, sha256));
   const stream = new ReadableStream<Uint8Array>({

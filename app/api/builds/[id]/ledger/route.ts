@@ -4,9 +4,9 @@ import { refused } from '../../../../lib/answers';
 import { buildRoute } from '../../../../lib/handle';
 
 /** The rows before `before`, as many as fit into one page. */
-export const GET = buildRoute('look', async ({ request, kept }) => {
+export const GET = buildRoute('look', async ({ request, head }) => {
   const before = Number(new URL(request.url).searchParams.get('before') ?? Number.NaN);
   if (!Number.isSafeInteger(before) || before < 1 || before > 2 ** 31 - 1)
     return refused(400, 'before must be a whole number from 1.');
-  return NextResponse.json({ rows: await ledgerOf(kept.build.id, { before }) });
+  return NextResponse.json({ rows: await ledgerOf(head.id, { before }) });
 });

@@ -8,7 +8,7 @@ import { readPhotoApart } from '../../../../lib/offLoop';
 /** Takes a picture; it belongs to the build once a command puts it on its list of photographs. */
 export const POST = buildRoute(
   'work',
-  async ({ request, person, kept }) => {
+  async ({ request, person, head }) => {
     const body = await readBytes(request, photoMaxBytes);
     if (!body.ok) return body.response;
     // What its first bytes say is enough to refuse most of what is none.
@@ -16,7 +16,7 @@ export const POST = buildRoute(
     if (problem) return refused(400, problem);
     const photo = await readPhotoApart(body.bytes);
     if (!photo.ok) return refused(400, photo.error);
-    await keepPhoto(person, kept.build.id, photo.value);
+    await keepPhoto(person, head.id, photo.value);
     const { sha256, widthPx, heightPx } = photo.value;
     return NextResponse.json({ sha256, widthPx, heightPx });
   },

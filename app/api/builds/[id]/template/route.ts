@@ -4,13 +4,13 @@ import { writeTemplateDxf } from '../../../../../formats/templateDxf';
 import { papers, writeTemplatePdf, type Paper } from '../../../../../formats/templatePdf';
 import { writeTemplateSvg } from '../../../../../formats/templateSvg';
 import { download, refused } from '../../../../lib/answers';
-import { buildRoute } from '../../../../lib/handle';
+import { documentRoute } from '../../../../lib/handle';
 
 const oneOf = <T extends string>(value: string | null, allowed: readonly T[]): T | null =>
   allowed.find((known) => known === value) ?? null;
 
 /** The template of the holes at true scale. */
-export const GET = buildRoute('look', async ({ request, kept }) => {
+export const GET = documentRoute('look', async ({ request, kept }) => {
   const asked = new URL(request.url).searchParams;
   const view = oneOf<TemplateView>(asked.get('view'), Object.keys(templateViews) as TemplateView[]);
   const format = oneOf(asked.get('format'), ['pdf', 'svg', 'dxf'] as const);

@@ -2,8 +2,8 @@ import { fileName } from '../../../../../../formats/buildFile';
 import { writeLedgerLines } from '../../../../../../formats/ledgerLines';
 import { wholeLedger } from '../../../../../../store/builds/ledger';
 import { download } from '../../../../../lib/answers';
-import { buildRoute } from '../../../../../lib/handle';
+import { documentRoute } from '../../../../../lib/handle';
 
-export const GET = buildRoute('look', async ({ kept }) =>
+export const GET = documentRoute('look', async ({ kept }) =>
   download(writeLedgerLines(await wholeLedger(kept.build.id)), 'application/x-ndjson', `${fileName(kept.build)}-ledger.jsonl`),
 );

@@ -3,9 +3,9 @@ import { startLog } from '../../../../../../store/startLogs';
 import { fileName } from '../../../../../../formats/buildFile';
 import { writeStartCsv } from '../../../../../../formats/startCsv';
 import { download, refused } from '../../../../../lib/answers';
-import { buildRoute } from '../../../../../lib/handle';
+import { documentRoute } from '../../../../../lib/handle';
 
-export const GET = buildRoute('look', async ({ kept, params }) => {
+export const GET = documentRoute('look', async ({ kept, params }) => {
   const run = [...kept.build.starts, ...(kept.build.claims ?? []).flatMap(({ starts }) => starts)].find(
     ({ id }) => id === params.startId,
   );

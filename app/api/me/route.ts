@@ -1,0 +1,6 @@
+import { NextResponse } from 'next/server';
+import { route } from '../../lib/handle';
+import { signedOf } from '../../lib/signed';
+
+/** Who is signed in here. */
+export const GET = route('look', async ({ person }) => NextResponse.json(await signedOf(person)));

@@ -1,0 +1,2 @@
+export const safeHeaders: { key: string; value: string }[];
+export function pagePolicy(scripts: readonly string[]): string;

@@ -1,0 +1,122 @@
+'use client';
+import { needsText } from '../../core/wording/needsText';
+import { area, line, scaleLinear } from 'd3';
+import { useMemo } from 'react';
+import { tankPicture } from '../../core/drawing/tank/tankPicture';
+import { inUnit } from '../../core/units/inUnits';
+import { formatFixed } from '../../core/units/formatNumber';
+import { useWorkspace, useSay } from '../sync/useWorkspace';
+import { useWidth } from './useWidth';
+
+const height = 250;
+const [left, right, top, bottom] = [50, 96, 16, 34];
+
+/** What the tank holds at each level: its stick at the right, what is out of reach hatched, what stands in it now filled. */
+export function TankChart() {
+  const { build, who, waiting, settled } = useWorkspace('build', 'who', 'waiting', 'settled');
+  const say = useSay();
+  const [holder, width] = useWidth<HTMLDivElement>(520);
+  const tank = useMemo(() => tankPicture(build), [build]);
+  if ('missing' in tank)
+    return (
+      <div ref={holder} className="soft">
+        Before the dip chart can be drawn: {needsText(tank.missing)}
+      </div>
+    );
+  const litre = (n: number) => formatFixed(inUnit(n, 'L', who.unitPreferences).value, 1);
+  const litreUnit = inUnit(1, 'L', who.unitPreferences).unit;
+  const mm = (n: number) =>
+    formatFixed(inUnit(n, 'mm', who.unitPreferences).value, who.unitPreferences.system === 'imperial' ? 1 : 0);
+  const mmUnit = inUnit(1, 'mm', who.unitPreferences).unit;
+  const x = scaleLinear([0, tank.capacityL], [left, Math.max(left + 100, width - right)]);
+  const y = scaleLinear([0, tank.heightMm], [height - bottom, top]);
+  type Point = (typeof tank.curve)[number];
+  const up = line<Point>()
+    .x((p) => x(p.litres))
+    .y((p) => y(p.levelMm));
+  const under = area<Point>()
+    .x0(left)
+    .x1((p) => x(p.litres))
+    .y((p) => y(p.levelMm));
+  const level = tank.levelMm === null ? null : Math.min(tank.levelMm, tank.heightMm);
+  const wet = level === null ? [] : [...tank.curve.filter((p) => p.levelMm < level), { levelMm: level, litres: tank.nowL ?? 0 }];
+  const out = [
+    ...tank.curve.filter((p) => p.levelMm < tank.pickupMm),
+    { levelMm: Math.min(tank.pickupMm, tank.heightMm), litres: tank.unusableL },
+  ];
+  const stick = x(tank.capacityL) + 22;
+  return (
+    <div ref={holder}>
+      <svg
+        className="chart"
+        width="100%"
+        height={height}
+        role="img"
+        aria-label={say(
+          `Dip chart: the tank holds ${formatFixed(tank.capacityL, 1)} L at ${formatFixed(tank.heightMm)} mm; fill to ${formatFixed(tank.limitMm)} mm at most; ${formatFixed(tank.unusableL, 1)} L lie below the pickup${tank.nowL === null ? '' : `; ${formatFixed(tank.nowL, 1)} L stand in it now`}.`,
+        )}
+      >
+        <defs>
+          <pattern id="out-of-reach" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+            <rect width="2" height="7" fill="var(--ink)" opacity="0.55" />
+          </pattern>
+        </defs>
+        {wet.length > 1 && <path d={under(wet) ?? ''} fill="var(--fuel-fill)" />}
+        {out.length > 1 && <path d={under(out) ?? ''} fill="url(#out-of-reach)" />}
+        <path d={up(tank.curve) ?? ''} fill="none" stroke="var(--fuel-deep)" strokeWidth={3} />
+        <path d={`M${left},${top}V${height - bottom}H${x(tank.capacityL)}`} fill="none" stroke="var(--ink)" strokeWidth={1.5} />
+        <path d={`M${left},${y(tank.limitMm)}H${stick + 14}`} stroke="var(--ink)" strokeDasharray="7 4" />
+        <text className="halo" x={left + 8} y={y(tank.limitMm) + 16}>
+          no higher: {mm(tank.limitMm)} {mmUnit}, {litre(tank.limitL)} {litreUnit}
+        </text>
+        <path d={`M${left},${y(tank.pickupMm)}H${stick + 14}`} stroke="var(--ink)" strokeWidth={2} />
+        <text className="halo" x={x(tank.capacityL)} y={y(tank.pickupMm) - 6} textAnchor="end">
+          pickup, {litre(tank.unusableL)} {litreUnit} out of reach
+        </text>
+        {level !== null && (
+          <>
+            <path d={`M${left},${y(level)}H${x(tank.nowL ?? 0)}`} stroke="var(--fuel-deep)" strokeWidth={3} />
+            <text className="halo" x={left + 8} y={y(level) - 6}>
+              now {mm(level)} {mmUnit}, {litre(tank.nowL ?? 0)} {litreUnit}
+            </text>
+          </>
+        )}
+        {y.ticks(5).map((n) => (
+          <text key={n} x={left - 6} y={y(n) + 4} textAnchor="end" className="mono">
+            {mm(n)}
+          </text>
+        ))}
+        {x.ticks(4).map((n) => (
+          <text key={n} x={x(n)} y={height - bottom + 18} textAnchor="middle" className="mono">
+            {litre(n)}
+          </text>
+        ))}
+        <text x={x(tank.capacityL)} y={height - 2} textAnchor="end">
+          {litreUnit}
+        </text>
+        <rect x={stick} y={top} width={14} height={y(0) - top} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={2} />
+        {level !== null && <rect x={stick + 2} y={y(level)} width={10} height={y(0) - y(level)} fill="var(--fuel-deep)" />}
+        {tank.marks
+          .filter(({ major }) => major)
+          .map(({ litres, levelMm }, i, all) => (
+            <g key={litres}>
+              <path d={`M${stick},${y(levelMm)}h14`} stroke="var(--ink)" strokeWidth={1.5} />
+              {(all.length - 1 - i) % Math.ceil(all.length / 8) === 0 && (
+                <text x={stick + 20} y={y(levelMm) + 4} className="mono">
+                  {litre(litres)}
+                </text>
+              )}
+            </g>
+          ))}
+      </svg>
+      <div className="inline">
+        {(['A4', 'Letter'] as const).map((paper) => (
+          <a key={paper} className="button" href={`/api/builds/${settled.id}/dip-strip?paper=${paper}`} download>
+            Dip strip at true scale, {paper}
+          </a>
+        ))}
+        {waiting.length > 0 && <span className="soft">What is not sent yet is not on it.</span>}
+      </div>
+    </div>
+  );
+}

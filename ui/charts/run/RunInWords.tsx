@@ -1,0 +1,24 @@
+'use client';
+import { describeRun } from '../../../core/drawing/run/describeRun';
+import { useWorkspace, useSay } from '../../sync/useWorkspace';
+
+/** What the drawing shows, in words, for those who can't see it or hold it on too small a screen. */
+export function RunInWords() {
+  const { build, findings } = useWorkspace('build', 'findings');
+  const say = useSay();
+  return (
+    <details className="run-words">
+      <summary className="in-words">The run in words</summary>
+      <div className="run-words-text" tabIndex={0} role="group" aria-label="The run in words">
+        <dl>
+          {describeRun(build, findings).map(({ part, title, text }) => (
+            <div key={part}>
+              <dt>{title}</dt>
+              <dd>{say(text)}</dd>
+            </div>
+          ))}
+        </dl>
+      </div>
+    </details>
+  );
+}

@@ -1,0 +1,17 @@
+'use client';
+import type { ComponentProps } from 'react';
+import { useAwake } from './useAwake';
+
+/**
+ * A form that takes nothing until the page is awake. Before that a browser would send it by itself,
+ * with the password in the address, and what was typed would be wiped when the page wakes.
+ */
+export function AwakeForm({ children, ...form }: Omit<ComponentProps<'form'>, 'method'>) {
+  return (
+    <form method="post" {...form}>
+      <fieldset disabled={!useAwake()} style={{ display: 'contents' }}>
+        {children}
+      </fieldset>
+    </form>
+  );
+}

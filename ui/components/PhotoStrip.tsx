@@ -1,0 +1,175 @@
+'use client';
+import { Dialog } from '@mui/material';
+import { Camera, Image as ImageIcon } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { lists, rowsOf, type RowOf } from '../../core/build/lists';
+import { formatFixed } from '../../core/units/formatNumber';
+import type { PhotoWaiting } from '../sync/PhotoWaiting';
+import { useWorkspace } from '../sync/useWorkspace';
+import { FileButton } from './cells/FileButton';
+import { Problems } from './cells/Problems';
+import { RowCell } from './lists/RowCell';
+import { useRows } from './lists/useRows';
+
+type Photo = RowOf<'photos'>;
+type About = NonNullable<Photo['about']>;
+const maxMb = 12;
+const tooLarge = (file: File): string | null =>
+  file.size > maxMb * 1024 * 1024
+    ? `${file.name} is ${formatFixed(file.size / 1024 / 1024, 1)} MB large; at most ${maxMb} MB are allowed.`
+    : null;
+
+function Picture({ photo, size }: { photo: Photo; size: 'small' | 'large' }) {
+  const { settled } = useWorkspace('settled');
+  const [gone, setGone] = useState(false);
+  const alt = photo.caption ?? (photo.about ? lists.photos.columns.about.options[photo.about] : 'photograph');
+  if (gone) return <span className="photo-gone soft">The picture itself is not in this Lorbet.</span>;
+  return (
+    // Sizes are known and the server has made the small one: there is nothing for an image optimizer to do.
+    <img
+      src={`/api/builds/${settled.id}/photos/${photo.sha256 ?? ''}${size === 'small' ? '?size=small' : ''}`}
+      alt={alt}
+      width={photo.widthPx}
+      height={photo.heightPx}
+      loading="lazy"
+      onError={() => setGone(true)}
+    />
+  );
+}
+
+/** One that is still on this device only. */
+function WaitingPicture({ photo, drop }: { photo: PhotoWaiting; drop: () => void }) {
+  const [src, setSrc] = useState<string | null>(null);
+  useEffect(() => {
+    const url = URL.createObjectURL(photo.file);
+    queueMicrotask(() => setSrc(url));
+    return () => URL.revokeObjectURL(url);
+  }, [photo.file]);
+  return (
+    <li>
+      {src && <img src={src} alt={photo.values.caption ?? 'photograph that waits on this device'} />}
+      {photo.error === undefined ? (
+        <span role="status">waits to be sent</span>
+      ) : (
+        <>
+          <span className="error-line" role="alert">
+            {photo.error}
+          </span>
+          <button type="button" className="plain-button" onClick={drop}>
+            Throw it away
+          </button>
+        </>
+      )}
+    </li>
+  );
+}
+
+/** Photographs of a build: taken by the phone's camera or chosen, small in a strip, large at a touch. */
+export function PhotoStrip({
+  about,
+  beside = [],
+  part,
+}: {
+  /** What a new one shows. */ about: About;
+  /** What else is shown here. */ beside?: readonly About[];
+  /** Only those of one part, and what it is called. */ part?: { id: string; name: string };
+}) {
+  const { settled } = useWorkspace('settled');
+  const { rows, set, remove, mayWork } = useRows('photos');
+  const { photos, takePhoto, dropPhoto } = useWorkspace('photos', 'takePhoto', 'dropPhoto');
+  const [problems, setProblems] = useState<string[]>([]);
+  const [large, setLarge] = useState<string | null>(null);
+  const belongs = (row: { partId?: string; about?: About }) =>
+    part ? row.partId === part.id : row.partId === undefined && [about, ...beside].includes(row.about ?? 'other');
+  const mine = rows.filter(belongs);
+  const waiting = photos.filter(({ values }) => belongs(values));
+  const take = async (files: File[]) => {
+    setProblems([]);
+    for (const file of files) {
+      const values = { about, printed: 'yes', ...(part ? { partId: part.id, caption: part.name } : {}) } as const;
+      const photo = { id: crypto.randomUUID(), takenAt: new Date().toISOString(), file, name: file.name, values };
+      const problem = tooLarge(file) ?? (await takePhoto(photo));
+      if (problem) setProblems((old) => [...old, problem]);
+    }
+  };
+  const open = rowsOf(settled.lists, 'photos').find((row) => row.id === large);
+  const pictures = 'image/jpeg,image/png,image/webp,.jpg,.jpeg,.png,.webp';
+  return (
+    <section aria-label="Photographs" className="photos">
+      {mine.length + waiting.length > 0 && (
+        <ul className="photo-strip">
+          {mine.map((photo) => (
+            <li key={photo.id}>
+              <button
+                type="button"
+                onClick={() => setLarge(photo.id)}
+                aria-label={`See ${photo.caption ?? 'the photograph'} large`}
+              >
+                <Picture photo={photo} size="small" />
+              </button>
+              <span className="soft">
+                {photo.caption ?? (photo.about ? lists.photos.columns.about.options[photo.about] : '')}
+              </span>
+            </li>
+          ))}
+          {waiting.map((photo) => (
+            <WaitingPicture key={photo.id} photo={photo} drop={() => void dropPhoto(photo.id)} />
+          ))}
+        </ul>
+      )}
+      {mayWork && (
+        <div className="inline">
+          <FileButton
+            name={part ? `Take a photograph of ${part.name}` : 'Take a photograph'}
+            accept={pictures}
+            camera
+            onFiles={(files) => void take(files)}
+          >
+            <Camera size={20} aria-hidden /> Photograph
+          </FileButton>
+          <FileButton
+            name={part ? `Choose a picture of ${part.name}` : 'Choose a picture'}
+            accept={pictures}
+            multiple
+            onFiles={(files) => void take(files)}
+          >
+            <ImageIcon size={20} aria-hidden /> Choose a picture
+          </FileButton>
+        </div>
+      )}
+      <Problems all={problems} />
+      <Dialog open={open !== undefined} onClose={() => setLarge(null)} maxWidth="lg" aria-label="Photograph">
+        {open && (
+          <div className="photo-large">
+            <Picture photo={open} size="large" />
+            <div className="row-cells">
+              {(['caption', 'about', 'printed'] as const).map((column) => (
+                <RowCell key={column} list="photos" row={open} column={column} set={(value) => set(open, column, value)} />
+              ))}
+            </div>
+            <p className="finding-id" style={{ textAlign: 'left', marginTop: 8 }}>
+              sha-256 {open.sha256}
+            </p>
+            <div className="inline" style={{ marginTop: 10 }}>
+              <button type="button" className="button ink" onClick={() => setLarge(null)}>
+                Close
+              </button>
+              {mayWork && (
+                <button
+                  type="button"
+                  className="button"
+                  onClick={() => {
+                    setProblems(remove(open));
+                    setLarge(null);
+                  }}
+                >
+                  Take it off the list
+                </button>
+              )}
+            </div>
+          </div>
+        )}
+      </Dialog>
+    </section>
+  );
+}

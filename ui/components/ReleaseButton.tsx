@@ -1,0 +1,35 @@
+'use client';
+import { holdPointSteps } from '../../core/build/stages';
+import { useState } from 'react';
+import type { ReleasableHoldPoint } from '../../core/build/Build';
+import { holdPointState } from '../../core/checks/holdPointState';
+import { useWorkspace } from '../sync/useWorkspace';
+import { ReleaseDialog } from './ReleaseDialog';
+
+/** A hold point as a button on the sheet that works towards it: held, open, or released. */
+export function ReleaseButton({ holdPoint, label }: { holdPoint: ReleasableHoldPoint; label: string }) {
+  const { settled, findings } = useWorkspace('settled', 'findings');
+  const [open, setOpen] = useState(false);
+  const { stops, open: standing, release } = holdPointState(settled, findings, holdPoint);
+  const state = release
+    ? `released by ${release.by}`
+    : stops.length > 0
+      ? 'held'
+      : standing.length > 0
+        ? `${standing.length} open`
+        : 'all holds';
+  return (
+    <>
+      <button
+        type="button"
+        className="button"
+        disabled={release !== null}
+        onClick={() => setOpen(true)}
+        title={`Before ${holdPointSteps[holdPoint]}`}
+      >
+        {label} <span style={{ fontWeight: 400 }}>{state}</span>
+      </button>
+      {open && <ReleaseDialog holdPoint={holdPoint} onClose={() => setOpen(false)} />}
+    </>
+  );
+}

@@ -1,0 +1,81 @@
+'use client';
+import { holdPoints, holdPointSteps } from '../../core/build/stages';
+import { Dialog } from '@mui/material';
+import { useState } from 'react';
+import type { ReleasableHoldPoint } from '../../core/build/Build';
+import { type Finding } from '../../core/checks/Finding';
+import { holdPointState } from '../../core/checks/holdPointState';
+import { LevelMark } from './findings/LevelMark';
+import { useFindingText, useWorkspace } from '../sync/useWorkspace';
+import { StageLink } from './StageLink';
+
+function Standing({ findings, onGo }: { findings: readonly Finding[]; onGo: () => void }) {
+  const { build } = useWorkspace('build');
+  const { message } = useFindingText();
+  return (
+    <ul className="stack" onClick={onGo}>
+      {findings.map((finding) => (
+        <li key={finding.id}>
+          <LevelMark level={finding.level} />{' '}
+          <StageLink className="plain-link" href={`/builds/${build.id}/${finding.stage}`}>
+            {message(finding)}
+          </StageLink>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** A hold point: what stands open at it over all sheets, and the name of whoever releases it. */
+export function ReleaseDialog({ holdPoint, onClose }: { holdPoint: ReleasableHoldPoint; onClose: () => void }) {
+  const { settled, findings, send, mayWork, who } = useWorkspace('settled', 'findings', 'send', 'mayWork', 'who');
+  const [problems, setProblems] = useState<string[]>([]);
+  const { stops, open } = holdPointState(settled, findings, holdPoint);
+  const release = () => {
+    const errors = send({ kind: 'holdPoint', holdPoint, action: 'release' });
+    setProblems(errors);
+    if (errors.length === 0) onClose();
+  };
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="hold-point-title">
+      <div className="stack" style={{ padding: 20 }}>
+        <h2 id="hold-point-title">{holdPoints[holdPoint][0]?.toUpperCase() + holdPoints[holdPoint].slice(1)}</h2>
+        {stops.length > 0 && (
+          <div className="banner bad" style={{ margin: 0 }}>
+            <strong>Held. Nobody releases it while this stands:</strong>
+            <Standing findings={stops} onGo={onClose} />
+          </div>
+        )}
+        {open.length > 0 && (
+          <div>
+            <p>
+              <strong>Still open, and harder to mend after this step:</strong>
+            </p>
+            <Standing findings={open} onGo={onClose} />
+          </div>
+        )}
+        {stops.length + open.length === 0 && <p>Everything that guards this step holds.</p>}
+        {problems.length > 0 && (
+          <p className="error-line" role="alert">
+            {problems.join(' ')}
+          </p>
+        )}
+        <div className="inline">
+          {mayWork && stops.length === 0 && (
+            <button type="button" className="button ink" onClick={release}>
+              {open.length === 0 ? `Release: ${holdPointSteps[holdPoint]}` : `Release all the same: ${holdPointSteps[holdPoint]}`}
+            </button>
+          )}
+          <button type="button" className="button" onClick={onClose}>
+            Not yet
+          </button>
+        </div>
+        {mayWork && stops.length === 0 && (
+          <p className="soft">
+            The ledger keeps that {who.name} released it{open.length > 0 ? ', and what stood open' : ''}.
+          </p>
+        )}
+      </div>
+    </Dialog>
+  );
+}

@@ -1,0 +1,47 @@
+'use client';
+import { figures } from '../../../core/figures/figures';
+import type { FigureId } from '../../../core/reading/figureIds';
+import { Popover } from '@mui/material';
+import { useMemo, useState } from 'react';
+import { explain } from '../../../core/figures/explain';
+import { inUnit } from '../../../core/units/inUnits';
+import { formatFixed } from '../../../core/units/formatNumber';
+import { useWorkspace } from '../../sync/useWorkspace';
+import { Explanation } from './Explanation';
+
+/** Computed figures, large; each tells on request how it was computed. */
+export function DerivedFigures({ keys }: { keys: readonly FigureId[] }) {
+  const { build, origins, who } = useWorkspace('build', 'origins', 'who');
+  const explained = useMemo(() => keys.map((key) => explain(build, key, origins)), [build, keys, origins]);
+  const [open, setOpen] = useState<{ key: FigureId; anchor: HTMLElement } | null>(null);
+  return (
+    <div className="derived" aria-label="Computed figures">
+      {explained.map((figure) => {
+        const shown = figure.value === null ? null : inUnit(figure.value, figure.unit, who.unitPreferences);
+        return (
+          <button
+            key={figure.key}
+            type="button"
+            aria-haspopup="dialog"
+            data-derived={figure.key}
+            onClick={(event) => setOpen({ key: figure.key, anchor: event.currentTarget })}
+          >
+            <span className="label">{figure.label}</span>
+            <span className="value">{shown === null ? '—' : formatFixed(shown.value, shown.decimals ?? figure.decimals)}</span>
+            <span className="unit">{shown?.unit ?? figure.unit}</span>
+            <span className="visually-hidden">how is this computed?</span>
+          </button>
+        );
+      })}
+      <Popover
+        open={open !== null}
+        anchorEl={open?.anchor}
+        onClose={() => setOpen(null)}
+        anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
+        slotProps={{ paper: { 'aria-label': 'How this is computed', role: 'dialog' } }}
+      >
+        {open && <Explanation start={open.key} label={figures[open.key].label} />}
+      </Popover>
+    </div>
+  );
+}

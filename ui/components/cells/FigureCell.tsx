@@ -1,0 +1,58 @@
+'use client';
+import { type Slot, valueProblem } from '../../../core/commands/kinds/figures';
+import { fieldAt, figureAt, type FigurePath } from '../../../core/build/sheets';
+import { useWorkspace } from '../../sync/useWorkspace';
+import { TypedCell } from './TypedCell';
+
+interface CellProps {
+  path: FigurePath;
+  slot: Slot;
+  besideUnit: string;
+  onProblem: (slot: Slot, problem: string) => void;
+  describedBy: string;
+}
+
+/** One figure of a sheet, as planned or as fitted. */
+export function FigureCell({ path, slot, besideUnit, onProblem, describedBy }: CellProps) {
+  const { settled, send, setDraft, mayWork } = useWorkspace('settled', 'send', 'setDraft', 'mayWork');
+  const field = fieldAt(path);
+  const kept = figureAt(settled.sheets, path)[slot];
+  const name = `${field.label}, ${field.given ? 'given' : slot === 'planned' ? 'planned' : 'as fitted'}`;
+  const planned = slot === 'planned' && !field.given;
+  const commit = (value: number | string | null) => send({ kind: 'figures', changes: [{ path, slot, from: kept, to: value }] });
+  if (field.kind === 'number')
+    return (
+      <TypedCell
+        name={name}
+        label={field.label}
+        kept={kept === null ? null : Number(kept)}
+        unit={field.unit}
+        decimals={field.decimals}
+        allowed={field}
+        besideUnit={besideUnit}
+        draftKey={`${settled.id}:${path}/${slot}`}
+        planned={planned}
+        describedBy={describedBy}
+        commit={commit}
+        check={(value) => valueProblem(path, value)}
+        onTyped={(value) => setDraft(`${path}/${slot}`, value === undefined ? [] : [{ path, slot, value }])}
+        onProblem={(problem) => onProblem(slot, problem)}
+      />
+    );
+  return (
+    <select
+      className={`cell-input${planned ? ' planned' : ''}`}
+      aria-label={name}
+      value={String(kept ?? '')}
+      disabled={!mayWork}
+      onChange={(event) => onProblem(slot, commit(event.target.value === '' ? null : event.target.value).join(' '))}
+    >
+      <option value="">—</option>
+      {Object.entries(field.options as Record<string, string>).map(([value, label]) => (
+        <option key={value} value={value}>
+          {label}
+        </option>
+      ))}
+    </select>
+  );
+}

@@ -1,0 +1,85 @@
+'use client';
+import type { Slot } from '../../../core/commands/kinds/figures';
+import { Fragment, useCallback, useId, useState } from 'react';
+import { fieldAt, valueAt, type FigurePath } from '../../../core/build/sheets';
+import { cellUnit } from '../../../core/units/parseTyped';
+import { useWorkspace, useSay } from '../../sync/useWorkspace';
+import { FigureCell } from './FigureCell';
+
+const unitShown = (unit: string) => (unit === 'deg' ? '°' : unit);
+
+function FigureRow({ path }: { path: FigurePath }) {
+  const { settled, who } = useWorkspace('settled', 'who');
+  const say = useSay();
+  const field = fieldAt(path);
+  const value = valueAt(settled.sheets, path);
+  const unit = field.kind === 'number' ? cellUnit(typeof value === 'number' ? value : null, field.unit, who.unitPreferences) : '';
+  const [problems, setProblems] = useState<Partial<Record<Slot, string>>>({});
+  const told = useCallback(
+    (slot: Slot, problem: string) => setProblems((old) => (old[slot] === problem ? old : { ...old, [slot]: problem })),
+    [],
+  );
+  const id = useId();
+  const sentence = problems.planned || problems.fitted;
+  return (
+    <Fragment>
+      <tr data-figure={path}>
+        <td>
+          {field.label}
+          {field.hint && <span className="hint">{field.hint}</span>}
+        </td>
+        {!field.given && (
+          <td className="cell">
+            <FigureCell path={path} slot="planned" besideUnit={unit} onProblem={told} describedBy={id} />
+          </td>
+        )}
+        <td className="cell" colSpan={field.given ? 2 : 1}>
+          <FigureCell path={path} slot={field.given ? 'planned' : 'fitted'} besideUnit={unit} onProblem={told} describedBy={id} />
+        </td>
+        <td className="unit">{unitShown(unit)}</td>
+      </tr>
+      {sentence && (
+        <tr className="figures-stacked">
+          <td colSpan={4} className="cell-problem" id={id} role="alert">
+            {say(sentence)}
+          </td>
+        </tr>
+      )}
+    </Fragment>
+  );
+}
+
+/** A sheet of figures: what each is, as planned, as fitted. */
+export function FigureTable({ paths, caption }: { paths: readonly FigurePath[]; caption: string }) {
+  const allGiven = paths.every((path) => fieldAt(path).given);
+  return (
+    <table className="figures">
+      <caption className="visually-hidden">{caption}</caption>
+      <thead>
+        <tr>
+          <th scope="col">
+            <span className="visually-hidden">Figure</span>
+          </th>
+          {allGiven ? (
+            <th scope="col" colSpan={2}>
+              given
+            </th>
+          ) : (
+            <>
+              <th scope="col">planned</th>
+              <th scope="col">as fitted</th>
+            </>
+          )}
+          <th scope="col">
+            <span className="visually-hidden">Unit</span>
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {paths.map((path) => (
+          <FigureRow key={path} path={path} />
+        ))}
+      </tbody>
+    </table>
+  );
+}

@@ -1,0 +1,127 @@
+'use client';
+import { useEffect, useId, useRef, useState } from 'react';
+import type { UnitId } from '../../../core/units/units';
+import { inUnit } from '../../../core/units/inUnits';
+import { cellUnit, parseTyped } from '../../../core/units/parseTyped';
+import { formatShort } from '../../../core/units/formatNumber';
+import { useWorkspace } from '../../sync/useWorkspace';
+import { keepDraft, readDraft } from '../../sync/useKeptText';
+
+interface Props {
+  /** What the cell holds, spoken. */
+  name: string;
+  label: string;
+  kept: number | null;
+  unit: UnitId;
+  decimals: number;
+  allowed: { min: number; max: number };
+  /** The unit beside the cell; a figure shown in another bears its own. */
+  besideUnit: string;
+  /** Under which what is typed is kept on the device. */
+  draftKey: string;
+  planned?: boolean;
+  describedBy: string;
+  /** Sends a value. @returns why not */
+  commit: (value: number | null) => string[];
+  /** Called while typing with what the text means, or undefined where it means nothing that can stand. */
+  onTyped?: (value: number | null | undefined) => void;
+  onProblem: (problem: string) => void;
+  check?: (value: number) => string | null;
+}
+
+/** A number with a unit, typed. What is typed and not sent yet is kept on the device, also through a closed tab. */
+export function TypedCell(props: Props) {
+  const { name, label, kept, unit, decimals, allowed, besideUnit, draftKey, planned = false, describedBy } = props;
+  const { commit, onTyped, onProblem, check } = props;
+  const { mayWork, who } = useWorkspace('mayWork', 'who');
+  const id = useId();
+  const [text, setText] = useState<string | null>(null);
+  const [bad, setBad] = useState(false);
+  const shownUnit = cellUnit(kept, unit, who.unitPreferences);
+
+  const read = (typed: string): { value: number | null } | { problem: string } => {
+    if (typed.trim() === '') return { value: null };
+    const parsed = parseTyped(typed, unit, shownUnit);
+    if (!parsed.ok)
+      return {
+        problem: `${label}: “${typed.slice(0, 40)}” ${parsed.reason}; allowed is ${allowed.min} to ${allowed.max} ${unit}.`,
+      };
+    const problem = check?.(parsed.value) ?? null;
+    return problem ? { problem } : { value: parsed.value };
+  };
+  /** Figure as kept, in plain digits that read back to the same number. */
+  const plain = () => {
+    if (kept === null) return '';
+    const shown = inUnit(kept, unit, who.unitPreferences);
+    const digits = formatShort(shown.value, Math.max(decimals, 3))
+      .replace('−', '-')
+      .replace(/\u2009/g, '');
+    return shown.unit === besideUnit ? digits : `${digits} ${shown.unit}`;
+  };
+  const type = (next: string) => {
+    setText(next);
+    keepDraft(draftKey, next);
+    const now = read(next);
+    setBad('problem' in now);
+    onProblem('problem' in now ? now.problem : '');
+    onTyped?.('problem' in now ? undefined : now.value);
+  };
+  const settle = () => {
+    setText(null);
+    setBad(false);
+    keepDraft(draftKey, null);
+    onProblem('');
+    onTyped?.(undefined);
+  };
+  const finish = () => {
+    if (text === null) return;
+    const now = read(text);
+    if ('problem' in now) return;
+    onTyped?.(undefined);
+    const errors = now.value === kept ? [] : commit(now.value);
+    if (errors.length === 0) settle();
+    else {
+      setBad(true);
+      onProblem(errors.join(' '));
+    }
+  };
+  // Leaving the sheet in the middle of a figure sends what was typed, if it can stand.
+  const leave = useRef<() => void>(() => undefined);
+  const restore = useRef<(typed: string) => void>(() => undefined);
+  useEffect(() => {
+    leave.current = finish;
+    restore.current = (typed) => {
+      type(typed);
+      if (!('problem' in read(typed)))
+        onProblem(`${label}: “${typed}” was typed earlier on this device and is not sent yet; Enter sends it.`);
+    };
+  });
+  useEffect(() => {
+    const draft = readDraft(draftKey);
+    if (draft !== null) queueMicrotask(() => restore.current(draft));
+    return () => leave.current();
+  }, [draftKey]);
+  return (
+    <input
+      id={id}
+      className={`cell-input${planned ? ' planned' : ''}`}
+      inputMode="text"
+      autoComplete="off"
+      enterKeyHint="next"
+      aria-label={`${name}, ${shownUnit}`}
+      aria-invalid={bad}
+      aria-describedby={bad ? describedBy : undefined}
+      placeholder="—"
+      readOnly={!mayWork}
+      value={text ?? plain()}
+      maxLength={60}
+      onChange={(event) => type(event.target.value)}
+      onBlur={finish}
+      onFocus={(event) => event.target.select()}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') finish();
+        if (event.key === 'Escape') settle();
+      }}
+    />
+  );
+}

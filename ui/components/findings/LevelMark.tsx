@@ -1,0 +1,30 @@
+import { levelWords, type Level } from '../../../core/checks/Finding';
+
+/** A level's own shape: solid bar, solid block, hatched block, double rule, thin rule. Never colour alone. */
+export function LevelGlyph({ level, size = 14, x, y }: { level: Level; size?: number; x?: number; y?: number }) {
+  const s = size;
+  const paint = `var(--${level === 'open' ? 'ink' : level})`;
+  return (
+    <svg className="glyph" width={s} height={s} viewBox="0 0 14 14" x={x} y={y} aria-hidden>
+      {level === 'stop' && <path d="M0,0H14V14H0Z M3,6H11V8H3Z" fill={paint} fillRule="evenodd" />}
+      {level === 'fix' && <path d="M2,2H12V12H2Z" fill={paint} />}
+      {level === 'watch' && (
+        <g fill="none" stroke={paint} strokeWidth="1.6">
+          <path d="M2,2H12V12H2Z" />
+          <path d="M2,8L8,2M4,12L12,4M9,12L12,9" />
+        </g>
+      )}
+      {level === 'open' && <path d="M4,1V13M10,1V13" stroke={paint} strokeWidth="2.4" />}
+      {level === 'sound' && <path d="M7,1V13" stroke={paint} strokeWidth="1.6" />}
+    </svg>
+  );
+}
+
+export function LevelMark({ level, waived = false }: { level: Level; waived?: boolean }) {
+  return (
+    <span className={`level level-${waived ? 'watch' : level}`}>
+      <LevelGlyph level={waived ? 'watch' : level} />
+      {waived ? 'WAIVED' : levelWords[level]}
+    </span>
+  );
+}

@@ -1,0 +1,29 @@
+'use client';
+import { List, ListItem, ListItemText, Typography } from '@mui/material';
+import { format } from 'date-fns';
+import { useWorkspace, useSay } from '../../sync/useWorkspace';
+
+/** What was found bad and fixed since, with cause and name: it stays in the record. */
+export function RepairList() {
+  const { settled } = useWorkspace('settled');
+  const say = useSay();
+  const repairs = settled.repairs ?? [];
+  if (repairs.length === 0) return null;
+  return (
+    <section aria-label="Found, and fixed">
+      <Typography variant="h6" component="h3">
+        Found, and fixed
+      </Typography>
+      <List dense disablePadding>
+        {[...repairs].reverse().map((repair) => (
+          <ListItem key={repair.id} disableGutters>
+            <ListItemText
+              primary={say(repair.found)}
+              secondary={`Cause: ${repair.cause}. Done: ${repair.repair}. ${repair.by}, ${format(new Date(repair.at), 'd MMM HH:mm')}`}
+            />
+          </ListItem>
+        ))}
+      </List>
+    </section>
+  );
+}

@@ -1,0 +1,55 @@
+'use client';
+import { useState } from 'react';
+import type { Verification } from '../../../core/ledger/verifyLedger';
+import { useWorkspace } from '../../sync/useWorkspace';
+
+/** Goes through every row of the record on the server, and gives it away as a file that anybody can check. */
+export function LedgerCheck() {
+  const { settled } = useWorkspace('settled');
+  const [told, setTold] = useState<Verification | 'away' | 'asking' | null>(null);
+  const check = async () => {
+    setTold('asking');
+    try {
+      const response = await fetch(`/api/builds/${settled.id}/ledger/check`);
+      setTold(response.ok ? ((await response.json()) as Verification) : 'away');
+    } catch {
+      setTold('away');
+    }
+  };
+  return (
+    <section style={{ marginTop: 26 }} aria-label="The record">
+      <h3>The record</h3>
+      <p className="soft">
+        Each entry bears the hash of the one before it, so that none can be altered, left out, added or moved unseen.
+      </p>
+      <div className="inline" style={{ marginTop: 8 }}>
+        <button type="button" className="button" disabled={told === 'asking'} onClick={() => void check()}>
+          Check every entry
+        </button>
+        <a className="button" href={`/api/builds/${settled.id}/ledger/file`} download>
+          Export the record (JSON lines)
+        </a>
+      </div>
+      <div aria-live="polite" style={{ marginTop: 8 }}>
+        {told === 'away' && <p className="error-line">The server can’t be reached now; try again.</p>}
+        {told !== null && typeof told === 'object' && told.broken === null && (
+          <p>
+            <strong>
+              {told.rows} {told.rows === 1 ? 'entry' : 'entries'}, all whole and in order; the figures are as the last one left
+              them.
+            </strong>{' '}
+            <span className="mono soft" style={{ overflowWrap: 'anywhere' }}>
+              {told.lastHash}
+            </span>
+          </p>
+        )}
+        {told !== null && typeof told === 'object' && told.broken !== null && (
+          <p className="banner bad">
+            <strong>The record is broken: {told.broken.why}.</strong> Don’t sign anything on it; compare it with an older export
+            or certificate.
+          </p>
+        )}
+      </div>
+    </section>
+  );
+}

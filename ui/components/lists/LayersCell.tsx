@@ -1,0 +1,118 @@
+'use client';
+import { useState } from 'react';
+import { buildUps, type BuildUpId } from '../../../core/physics/heat/buildUps';
+import { materials, type MaterialId } from '../../../core/physics/heat/materials';
+import type { Layer } from '../../../core/physics/heat/uValue';
+import { inUnit } from '../../../core/units/inUnits';
+import { parseTyped } from '../../../core/units/parseTyped';
+import { formatShort } from '../../../core/units/formatNumber';
+import { useWorkspace } from '../../sync/useWorkspace';
+
+interface Props {
+  name: string;
+  layers: readonly Layer[];
+  max: number;
+  set: (layers: readonly Layer[] | null) => string[];
+}
+
+/** The layers of a wall, from inside to outside: each a material and a thickness; or one of the usual build-ups. */
+export function LayersCell({ name, layers, max, set }: Props) {
+  const { mayWork, who } = useWorkspace('mayWork', 'who');
+  const [typed, setTyped] = useState<Record<number, string>>({});
+  const [problem, setProblem] = useState('');
+  const shownUnit = inUnit(1, 'mm', who.unitPreferences).unit;
+  const change = (next: readonly Layer[]) => setProblem(set(next.length === 0 ? null : next).join(' '));
+  const finish = (at: number) => {
+    const text = typed[at];
+    if (text === undefined) return;
+    const parsed = parseTyped(text, 'mm', shownUnit);
+    if (!parsed.ok || !(parsed.value >= 0.1 && parsed.value <= 1000)) {
+      setProblem(
+        `Thickness: “${text.slice(0, 20)}” ${parsed.ok ? 'is out of range' : parsed.reason}; allowed is 0.1 to 1000 mm.`,
+      );
+      return;
+    }
+    setTyped(({ [at]: _done, ...rest }) => rest);
+    change(layers.map((layer, i) => (i === at ? { ...layer, thicknessMm: parsed.value } : layer)));
+  };
+  return (
+    <div className="layers" role="group" aria-label={name}>
+      {layers.map((layer, i) => (
+        <div key={i} className="layer">
+          <select
+            className="cell-input"
+            aria-label={`Material of layer ${i + 1}, ${name}`}
+            value={layer.material}
+            disabled={!mayWork}
+            onChange={(event) =>
+              change(layers.map((l, k) => (k === i ? { ...l, material: event.target.value as MaterialId } : l)))
+            }
+          >
+            {Object.entries(materials).map(([id, material]) => (
+              <option key={id} value={id}>
+                {material.label}, λ {material.lambdaWMK}
+              </option>
+            ))}
+          </select>
+          <input
+            className="cell-input"
+            aria-label={`Thickness of layer ${i + 1}, ${name}, ${shownUnit}`}
+            value={typed[i] ?? formatShort(inUnit(layer.thicknessMm, 'mm', who.unitPreferences).value, 2)}
+            readOnly={!mayWork}
+            onChange={(event) => setTyped((old) => ({ ...old, [i]: event.target.value }))}
+            onBlur={() => finish(i)}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter') finish(i);
+            }}
+          />
+          {mayWork && (
+            <button
+              type="button"
+              className="icon-button"
+              aria-label={`Take layer ${i + 1} out, ${name}`}
+              onClick={() => change(layers.filter((_, k) => k !== i))}
+            >
+              ×
+            </button>
+          )}
+        </div>
+      ))}
+      {mayWork && (
+        <div className="layer">
+          <select
+            className="cell-input"
+            aria-label={`Put a layer or a usual build-up in, ${name}`}
+            value=""
+            disabled={layers.length >= max}
+            onChange={(event) => {
+              const [kind, id] = event.target.value.split(':');
+              if (kind === 'up') change([...buildUps[id as BuildUpId].layers]);
+              else if (kind === 'layer') change([...layers, { material: id as MaterialId, thicknessMm: 10 }]);
+            }}
+          >
+            <option value="">{layers.length === 0 ? 'choose layers' : 'one more layer'}</option>
+            <optgroup label="usual build-ups">
+              {Object.entries(buildUps).map(([id, up]) => (
+                <option key={id} value={`up:${id}`}>
+                  {up.label}
+                </option>
+              ))}
+            </optgroup>
+            <optgroup label="a layer more, 10 mm">
+              {Object.entries(materials).map(([id, material]) => (
+                <option key={id} value={`layer:${id}`}>
+                  {material.label}
+                </option>
+              ))}
+            </optgroup>
+          </select>
+        </div>
+      )}
+      {problem && (
+        <span className="cell-problem" role="alert">
+          {problem}
+        </span>
+      )}
+    </div>
+  );
+}

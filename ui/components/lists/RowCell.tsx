@@ -1,0 +1,123 @@
+'use client';
+import { format } from 'date-fns';
+import { useId, useState } from 'react';
+import { columnAt, lists, type AnyRow, type CellValue, type ListId } from '../../../core/build/lists';
+import { cellProblem, rowName } from '../../../core/commands/changeRows';
+import type { Layer } from '../../../core/physics/heat/uValue';
+import { cellUnit } from '../../../core/units/parseTyped';
+import { useWorkspace, useSay } from '../../sync/useWorkspace';
+import { TextCell } from '../cells/TextCell';
+import { TypedCell } from '../cells/TypedCell';
+import { LayersCell } from './LayersCell';
+
+interface Props {
+  list: ListId;
+  row: AnyRow;
+  column: string;
+  set: (value: CellValue | null) => string[];
+}
+
+function InstantCell({ name, kept, set }: { name: string; kept: string | null; set: Props['set'] }) {
+  const { mayWork } = useWorkspace('mayWork');
+  // What the browser's own field takes is local time to the minute.
+  const local = kept ? format(new Date(kept), "yyyy-MM-dd'T'HH:mm") : '';
+  return (
+    <span className="inline" style={{ flexWrap: 'nowrap', gap: 6 }}>
+      <input
+        type="datetime-local"
+        className="cell-input text"
+        aria-label={name}
+        value={local}
+        readOnly={!mayWork}
+        onChange={(event) => {
+          const at = new Date(event.target.value);
+          if (event.target.value === '') set(null);
+          else if (!Number.isNaN(at.getTime())) set(at.toISOString());
+        }}
+      />
+      {mayWork && !kept && (
+        <button type="button" className="button" style={{ minHeight: 44 }} onClick={() => set(new Date().toISOString())}>
+          now
+        </button>
+      )}
+    </span>
+  );
+}
+
+/** One cell of a row of a list, whatever it holds. */
+export function RowCell({ list, row, column: name, set }: Props) {
+  const { settled, who, mayWork } = useWorkspace('settled', 'who', 'mayWork');
+  const say = useSay();
+  const id = useId();
+  const [problem, setProblem] = useState('');
+  const column = columnAt(list, name);
+  if (!column) return null;
+  const kept = row[name];
+  const label = `${column.label}, ${rowName(list, row)}`;
+  const draftKey = `${settled.id}:list/${list}/${row.id}/${name}`;
+  const tell = (value: CellValue | null) => {
+    const errors = set(value);
+    setProblem(errors.join(' '));
+    return errors;
+  };
+  const unit = column.kind === 'number' ? cellUnit(typeof kept === 'number' ? kept : null, column.unit, who.unitPreferences) : '';
+  return (
+    <div className="row-cell" data-column={name}>
+      <span className="row-label">
+        {column.label}
+        {unit && unit !== 'pieces' && <span className="soft"> {unit === 'deg' ? '°' : unit}</span>}
+      </span>
+      {column.kind === 'number' && (
+        <TypedCell
+          name={label}
+          label={`${lists[list].label}, ${column.label.toLowerCase()}`}
+          kept={typeof kept === 'number' ? kept : null}
+          unit={column.unit}
+          decimals={column.decimals}
+          allowed={column}
+          besideUnit={unit}
+          draftKey={draftKey}
+          describedBy={id}
+          commit={set}
+          check={(value) => cellProblem(list, name, value)}
+          onProblem={setProblem}
+        />
+      )}
+      {column.kind === 'choice' && (
+        <select
+          className="cell-input"
+          aria-label={label}
+          value={typeof kept === 'string' ? kept : ''}
+          disabled={!mayWork}
+          onChange={(event) => tell(event.target.value === '' ? null : event.target.value)}
+        >
+          <option value="">—</option>
+          {Object.entries(column.options as Record<string, string>).map(([value, text]) => (
+            <option key={value} value={value}>
+              {text}
+            </option>
+          ))}
+        </select>
+      )}
+      {column.kind === 'text' && (
+        <TextCell
+          className="cell-input text"
+          name={label}
+          kept={typeof kept === 'string' ? kept : ''}
+          draftKey={draftKey}
+          max={column.max}
+          commit={(text) => set(text === '' ? null : text)}
+        />
+      )}
+      {column.kind === 'instant' && <InstantCell name={label} kept={typeof kept === 'string' ? kept : null} set={tell} />}
+      {column.kind === 'layers' && (
+        <LayersCell name={label} layers={(Array.isArray(kept) ? kept : []) as readonly Layer[]} max={column.max} set={tell} />
+      )}
+      {problem && (
+        <span className="cell-problem" role="alert" id={id}>
+          {say(problem)}
+        </span>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,131 @@
+'use client';
+import { useState, type ReactNode } from 'react';
+import { lists, type AnyRow, type ListId, type RowOf } from '../../../core/build/lists';
+import { rowName } from '../../../core/commands/changeRows';
+import { RowCell } from './RowCell';
+import { useRows } from './useRows';
+
+interface Props<L extends ListId> {
+  list: L;
+  /** Columns shown at once, and those behind "more". */
+  main: readonly string[];
+  more?: readonly string[];
+  /** What a new row begins with. */
+  fresh?: () => Partial<Omit<RowOf<L>, 'id'>>;
+  /** In which order the rows are shown; as kept where none is given. */
+  order?: (rows: readonly RowOf<L>[]) => readonly RowOf<L>[];
+  /** What adds a row, where that takes more than a fresh one. */
+  onAdd?: () => void;
+  /** Which columns a row has no use for. */
+  hide?: (row: RowOf<L>, column: string) => boolean;
+  selected?: string | null;
+  onSelect?: (id: string | null) => void;
+  extra?: (row: RowOf<L>) => ReactNode;
+  /** Behind "more", under its columns. */
+  moreExtra?: (row: RowOf<L>) => ReactNode;
+}
+
+/** The rest of a row; made only when it is asked for, since a list may hold two hundred. */
+function RowMore({ name, children }: { name: string; children: ReactNode }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <details className="row-more" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary aria-label={`More of ${name}`}>more</summary>
+      {open && children}
+    </details>
+  );
+}
+
+/** A list of a build as rows to type in: each a line of cells on a wide screen, a block on a narrow one. */
+export function RowList<L extends ListId>({
+  list,
+  main,
+  more = [],
+  fresh,
+  order,
+  onAdd,
+  hide,
+  selected,
+  onSelect,
+  extra,
+  moreExtra,
+}: Props<L>) {
+  const { rows: kept, add, set, remove, mayWork } = useRows(list);
+  const rows = order ? order(kept) : kept;
+  const [problems, setProblems] = useState<string[]>([]);
+  const { one, max, label } = lists[list];
+  const shown = (row: RowOf<L>, columns: readonly string[]) => columns.filter((column) => !hide?.(row, column));
+  return (
+    <section aria-label={label} className="rows">
+      <ul>
+        {rows.map((row, i) => {
+          const name = rowName(list, row);
+          return (
+            <li
+              key={row.id}
+              className={selected === row.id ? 'row lit' : 'row'}
+              data-row={row.id}
+              onFocus={() => onSelect?.(row.id)}
+              aria-label={`${one} ${i + 1}: ${name}`}
+            >
+              <div className="row-cells">
+                {shown(row, main).map((column) => (
+                  <RowCell
+                    key={column}
+                    list={list}
+                    row={row as AnyRow}
+                    column={column}
+                    set={(value) => set(row, column, value)}
+                  />
+                ))}
+                {extra?.(row)}
+                {mayWork && (
+                  <button
+                    type="button"
+                    className="icon-button"
+                    aria-label={`Remove ${name}`}
+                    title={`Remove ${name}`}
+                    onClick={() => setProblems(remove(row))}
+                  >
+                    ×
+                  </button>
+                )}
+              </div>
+              {shown(row, more).length > 0 && (
+                <RowMore name={name}>
+                  <div className="row-cells">
+                    {shown(row, more).map((column) => (
+                      <RowCell
+                        key={column}
+                        list={list}
+                        row={row as AnyRow}
+                        column={column}
+                        set={(value) => set(row, column, value)}
+                      />
+                    ))}
+                  </div>
+                  {moreExtra?.(row)}
+                </RowMore>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      {problems.length > 0 && (
+        <p className="error-line" role="alert">
+          {problems.join(' ')}
+        </p>
+      )}
+      {mayWork && (
+        <button
+          type="button"
+          className="button"
+          disabled={rows.length >= max}
+          onClick={() => (onAdd ? onAdd() : setProblems(add(fresh?.() ?? {})))}
+        >
+          One {one} more
+        </button>
+      )}
+    </section>
+  );
+}

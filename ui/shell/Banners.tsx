@@ -1,0 +1,105 @@
+'use client';
+import type { Choice } from '../../core/commands/define';
+import { format } from 'date-fns';
+import { usePathname } from 'next/navigation';
+import { useState } from 'react';
+import { describeRow } from '../../core/ledger/describeRow';
+import { commandBody } from './ledger/commandBody';
+import { useWorkspace, useSay } from '../sync/useWorkspace';
+import type { Held, Shelved } from '../sync/Waiting';
+
+const shown = (value: number | string | null) => (value === null ? 'empty' : String(value));
+
+/** An entry that the server did not take: value by value theirs or one's own, or thrown away; never gone by itself. */
+function HeldEntry({ held }: { held: Shelved<Held> }) {
+  const { settleHeld, settled } = useWorkspace('settleHeld', 'settled');
+  const say = useSay();
+  const { clashes, errors, command, madeAt } = held.entry;
+  const [choices, setChoices] = useState<Record<string, Choice>>({});
+  const open = clashes.filter(({ key }) => !choices[key]).length;
+  if (clashes.length === 0)
+    return (
+      <div className="banner bad" role="alert">
+        <strong>Not taken:</strong> {say(describeRow({ kind: command.kind, body: commandBody(command, settled) }))}{' '}
+        <span className="soft">(entered {format(new Date(madeAt), 'd MMM HH:mm')})</span>
+        <ul>
+          {errors.map((error) => (
+            <li key={error}>{say(error)}</li>
+          ))}
+        </ul>
+        <button type="button" className="button" onClick={() => settleHeld(held, {})}>
+          Seen; throw this entry away
+        </button>
+      </div>
+    );
+  return (
+    <div className="banner bad" role="alertdialog" aria-label="Changed by somebody else">
+      <strong>Changed by somebody else meanwhile. Whose value is right?</strong>
+      {clashes.map((clash) => (
+        <fieldset key={clash.key} className="clash">
+          <legend>{clash.label}</legend>
+          {(['theirs', 'yours'] as const).map((choice) => (
+            <button
+              key={choice}
+              type="button"
+              className="button"
+              aria-pressed={choices[clash.key] === choice}
+              onClick={() => setChoices((old) => ({ ...old, [clash.key]: choice }))}
+            >
+              <b className="mono">{shown(choice === 'theirs' ? clash.theirs : clash.yours)}</b>
+              <span>
+                {choice === 'theirs'
+                  ? clash.from
+                    ? `${clash.from.by}, ${format(new Date(clash.from.at), 'd MMM HH:mm')}`
+                    : 'theirs'
+                  : `you, ${format(new Date(madeAt), 'd MMM HH:mm')}`}
+              </span>
+            </button>
+          ))}
+        </fieldset>
+      ))}
+      <button type="button" className="button ink" disabled={open > 0} onClick={() => settleHeld(held, choices)}>
+        {open > 0 ? `Choose ${open === clashes.length && open === 1 ? 'one' : `${open} more`}` : 'Keep these'}
+      </button>
+    </div>
+  );
+}
+
+/** What stands between a person's work and its being kept: no way through, a clash, a refusal. */
+export function Banners() {
+  const { link, waiting, others, storeFull, held } = useWorkspace('link', 'waiting', 'others', 'storeFull', 'held');
+  const path = usePathname();
+  const one = waiting.length === 1;
+  const wait =
+    waiting.length === 0
+      ? 'What you enter is kept on this device and goes in'
+      : `${waiting.length} ${one ? 'entry waits on this device and goes' : 'entries wait on this device and go'} in`;
+  return (
+    <div aria-live="polite">
+      {link === 'signed-out' && (
+        <div className="banner bad">
+          <strong>You are signed out.</strong> {wait} once you sign in again.{' '}
+          <a href={`/sign-in?to=${encodeURIComponent(path)}`}>Sign in</a>
+        </div>
+      )}
+      {link === 'unreachable' && (
+        <div className="banner">
+          <strong>No way through to the server.</strong> {wait} as soon as there is one. Work on.
+        </div>
+      )}
+      {storeFull && (
+        <div className="banner bad">
+          <strong>This device can’t keep entries.</strong> Leave this page open until nothing waits any more.
+        </div>
+      )}
+      {others.length > 0 && (
+        <div className="banner">
+          Entries of <strong>{others.join(', ')}</strong> wait on this device and go in when that person signs in here.
+        </div>
+      )}
+      {held.map((entry) => (
+        <HeldEntry key={entry.key} held={entry} />
+      ))}
+    </div>
+  );
+}

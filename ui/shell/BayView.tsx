@@ -1,0 +1,148 @@
+'use client';
+import { holdPointSteps, stageIds, stages } from '../../core/build/stages';
+import { format } from 'date-fns';
+import Link from 'next/link';
+import { messageOf } from '../../core/checks/findingText';
+import { levelWords, type Level } from '../../core/checks/Finding';
+import type { BuildSummary } from '../../core/checks/summarizeBuild';
+import type { UnitPreferences } from '../../core/units/inUnits';
+import { useNow } from '../components/useNow';
+import { LevelMark } from '../components/findings/LevelMark';
+
+/** A dipstick lying down: wet as far as the build is proven. */
+function LyingDipstick({ wet }: { wet: number }) {
+  const [w, step] = [160, 160 / stageIds.length];
+  return (
+    <svg width={168} height={26} role="img" aria-label={`${wet} of ${stageIds.length} stages proven`}>
+      <rect x={3} y={7} width={wet * step} height={12} fill="var(--fuel-deep)" rx={wet === stageIds.length ? 6 : 0} />
+      <rect x={3} y={7} width={w} height={12} rx={6} fill="none" stroke="var(--ink)" strokeWidth={2} />
+      {stageIds.slice(1).map((id, i) => (
+        <line key={id} x1={3 + (i + 1) * step} x2={3 + (i + 1) * step} y1={9} y2={17} stroke="var(--ink)" strokeWidth={1.5} />
+      ))}
+    </svg>
+  );
+}
+
+const countWords: Partial<Record<Level, (n: number) => string>> = {
+  stop: (n) => (n === 1 ? 'stop' : 'stops'),
+  fix: () => 'to fix',
+};
+const leakLooks = { wipe: 'wipe the joints', warm: 'look for leaks, warm', night: 'look for leaks after the night' } as const;
+const signedWords = { signed: 'signed', corrected: 'corrected since signed' } as const;
+
+export interface BayBuild {
+  id: string;
+  summary: BuildSummary;
+  changedAt: string;
+}
+
+/** One build as the bay shows it: what it waits for, its worst finding, the next hold point. */
+function BayRow({
+  build: { id, summary, changedAt },
+  unitPreferences,
+  nowMs,
+}: {
+  build: BayBuild;
+  unitPreferences: UnitPreferences;
+  nowMs: number;
+}) {
+  const { name, what, place, wet, signed, counts, worst, holdPoint, waitsFor, leak } = summary;
+  const told = (['stop', 'fix', 'open'] as const).filter((level) => counts[level] > 0);
+  const pressing = worst?.level === 'stop' || worst?.level === 'fix' ? worst.stage : (waitsFor ?? 'signoff');
+  return (
+    <li>
+      <Link className="bay-row" prefetch={false} href={`/builds/${id}/${signed === 'signed' ? 'signoff' : pressing}`}>
+        <div>
+          <h2>{name}</h2>
+          <p className="soft">{[what, place].filter(Boolean).join(', ')}</p>
+          <p className="soft">last entry {format(new Date(changedAt), 'd MMM HH:mm')}</p>
+        </div>
+        <div>
+          <LyingDipstick wet={wet} />
+          <p>{signed === 'unsigned' ? `waits for ${stages[waitsFor ?? 'signoff'].toLowerCase()}` : signedWords[signed]}</p>
+        </div>
+        <div className="bay-waits">
+          {worst ? (
+            <>
+              <LevelMark level={worst.level} />{' '}
+              {told
+                .map((level) => `${counts[level]} ${countWords[level]?.(counts[level]) ?? levelWords[level].toLowerCase()}`)
+                .join(', ')}
+              <p>
+                <strong>{messageOf(worst, unitPreferences)}</strong>
+              </p>
+            </>
+          ) : signed === 'signed' ? (
+            <LevelMark level="sound" />
+          ) : (
+            <p>
+              <strong>Nothing stands in the way.</strong>
+            </p>
+          )}
+          {leak && signed !== 'signed' && (
+            <p>
+              {nowMs >= leak.dueMs ? (
+                <strong>Due: {leakLooks[leak.look]}</strong>
+              ) : (
+                `From ${format(new Date(leak.dueMs), 'd MMM HH:mm')}: ${leakLooks[leak.look]}`
+              )}{' '}
+              ({leak.joints} {leak.joints === 1 ? 'joint' : 'joints'})
+            </p>
+          )}
+          {holdPoint && signed === 'unsigned' && (
+            <p>
+              Next hold point: <strong>{holdPointSteps[holdPoint]}</strong>
+            </p>
+          )}
+        </div>
+      </Link>
+    </li>
+  );
+}
+
+/** A page of the workshop's builds, the last changed first. */
+export function BayView({
+  builds,
+  next,
+  search,
+  first,
+  unitPreferences,
+}: {
+  builds: readonly BayBuild[];
+  next: string | null;
+  search: string;
+  /** whether this is the first page */ first: boolean;
+  unitPreferences: UnitPreferences;
+}) {
+  const nowMs = useNow() ?? 0;
+  const query = (from: string | null) => ({ ...(search ? { find: search } : {}), ...(from ? { from } : {}) });
+  if (builds.length === 0)
+    return (
+      <p style={{ marginTop: 24 }}>
+        {search
+          ? `No build holds “${search}” in its name, kind, place or serial number.`
+          : 'No build yet. Make a new one, or import one from a file.'}
+      </p>
+    );
+  return (
+    <>
+      <ul className="bay-list">
+        {builds.map((build) => (
+          <BayRow key={build.id} build={build} unitPreferences={unitPreferences} nowMs={nowMs} />
+        ))}
+      </ul>
+      <nav className="inline" aria-label="Pages" style={{ marginTop: 14 }}>
+        {!first && (
+          <Link className="button" href={{ pathname: '/', query: query(null) }}>
+            To the newest
+          </Link>
+        )}
+        {next && (
+          <Link className="button" href={{ pathname: '/', query: query(next) }}>
+            Older builds
+          </Link>
+        )}
+      </nav>
+    </>
+  );
+}

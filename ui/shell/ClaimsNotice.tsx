@@ -1,0 +1,35 @@
+'use client';
+import { Accordion, AccordionDetails, AccordionSummary, Typography } from '@mui/material';
+import { ChevronDown } from 'lucide-react';
+import { format } from 'date-fns';
+import { claimLines } from '../../core/wording/claimLines';
+import { useWorkspace } from '../sync/useWorkspace';
+
+/** What a file brought along in other people's names: told on every sheet, and that it counts for nothing. */
+export function ClaimsNotice() {
+  const { settled } = useWorkspace('settled');
+  const claims = settled.claims ?? [];
+  if (claims.length === 0) return null;
+  return (
+    <>
+      {claims.map((claim) => (
+        <Accordion key={claim.at} className="claims" disableGutters square elevation={0}>
+          <AccordionSummary expandIcon={<ChevronDown size={20} />}>
+            <Typography>
+              <strong>Claimed in a file, not seen here.</strong> {claimLines(claim).length}{' '}
+              {claimLines(claim).length === 1 ? 'thing' : 'things'} done, seen or signed elsewhere; imported by {claim.by},{' '}
+              {format(new Date(claim.at), 'd MMM yyyy')}. None of it counts.
+            </Typography>
+          </AccordionSummary>
+          <AccordionDetails>
+            <ul>
+              {claimLines(claim).map((line, i) => (
+                <li key={`${i} ${line}`}>{line}</li>
+              ))}
+            </ul>
+          </AccordionDetails>
+        </Accordion>
+      ))}
+    </>
+  );
+}

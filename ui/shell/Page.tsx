@@ -1,0 +1,66 @@
+'use client';
+import { LinearProgress } from '@mui/material';
+import type { ReactNode } from 'react';
+import type { Signed } from '../../core/people/Who';
+import { OnDevice } from '../components/OnDevice';
+import { PersonLine } from './people/PersonLine';
+import { usePage } from './usePage';
+
+interface Props<T> {
+  /** where what it shows comes from */ url: string;
+  /** it opens without coverage too, as it was seen last */ keep?: boolean;
+  /** whether the mark leads back to the bay */ back?: boolean;
+  className?: string;
+  children: (value: T, refresh: () => void) => ReactNode;
+}
+
+function Shown<T extends Signed>({ url, keep = false, back = false, className, children }: Props<T>) {
+  const { page, refresh } = usePage<T>(url, { keep });
+  if (page.kind === 'opening') return <LinearProgress aria-label="Opening" />;
+  if (page.kind === 'ready')
+    return (
+      <div className="page">
+        <PersonLine title={page.value.workshop.name} demo={page.value.workshop.demo} person={page.value.who} back={back} />
+        <main className={className}>
+          {page.old && (
+            <p className="banner" role="status">
+              <strong>No way through to the server.</strong> This is how it was seen last on this device.
+            </p>
+          )}
+          {children(page.value, refresh)}
+        </main>
+      </div>
+    );
+  return (
+    <main className="page">
+      {page.kind === 'unreachable' ? (
+        <>
+          <h1>No way through to the server</h1>
+          <p>This page needs it, and has not been opened on this device before.</p>
+        </>
+      ) : (
+        <>
+          <h1>Not for you</h1>
+          <p>{page.errors.join(' ')}</p>
+        </>
+      )}
+      <p className="inline">
+        <button type="button" className="button" onClick={refresh}>
+          Try again
+        </button>
+        <a className="button" href="/">
+          To the bay
+        </a>
+      </p>
+    </main>
+  );
+}
+
+/** A page for people who are signed in: its frame is the same for everybody, what it shows is asked for. */
+export function Page<T extends Signed>(props: Props<T>) {
+  return (
+    <OnDevice>
+      <Shown {...props} />
+    </OnDevice>
+  );
+}

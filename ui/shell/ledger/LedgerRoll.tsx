@@ -1,0 +1,72 @@
+'use client';
+import { format } from 'date-fns';
+import { useEffect, useRef, useState } from 'react';
+import { describeRow, turnsOf } from '../../../core/ledger/describeRow';
+import { LevelGlyph } from '../../components/findings/LevelMark';
+import { useWorkspace, useSay } from '../../sync/useWorkspace';
+import { commandBody } from './commandBody';
+
+/** What happened, newest at the bottom. */
+export function LedgerRoll() {
+  const { rows, waiting, loadEarlier, settled } = useWorkspace('rows', 'waiting', 'loadEarlier', 'settled');
+  const say = useSay();
+  const [away, setAway] = useState(false);
+  const roll = useRef<HTMLDivElement>(null);
+  const newest = rows[rows.length - 1]?.seq ?? 0;
+  useEffect(() => {
+    if (roll.current) roll.current.scrollTop = roll.current.scrollHeight;
+  }, [newest, waiting.length]);
+  return (
+    <div className="roll" ref={roll} tabIndex={0} role="log" aria-label="Ledger entries">
+      {(rows[0]?.seq ?? 1) > 1 && (
+        <button type="button" className="plain-button" onClick={() => void loadEarlier().then((ok) => setAway(!ok))}>
+          {away ? 'No way through to earlier entries; try again' : 'Earlier entries'}
+        </button>
+      )}
+      <ol>
+        {rows.map((row, i) => {
+          const day = format(new Date(row.at), 'EEEE d MMMM yyyy');
+          const before = rows[i - 1];
+          const turns = turnsOf(row).filter((turn) => turn.made);
+          const cleared = turnsOf(row).filter((turn) => turn.to === 'sound').length;
+          return (
+            <li key={row.seq} data-seq={row.seq}>
+              {(!before || format(new Date(before.at), 'EEEE d MMMM yyyy') !== day) && (
+                <span className="day" style={{ gridColumn: '1 / -1' }}>
+                  {day}
+                </span>
+              )}
+              <time dateTime={row.at}>{format(new Date(row.at), 'HH:mm')}</time>
+              <span>
+                {say(describeRow(row))} <span className="soft">· {row.by.split(' ')[0]}</span>
+                {turns.length > 0 &&
+                  turns.length <= 3 &&
+                  turns.map((turn) => (
+                    <span key={turn.id} className={`turn level-${turn.to}`}>
+                      <LevelGlyph level={turn.to} size={11} /> {turn.id}
+                    </span>
+                  ))}
+                {turns.length > 3 && (
+                  <span className="turn level-fix">
+                    <LevelGlyph level="fix" size={11} /> {turns.length} findings made
+                  </span>
+                )}
+                {cleared > 0 && (
+                  <span className="turn level-sound">
+                    <LevelGlyph level="sound" size={11} /> {cleared} {cleared === 1 ? 'finding' : 'findings'} cleared
+                  </span>
+                )}
+              </span>
+            </li>
+          );
+        })}
+        {waiting.map(({ commandId, command }) => (
+          <li key={commandId} className="waiting">
+            <span>…</span>
+            <span>{say(describeRow({ kind: command.kind, body: commandBody(command, settled) }))} (on its way)</span>
+          </li>
+        ))}
+      </ol>
+    </div>
+  );
+}

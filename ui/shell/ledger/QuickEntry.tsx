@@ -1,0 +1,92 @@
+'use client';
+import { CornerDownLeft } from 'lucide-react';
+import { useState } from 'react';
+import type { Build } from '../../../core/build/Build';
+import { parseEntry } from '../../../core/entry/parseEntry';
+import type { Entry } from '../../../core/entry/Entry';
+import type { UnitPreferences } from '../../../core/units/inUnits';
+import { useWorkspace, useSay } from '../../sync/useWorkspace';
+import { useKeptText } from '../../sync/useKeptText';
+
+const examples = 'pump 24 deg · 12.4 V under glow · note …';
+
+const read = (text: string, build: Build, unitPreferences: UnitPreferences) =>
+  parseEntry(text, { build, unitPreferences, nowMs: Date.now(), newId: () => crypto.randomUUID() });
+
+/** One line, units understood; what could mean two things is asked back. */
+export function QuickEntry() {
+  const { settled, send, who, waiting } = useWorkspace('settled', 'send', 'who', 'waiting');
+  const say = useSay();
+  const [line, setLine] = useKeptText(`line:${settled.id}`);
+  const [answer, setAnswer] = useState<Entry | { kind: 'done'; reads: string } | null>(null);
+  const enter = (text: string) => {
+    const entry = read(text, settled, who.unitPreferences);
+    if (entry.kind !== 'command') {
+      setAnswer(entry);
+      setLine(text);
+      return;
+    }
+    const errors = send(entry.command);
+    if (errors.length > 0) setAnswer({ kind: 'refused', sentence: errors.join(' ') });
+    else {
+      setAnswer({ kind: 'done', reads: entry.reads });
+      setLine('');
+    }
+  };
+  if (who.role === 'viewer') return <p className="entry soft">You can look at this build, not enter into it.</p>;
+  return (
+    <form
+      className="entry"
+      onSubmit={(event) => {
+        event.preventDefault();
+        enter(line);
+      }}
+    >
+      <div className="entry-reads" aria-live="polite">
+        {answer === null && <span className="soft">{examples}</span>}
+        {answer?.kind === 'done' && (
+          <span>
+            {waiting.length > 0 ? 'Not sent yet' : 'Kept'}: {say(answer.reads)}
+          </span>
+        )}
+        {answer?.kind === 'refused' && <span className="error-line">{say(answer.sentence)}</span>}
+        {answer?.kind === 'ask' && <strong>{answer.question}</strong>}
+      </div>
+      {answer?.kind === 'ask' && (
+        <div className="entry-options">
+          {answer.options.map((option) => (
+            <button key={option.line} type="button" className="button" onClick={() => enter(option.line)}>
+              {option.label}
+            </button>
+          ))}
+          <button type="button" className="plain-button" onClick={() => setAnswer(null)}>
+            None of these
+          </button>
+        </div>
+      )}
+      <div className="entry-line">
+        <span className="mono" aria-hidden>
+          &gt;
+        </span>
+        <input
+          id="quick-entry"
+          aria-label="Quick entry"
+          value={line}
+          autoComplete="off"
+          autoCapitalize="off"
+          spellCheck={false}
+          enterKeyHint="done"
+          maxLength={1000}
+          placeholder="figure, reading or note"
+          onChange={(event) => {
+            setLine(event.target.value);
+            if (answer) setAnswer(null);
+          }}
+        />
+        <button type="submit" className="icon-button" aria-label="Enter">
+          <CornerDownLeft size={20} />
+        </button>
+      </div>
+    </form>
+  );
+}

@@ -1,0 +1,69 @@
+'use client';
+import { LinearProgress } from '@mui/material';
+import { usePathname } from 'next/navigation';
+import { useEffect, useState } from 'react';
+import { OnDevice } from '../../components/OnDevice';
+import { BuildProvider } from '../../sync/BuildProvider';
+import { openBuild, type Opened } from '../../sync/openBuild';
+import { useShell } from '../useShell';
+import { WorkspaceLayout } from '../WorkspaceLayout';
+
+const uuid = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
+
+function Shown({ id }: { id: string }) {
+  const [opened, setOpened] = useState<Opened | null>(uuid.test(id) ? null : { kind: 'missing' });
+  const open = () => void openBuild(id).then(setOpened);
+  useEffect(() => {
+    let wanted = true;
+    if (uuid.test(id)) void openBuild(id).then((found) => wanted && setOpened(found));
+    return () => {
+      wanted = false;
+    };
+  }, [id]);
+  useEffect(() => {
+    if (opened?.kind === 'signed-out') window.location.replace(`/sign-in?to=${encodeURIComponent(window.location.pathname)}`);
+    if (opened?.kind === 'ready') document.title = `${opened.known.kept.build.identity.name} · Lorbet`;
+  }, [opened]);
+  if (!opened || opened.kind === 'signed-out') return <LinearProgress aria-label="Opening" />;
+  if (opened.kind === 'ready')
+    return (
+      <BuildProvider opened={opened}>
+        <WorkspaceLayout />
+      </BuildProvider>
+    );
+  return (
+    <main className="page">
+      <h1>{opened.kind === 'missing' ? 'There is no such build' : 'No way through to the server'}</h1>
+      <p>
+        {opened.kind === 'missing'
+          ? 'It is not in this workshop.'
+          : 'This build has not been opened on this device before; it opens as soon as there is a way through.'}
+      </p>
+      <p className="inline">
+        {opened.kind === 'unreachable' && (
+          <button type="button" className="button" onClick={open}>
+            Try again
+          </button>
+        )}
+        <a className="button" href="/">
+          To the bay
+        </a>
+      </p>
+    </main>
+  );
+}
+
+function OfAddress() {
+  useShell();
+  const id = usePathname().split('/')[2] ?? '';
+  return <Shown key={id} id={id} />;
+}
+
+/** Every sheet of every build: which one, only the device knows. */
+export function BuildPage() {
+  return (
+    <OnDevice>
+      <OfAddress />
+    </OnDevice>
+  );
+}

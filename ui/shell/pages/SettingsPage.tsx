@@ -1,0 +1,56 @@
+'use client';
+import type { Signed } from '../../../core/people/Who';
+import { roleMay } from '../../../core/people/roles';
+import type { Practices } from '../../../core/practices/practices';
+import { SignOutButton } from '../people/SignOutButton';
+import { ThemeChoice, UnitChoice, WorkshopPractices } from '../settings/Choices';
+import { PartListEditor, type PartLists } from '../settings/PartListEditor';
+import { Page } from '../Page';
+
+interface Settings extends Signed {
+  practices: Practices;
+  partLists: PartLists;
+}
+
+function Sections({ who, practices, partLists }: Settings) {
+  const mayManage = roleMay(who.role, 'manage');
+  return (
+    <>
+      <section>
+        <h1>Settings</h1>
+        <h2 style={{ marginTop: 14 }}>Units</h2>
+        <p className="soft">For you, on every device. Figures are kept metric; only what is shown changes.</p>
+        <UnitChoice unitPreferences={who.unitPreferences} />
+        <h2 style={{ marginTop: 22 }}>Light</h2>
+        <p className="soft">For this device.</p>
+        <ThemeChoice />
+        <h2 style={{ marginTop: 22 }}>Sessions</h2>
+        <p className="soft" style={{ marginBottom: 8 }}>
+          A session ends after 12 hours without use, and after 7 days at the latest.
+        </p>
+        <SignOutButton everywhere />
+      </section>
+      <section>
+        <h2>The workshop’s practices</h2>
+        <p className="soft">
+          With which new builds begin. A build keeps those it was begun with until a lead changes them on its own sheet, and each
+          finding in the ledger bears the rule that was in force. A maker’s figure goes before them all.
+        </p>
+        <WorkshopPractices practices={practices} mayChange={mayManage} />
+      </section>
+      <section style={{ gridColumn: '1 / -1' }}>
+        <h2 style={{ marginTop: 14 }}>The workshop’s part lists</h2>
+        <p className="soft">What a kit should hold; each build is checked against its own copy. A lead changes them.</p>
+        <PartListEditor kept={partLists} mayChange={mayManage} />
+      </section>
+    </>
+  );
+}
+
+export function SettingsPage() {
+  return (
+    <Page<Settings> url="/api/settings" back className="columns">
+      {(settings) => <Sections {...settings} />}
+    </Page>
+  );
+}

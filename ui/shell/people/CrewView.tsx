@@ -1,0 +1,204 @@
+'use client';
+import { format } from 'date-fns';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { roles, type Role } from '../../../core/people/roles';
+import { postJson } from '../../sync/postJson';
+import { AwakeForm } from '../../components/AwakeForm';
+
+export interface Member {
+  id: string;
+  name: string;
+  login: string;
+  role: Role;
+  disabled: boolean;
+  invited: boolean;
+}
+export interface SignInLine {
+  at: string;
+  login: string;
+  event: string;
+  by: string;
+  address: string;
+  agent: string;
+}
+const roleHints: Record<Role, string> = {
+  viewer: 'looks',
+  fitter: 'looks, works, signs',
+  lead: 'looks, works, signs, waives, manages people and rules',
+};
+
+/** A link that is shown once: it is not kept anywhere, only its hash is. */
+function LinkOnce({ token, name }: { token: string; name: string }) {
+  return (
+    <div className="banner" role="status">
+      <p>
+        <strong>Give this link to {name}.</strong> It works once, for three days, and can’t be shown again.
+      </p>
+      <p className="mono" style={{ overflowWrap: 'anywhere' }} data-link>
+        {`${window.location.origin}/join/${token}`}
+      </p>
+    </div>
+  );
+}
+
+function MemberRow({ member, self, onDone }: { member: Member; self: boolean; onDone: () => void }) {
+  const [errors, setErrors] = useState<string[]>([]);
+  const [token, setToken] = useState<string | null>(null);
+  const change = async (action: object) => {
+    const answer = await postJson<{ token: string | null }>('/api/crew', { personId: member.id, ...action });
+    setErrors(answer.ok ? [] : answer.errors);
+    if (answer.ok) {
+      setToken(answer.value.token);
+      onDone();
+    }
+  };
+  return (
+    <li className="crew-row">
+      <div>
+        <strong>{member.name}</strong>
+        {self && <span className="soft"> (you)</span>}
+        <p className="soft">
+          {member.login}
+          {member.disabled ? ', disabled' : member.invited ? ', has not chosen a password yet' : ''}
+        </p>
+      </div>
+      <label>
+        <span className="visually-hidden">Role of {member.name}</span>
+        <select
+          className="text-field"
+          value={member.role}
+          onChange={(event) => void change({ action: 'role', role: event.target.value })}
+        >
+          {(Object.keys(roles) as Role[]).map((role) => (
+            <option key={role} value={role}>
+              {role}: {roleHints[role]}
+            </option>
+          ))}
+        </select>
+      </label>
+      <div className="inline">
+        <button type="button" className="button" onClick={() => void change({ action: member.disabled ? 'enable' : 'disable' })}>
+          {member.disabled ? 'Enable' : 'Disable'}
+          <span className="visually-hidden"> {member.name}</span>
+        </button>
+        <button type="button" className="button" onClick={() => void change({ action: 'reset' })}>
+          New password<span className="visually-hidden"> for {member.name}</span>
+        </button>
+      </div>
+      {errors.length > 0 && (
+        <p className="error-line" role="alert">
+          {errors.join(' ')}
+        </p>
+      )}
+      {token && <LinkOnce token={token} name={member.name} />}
+    </li>
+  );
+}
+
+function InviteForm({ onDone }: { onDone: () => void }) {
+  const { register, handleSubmit, reset } = useForm({ defaultValues: { name: '', login: '', role: 'fitter' } });
+  const [errors, setErrors] = useState<string[]>([]);
+  const [given, setGiven] = useState<{ token: string; name: string } | null>(null);
+  const invite = async (values: { name: string; login: string; role: string }) => {
+    const answer = await postJson<{ token: string }>('/api/crew/invite', values);
+    setErrors(answer.ok ? [] : answer.errors);
+    if (!answer.ok) return;
+    setGiven({ token: answer.value.token, name: values.name });
+    reset();
+    onDone();
+  };
+  return (
+    <AwakeForm className="form-narrow" onSubmit={(event) => void handleSubmit(invite)(event)}>
+      <label>
+        <span className="field-label">Name, as it stands under certificates</span>
+        <input className="text-field" maxLength={80} {...register('name')} />
+      </label>
+      <label>
+        <span className="field-label">Sign-in name: a to z, 0 to 9, point, hyphen</span>
+        <input className="text-field" autoCapitalize="off" maxLength={60} {...register('login')} />
+      </label>
+      <label>
+        <span className="field-label">Role</span>
+        <select className="text-field" {...register('role')}>
+          {(Object.keys(roles) as Role[]).map((role) => (
+            <option key={role} value={role}>
+              {role}: {roleHints[role]}
+            </option>
+          ))}
+        </select>
+      </label>
+      {errors.length > 0 && (
+        <ul className="error-line" role="alert">
+          {errors.map((error) => (
+            <li key={error}>{error}</li>
+          ))}
+        </ul>
+      )}
+      <button type="submit" className="button ink">
+        Make a link for this person
+      </button>
+      {given && <LinkOnce token={given.token} name={given.name} />}
+    </AwakeForm>
+  );
+}
+
+/** A lead's page: who is of the workshop, what each may do, and who came in when. */
+export function CrewView({
+  crew,
+  signIns,
+  self,
+  refresh,
+}: {
+  crew: readonly Member[];
+  signIns: readonly SignInLine[];
+  self: string;
+  refresh: () => void;
+}) {
+  return (
+    <>
+      <ul style={{ marginTop: 8 }}>
+        {crew.map((member) => (
+          <MemberRow key={member.id} member={member} self={member.id === self} onDone={refresh} />
+        ))}
+      </ul>
+      <div className="columns" style={{ marginTop: 26 }}>
+        <section>
+          <h2>Somebody new</h2>
+          <InviteForm onDone={refresh} />
+        </section>
+        <section>
+          <h2>Who came in, and what was changed</h2>
+          <p className="soft">The newest {signIns.length}; this record can be added to, never changed.</p>
+          <div className="sign-ins" tabIndex={0} role="region" aria-label="Record of sign-ins">
+            <table className="runs-table">
+              <thead>
+                <tr>
+                  <th>When</th>
+                  <th>Who</th>
+                  <th>What</th>
+                  <th>From</th>
+                </tr>
+              </thead>
+              <tbody>
+                {signIns.map((line, i) => (
+                  <tr key={i}>
+                    <td className="mono">{format(new Date(line.at), 'd MMM HH:mm')}</td>
+                    <td>{line.login}</td>
+                    <td>
+                      {line.event}
+                      {line.by && <span className="soft"> by {line.by}</span>}
+                    </td>
+                    <td className="mono soft" title={line.agent}>
+                      {line.address || '—'}
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </div>
+        </section>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,45 @@
+import Link from 'next/link';
+import type { Role } from '../../../core/people/roles';
+import { ThemeSwitch } from '../ThemeSwitch';
+import { SignOutButton } from './SignOutButton';
+
+/** The line at the head of every page that is not a build: whose workshop, who is signed in, the way out. */
+export function PersonLine({
+  title,
+  demo,
+  person,
+  back = false,
+}: {
+  title: string;
+  demo: boolean;
+  person: { name: string; role: Role };
+  /** whether the mark leads back to the bay */ back?: boolean;
+}) {
+  return (
+    <header className="top-line">
+      {back ? (
+        <Link className="word-mark" href="/">
+          <span className="dip-ring" aria-hidden /> Bay
+        </Link>
+      ) : (
+        <span className="word-mark">
+          <span className="dip-ring" aria-hidden /> {title}
+        </span>
+      )}
+      {demo && <span className="invented">invented demo</span>}
+      <span className="push soft">
+        {person.name}, {person.role}
+      </span>
+      {person.role === 'lead' && (
+        <Link className="plain-link" href="/people">
+          People
+        </Link>
+      )}
+      <Link className="plain-link" href="/settings">
+        Settings
+      </Link>
+      <SignOutButton />
+      <ThemeSwitch />
+    </header>
+  );
+}

@@ -1,0 +1,71 @@
+'use client';
+import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { device } from '../../sync/device';
+import { postJson } from '../../sync/postJson';
+import { AwakeForm } from '../../components/AwakeForm';
+
+export interface DemoPeople {
+  password: string;
+  people: { login: string; name: string; role: string }[];
+}
+
+export function SignInForm({ to, demo }: { to: string; demo: DemoPeople | null }) {
+  const { register, handleSubmit, setValue } = useForm({ defaultValues: { login: '', password: '' } });
+  const [problems, setProblems] = useState<string[]>([]);
+  const enter = async (values: { login: string; password: string }) => {
+    const answer = await postJson('/api/sign-in', values);
+    if (!answer.ok) {
+      setProblems(answer.errors);
+      return;
+    }
+    // What an earlier person saw here is not this one's to see.
+    await device.forget();
+    window.location.assign(to);
+  };
+  return (
+    <AwakeForm className="form-narrow" onSubmit={(event) => void handleSubmit(enter)(event)}>
+      <label>
+        <span className="field-label">Sign-in name</span>
+        <input className="text-field" autoComplete="username" autoCapitalize="off" maxLength={60} {...register('login')} />
+      </label>
+      <label>
+        <span className="field-label">Password</span>
+        <input className="text-field" type="password" autoComplete="current-password" maxLength={200} {...register('password')} />
+      </label>
+      {problems.length > 0 && (
+        <p className="error-line" role="alert">
+          {problems.join(' ')}
+        </p>
+      )}
+      <button type="submit" className="button ink">
+        Sign in
+      </button>
+      {demo && (
+        <section aria-label="Demo people">
+          <p className="invented" style={{ display: 'inline-block' }}>
+            This is a demo: workshop, people, vehicles and figures are all invented.
+          </p>
+          <p style={{ marginTop: 8 }}>
+            Touch a person to fill in the sign-in (password <span className="mono">{demo.password}</span>):
+          </p>
+          <div className="inline" style={{ marginTop: 6 }}>
+            {demo.people.map((person) => (
+              <button
+                key={person.login}
+                type="button"
+                className="button"
+                onClick={() => {
+                  setValue('login', person.login);
+                  setValue('password', demo.password);
+                }}
+              >
+                {person.name}, {person.role}
+              </button>
+            ))}
+          </div>
+        </section>
+      )}
+    </AwakeForm>
+  );
+}

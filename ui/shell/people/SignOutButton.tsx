@@ -1,0 +1,17 @@
+'use client';
+import { device } from '../../sync/device';
+import { postJson } from '../../sync/postJson';
+
+/** Signs out here, or on every device. What was kept for work without a connection goes; what waits to be sent stays. */
+export function SignOutButton({ everywhere = false }: { everywhere?: boolean }) {
+  const leave = async () => {
+    await postJson(everywhere ? '/api/sign-out-everywhere' : '/api/sign-out', {});
+    await device.forget();
+    window.location.assign('/sign-in');
+  };
+  return (
+    <button type="button" className={everywhere ? 'button' : 'plain-button'} onClick={() => void leave()}>
+      {everywhere ? 'Sign out on every device' : 'Sign out'}
+    </button>
+  );
+}

@@ -1,0 +1,101 @@
+'use client';
+import { useColorScheme } from '@mui/material/styles';
+import { useState } from 'react';
+import type { Practices } from '../../../core/practices/practices';
+import { unitPreferenceOptions, type UnitPreferences } from '../../../core/units/inUnits';
+import { postJson } from '../../sync/postJson';
+import { PracticeChoices } from '../../components/cells/PracticeChoices';
+import { useAwake } from '../../components/useAwake';
+
+function Choice({
+  name,
+  options,
+  chosen,
+  onChoose,
+}: {
+  name: string;
+  options: Record<string, string>;
+  chosen: string | undefined;
+  onChoose: (id: string) => void;
+}) {
+  return (
+    <fieldset className="practice">
+      <legend className="visually-hidden">{name}</legend>
+      {Object.entries(options).map(([id, label]) => (
+        <label key={id} className="choice">
+          <input type="radio" name={name} checked={chosen === id} onChange={() => onChoose(id)} />
+          {label}
+        </label>
+      ))}
+    </fieldset>
+  );
+}
+
+function Told({ told }: { told: string[] | 'kept' | null }) {
+  return (
+    <div aria-live="polite" style={{ minHeight: 24 }}>
+      {told === 'kept' && <p>Kept.</p>}
+      {Array.isArray(told) && <p className="error-line">{told.join(' ')}</p>}
+    </div>
+  );
+}
+
+/** Keeps a choice on the server; what could not be kept is put back. */
+function useChoice<T extends object>(url: string, initial: T): [T, (change: Partial<T>) => void, string[] | 'kept' | null] {
+  const [chosen, setChosen] = useState(initial);
+  const [told, setTold] = useState<string[] | 'kept' | null>(null);
+  const choose = (change: Partial<T>) => {
+    const next = { ...chosen, ...change };
+    setChosen(next);
+    void postJson(url, next).then((answer) => {
+      setTold(answer.ok ? 'kept' : answer.errors);
+      if (!answer.ok) setChosen(chosen);
+    });
+  };
+  return [chosen, choose, told];
+}
+
+export function UnitChoice({ unitPreferences }: { unitPreferences: UnitPreferences }) {
+  const [chosen, choose, told] = useChoice('/api/settings', unitPreferences);
+  return (
+    <>
+      <Choice
+        name="Lengths, temperatures, pressures"
+        options={unitPreferenceOptions.system}
+        chosen={chosen.system}
+        onChoose={(id) => choose({ system: id as UnitPreferences['system'] })}
+      />
+      <Choice
+        name="Cable"
+        options={unitPreferenceOptions.wire}
+        chosen={chosen.wire}
+        onChoose={(id) => choose({ wire: id as UnitPreferences['wire'] })}
+      />
+      <Told told={told} />
+    </>
+  );
+}
+
+export function ThemeChoice() {
+  const { mode, setMode } = useColorScheme();
+  // The stored choice is only known in the browser.
+  const inBrowser = useAwake();
+  return (
+    <Choice
+      name="Light"
+      options={{ system: 'as the device', light: 'bright garage', dark: 'night' }}
+      chosen={inBrowser ? mode : undefined}
+      onChoose={(id) => setMode(id as 'system' | 'light' | 'dark')}
+    />
+  );
+}
+
+export function WorkshopPractices({ practices, mayChange }: { practices: Practices; mayChange: boolean }) {
+  const [chosen, choose, told] = useChoice('/api/workshop', practices);
+  return (
+    <>
+      <PracticeChoices chosen={chosen} onChoose={mayChange ? (practice, option) => choose({ [practice]: option }) : null} />
+      <Told told={told} />
+    </>
+  );
+}

@@ -1,0 +1,79 @@
+'use client';
+import { needsText } from '../../../core/wording/needsText';
+import { useMemo } from 'react';
+import { cutListOf } from '../../../core/drawing/line/cutListOf';
+import { writeCutListCsv } from '../../../formats/cutListCsv';
+import { formatFixed } from '../../../core/units/formatNumber';
+import { useWorkspace, useSay } from '../../sync/useWorkspace';
+import { saveAs } from '../../components/lists/saveAs';
+
+/** What to cut from which length, what the kit gives, what to buy. */
+export function CutListView() {
+  const { build } = useWorkspace('build');
+  const say = useSay();
+  const list = useMemo(() => cutListOf(build), [build]);
+  if ('missing' in list) return <p className="soft">Before it can be cut: {needsText(list.missing)}</p>;
+  if ('problem' in list)
+    return (
+      <p className="error-line" role="alert">
+        {say(list.problem)}
+      </p>
+    );
+  const long = (item: string) => item === 'line' || item === 'conduit';
+  const amount = (item: string, n: number) => (long(item) ? say(`${formatFixed(n / 1000, 2)} m`) : formatFixed(n));
+  return (
+    <>
+      <ol className="steps">
+        {list.pieces.map((piece) => (
+          <li key={`${piece.name}${piece.lengthMm}`}>
+            {say(`${formatFixed(piece.lengthMm)} mm`)} of bore {say(`${formatFixed(piece.boreMm, 1)} mm`)}: {piece.name}
+            <span className="soft"> (length {piece.from})</span>
+          </li>
+        ))}
+      </ol>
+      <p className="soft">
+        Left over: {list.offcuts.map((mm, i) => `${say(`${formatFixed(mm)} mm`)} of length ${i + 1}`).join(', ')}. Cut square with
+        a cutter, not with a knife.
+      </p>
+      <div className="wide-table">
+        <table className="runs-table">
+          <thead>
+            <tr>
+              <th scope="col">Item</th>
+              <th scope="col">Needed</th>
+              <th scope="col">Kit gives</th>
+              <th scope="col">To buy</th>
+              <th scope="col">How counted</th>
+            </tr>
+          </thead>
+          <tbody>
+            {list.items.map(({ item, needed, kit, buy, note }) => (
+              <tr key={item}>
+                <th scope="row">{item}</th>
+                <td className="mono">{amount(item, needed)}</td>
+                <td className="mono">{amount(item, kit)}</td>
+                <td className="mono">
+                  <strong>{amount(item, buy)}</strong>
+                </td>
+                <td className="soft">{note}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <button
+        type="button"
+        className="button"
+        onClick={() =>
+          saveAs(
+            writeCutListCsv(list),
+            'text/csv',
+            `${build.identity.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-cut-list.csv`,
+          )
+        }
+      >
+        Take the cut list away (CSV)
+      </button>
+    </>
+  );
+}

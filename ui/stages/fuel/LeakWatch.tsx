@@ -1,0 +1,112 @@
+'use client';
+import { format } from 'date-fns';
+import type { RowOf } from '../../../core/build/lists';
+import { isWet, leakDue, leakProof, nextLook, type LeakLook } from '../../../core/model/fuel/leakDue';
+import { useWorkspace } from '../../sync/useWorkspace';
+import { RepairButton } from '../../components/findings/RepairButton';
+import { useNow } from '../../components/useNow';
+import { useRows } from '../../components/lists/useRows';
+import { RowList } from '../../components/lists/RowList';
+
+const looks: Record<LeakLook, string> = { wipe: 'wipe it dry', warm: 'look with the heater warm', night: 'look after the night' };
+const joints = ['at the tank', 'filter', 'pump, inlet', 'pump, outlet', 'at the heater'];
+
+function Next({ row }: { row: RowOf<'leaks'> }) {
+  const { set, change, mayWork } = useRows('leaks');
+  const now = useNow();
+  const { settled } = useWorkspace('settled');
+  if (isWet(row))
+    return (
+      <span className="cure">
+        <strong>{row.nightFound && row.nightFound !== 'dry' ? row.nightFound : row.warmFound}</strong>
+        <RepairButton checkId="fuel.leak" subject={row.id} name={row.name ?? 'joint'} />
+      </span>
+    );
+  const next = nextLook(row, leakProof(settled));
+  if (!next) return <span className="cure">all seen</span>;
+  if (next.look === 'wipe')
+    return mayWork ? (
+      <button type="button" className="button" onClick={() => set(row, 'wipedAt', new Date().toISOString())}>
+        Wiped dry now
+      </button>
+    ) : null;
+  const due = next.dueMs !== null && now !== null && now >= next.dueMs;
+  const { look } = next;
+  const found = (to: 'dry' | 'damp' | 'drips') =>
+    change(
+      (
+        [
+          [`${look}Found`, to],
+          [`${look}At`, new Date().toISOString()],
+        ] as const
+      ).map(([column, value]) => ({
+        list: 'leaks',
+        row: row.id,
+        action: 'set',
+        column,
+        from: (row as Record<string, string | undefined>)[column] ?? null,
+        to: value,
+      })),
+    );
+  return (
+    <div className="cure" data-look={next.look}>
+      <span>
+        {due ? (
+          <strong>Due: {looks[next.look]}</strong>
+        ) : (
+          `${looks[next.look]}, ${next.dueMs === null ? 'once a start has reached full output' : `from ${format(new Date(next.dueMs), 'd MMM HH:mm')}`}`
+        )}
+      </span>
+      {mayWork && (
+        <span className="inline" role="group" aria-label={`${row.name ?? 'joint'}, ${looks[next.look]}`}>
+          {(['dry', 'damp', 'drips'] as const)
+            .filter((to) => due || to !== 'dry')
+            .map((to) => (
+              <button key={to} type="button" className="button" onClick={() => found(to)}>
+                {to}
+              </button>
+            ))}
+        </span>
+      )}
+    </div>
+  );
+}
+
+/** Every joint of the fuel line: wiped, looked at warm, looked at after a night; each with its time. */
+export function LeakWatch() {
+  const { rows, add, mayWork } = useRows('leaks');
+  return (
+    <>
+      <p className="soft">
+        Diesel that leaks unseen rots a floor within a winter. Wipe every joint dry, look with the heater warm, and again after a
+        night.
+      </p>
+      {rows.length === 0 && mayWork && (
+        <button type="button" className="button ink" onClick={() => add(...joints.map((name) => ({ name })))}>
+          The five usual joints
+        </button>
+      )}
+      <RowList
+        list="leaks"
+        main={['name']}
+        more={['wipedAt', 'warmFound', 'warmAt', 'nightFound', 'nightAt']}
+        fresh={() => ({ name: `joint ${rows.length + 1}` })}
+        extra={(row) => <Next row={row} />}
+      />
+    </>
+  );
+}
+
+/** What is due at the joints, on whatever sheet. */
+export function LeakNotice() {
+  const { settled } = useWorkspace('settled');
+  const now = useNow();
+  const due = leakDue(settled);
+  if (!due || now === null || now < due.dueMs) return null;
+  return (
+    <div className="banner" role="note" aria-label="Joints to be looked at">
+      <strong>{looks[due.look].replace(/^./, (c) => c.toUpperCase())}</strong> at {due.joints}{' '}
+      {due.joints === 1 ? 'joint' : 'joints'} of the fuel line: due since {format(new Date(due.dueMs), 'd MMM HH:mm')}.
+    </div>
+  );
+}

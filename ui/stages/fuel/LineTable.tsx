@@ -1,0 +1,71 @@
+'use client';
+import { readerOf } from '../../../core/figures/readerOf';
+import { NotMeasured } from '../../../core/reading/NotMeasured';
+import { useMemo, useState } from 'react';
+import { firstSegments } from '../../../core/drawing/line/editLine';
+import { inOrder } from '../../../core/model/fuel/routeOf';
+import { useWorkspace } from '../../sync/useWorkspace';
+import { RowList } from '../../components/lists/RowList';
+import { useRows } from '../../components/lists/useRows';
+import { Problems } from '../../components/cells/Problems';
+import { useLine } from '../../components/line/useLine';
+
+/** The line segment by segment: the same rows as on the drawing. */
+export function LineTable() {
+  const { settled, mayWork } = useWorkspace('settled', 'mayWork');
+  const { rows, add } = useRows('segments');
+  const { picked, pick, splitAt, addAfter } = useLine();
+  const [problems, setProblems] = useState<string[]>([]);
+  const rough = useMemo(() => {
+    try {
+      return firstSegments(readerOf(settled, { inputs: [], rules: [] }));
+    } catch (error) {
+      if (error instanceof NotMeasured) return error.labels;
+      throw error;
+    }
+  }, [settled]);
+  if (rows.length === 0)
+    return (
+      <div>
+        <p className="soft">
+          Segment by segment Lorbet can tell where gas gathers, what holds the line, what it passes, and what to cut. On the
+          drawing above each end can then be dragged, and a segment split by touching it twice.
+        </p>
+        {typeof rough[0] === 'string' ? (
+          <p className="soft">To begin from the rough lengths: {(rough as string[]).join(', ').toLowerCase()}.</p>
+        ) : (
+          mayWork && (
+            <button
+              type="button"
+              className="button ink"
+              onClick={() => setProblems(add(...(rough as ReturnType<typeof firstSegments>)))}
+            >
+              Begin with the two rough lengths
+            </button>
+          )
+        )}
+        <Problems all={problems} />
+      </div>
+    );
+  const chosen = rows.find(({ id }) => id === picked);
+  return (
+    <>
+      <RowList
+        list="segments"
+        order={inOrder}
+        main={['name', 'lengthM', 'riseMm', 'near', 'clips']}
+        more={['side', 'boreMm', 'wallMm', 'end', 'gapMm', 'sheath']}
+        hide={(row, column) => column === 'gapMm' && row.end !== 'joint'}
+        selected={picked}
+        onSelect={pick}
+        onAdd={() => setProblems(addAfter(picked))}
+      />
+      {mayWork && chosen && (
+        <button type="button" className="button" onClick={() => setProblems(splitAt(chosen.id, 0.5))}>
+          Split “{chosen.name ?? 'this segment'}” in the middle
+        </button>
+      )}
+      <Problems all={problems} />
+    </>
+  );
+}

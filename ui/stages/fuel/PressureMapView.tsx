@@ -1,0 +1,176 @@
+'use client';
+import { contours, geoPath, geoTransform, line, scaleLinear } from 'd3';
+import { useMemo } from 'react';
+import { goodSentence, type LinePicture } from '../../../core/drawing/line/linePicture';
+import { pressureMap, type MapFacts, type PressureMap } from '../../../core/physics/fuel/pressureMap';
+import { inUnit } from '../../../core/units/inUnits';
+import { formatFixed } from '../../../core/units/formatNumber';
+import { useWorkspace, useSay } from '../../sync/useWorkspace';
+import { useWorker } from '../../components/useWorker';
+import { useWidth } from '../../charts/useWidth';
+
+const make = () => new Worker(new URL('../../../workers/pressureMap.ts', import.meta.url), { type: 'module' });
+interface Asked {
+  facts: MapFacts;
+  size: number;
+}
+interface Answer {
+  map: PressureMap;
+  tookMs: number;
+}
+const onPage = async ({ facts, size }: Asked): Promise<Answer> => {
+  const began = performance.now();
+  return { map: pressureMap(facts, size), tookMs: performance.now() - began };
+};
+const size = 60;
+const height = 270;
+const [left, right, top, bottom] = [50, 16, 14, 38];
+
+/** Temperature against level: where this run works, and the border where it stops. */
+export function PressureMapView({ picture, watchPercent }: { picture: LinePicture; watchPercent: number }) {
+  const { who } = useWorkspace('who');
+  const say = useSay();
+  const [holder, width] = useWidth<HTMLDivElement>(520);
+  const { facts, asBuilt } = picture;
+  const input = useMemo(() => ({ facts, size }), [facts]);
+  const { answer, failed } = useWorker<Asked, Answer>(make, onPage, input);
+  const x = scaleLinear([facts.fromC, facts.toC], [left, Math.max(left + 120, width - right)]);
+  const y = scaleLinear([0, facts.fullMm], [height - bottom, top]);
+  const celsius = (c: number) => formatFixed(inUnit(c, '°C', who.unitPreferences).value);
+  const mm = (n: number) =>
+    formatFixed(inUnit(n, 'mm', who.unitPreferences).value, who.unitPreferences.system === 'imperial' ? 1 : 0);
+  const shapes = useMemo(() => {
+    if (!answer) return null;
+    const values = Array.from(answer.map.gasPercent, (n) => Math.min(n, 1000));
+    const rings = contours().size([size, size]).thresholds([watchPercent, facts.limitPercent])(values);
+    const project = geoTransform({
+      point(px, py) {
+        this.stream.point(
+          x(facts.fromC + ((px - 0.5) / (size - 1)) * (facts.toC - facts.fromC)),
+          y(((py - 0.5) / (size - 1)) * facts.fullMm),
+        );
+      },
+    });
+    const path = geoPath(project);
+    const drawn = (i: number) => (rings[i] ? (path(rings[i]) ?? '') : '');
+    const border = answer.map.levelsMm.flatMap((levelMm, i) => {
+      const c = answer.map.borderC[i];
+      return c === null || c === undefined ? [] : [{ c, levelMm }];
+    });
+    const edge = line<(typeof border)[number]>()
+      .x((p) => x(p.c))
+      .y((p) => y(p.levelMm));
+    return { watch: drawn(0), fix: drawn(1), edge: edge(border) ?? '' };
+  }, [answer, facts, watchPercent, x, y]);
+  const sentence = goodSentence(facts, asBuilt.levelMm);
+  return (
+    <div ref={holder} data-map={answer ? answer.tookMs.toFixed(0) : undefined}>
+      {failed && <p className="error-line">The map could not be drawn on this device.</p>}
+      <svg
+        className="chart map"
+        width="100%"
+        height={height}
+        role="img"
+        aria-label={say(`Where this run works: temperature of the fuel against its level. ${sentence}`)}
+      >
+        <defs>
+          <clipPath id="map-window">
+            <rect x={left} y={top} width={Math.max(1, x(facts.toC) - left)} height={height - bottom - top} />
+          </clipPath>
+          <pattern id="map-no" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+            <rect width="8" height="8" fill="var(--paper)" />
+            <rect width="3" height="8" fill="var(--fix)" opacity="0.55" />
+          </pattern>
+        </defs>
+        <g clipPath="url(#map-window)">
+          <rect
+            x={left}
+            y={top}
+            width={Math.max(1, x(facts.toC) - left)}
+            height={height - bottom - top}
+            fill="var(--fuel-fill)"
+            opacity={0.75}
+          />
+          {shapes && (
+            <>
+              <path d={shapes.watch} fill="var(--watch)" opacity={0.35} />
+              <path d={shapes.fix} fill="url(#map-no)" />
+              <path d={shapes.edge} fill="none" stroke="var(--ink)" strokeWidth={3.5} data-border />
+            </>
+          )}
+          {facts.fuel.cfppC !== null && facts.fuel.cfppC > facts.fromC && (
+            <>
+              <rect
+                x={left}
+                y={top}
+                width={Math.max(0, x(facts.fuel.cfppC) - left)}
+                height={height - bottom - top}
+                fill="url(#map-no)"
+                opacity={0.6}
+              />
+              <path
+                d={`M${x(facts.fuel.cfppC)},${top}V${height - bottom}`}
+                stroke="var(--ink)"
+                strokeWidth={2}
+                strokeDasharray="8 4"
+              />
+            </>
+          )}
+          <path d={`M${left},${y(facts.pickupMm)}H${x(facts.toC)}`} stroke="var(--ink)" strokeWidth={1.5} />
+        </g>
+        {!answer && !failed && (
+          <text x={(left + x(facts.toC)) / 2} y={height / 2} textAnchor="middle">
+            reckoning…
+          </text>
+        )}
+        <text className="halo" x={x(facts.toC) - 8} y={top + 20} textAnchor="end">
+          works
+        </text>
+        {facts.fuel.cfppC !== null && facts.fuel.cfppC > facts.fromC && (
+          <text
+            className="halo"
+            x={x(facts.fuel.cfppC) - left > 110 ? x(facts.fuel.cfppC) - 6 : left + 6}
+            y={top + 20}
+            textAnchor={x(facts.fuel.cfppC) - left > 110 ? 'end' : 'start'}
+          >
+            the fuel plugs
+          </text>
+        )}
+        <text className="halo" x={x(facts.toC) - 8} y={y(facts.pickupMm) - 5} textAnchor="end">
+          pickup
+        </text>
+        <g>
+          <circle
+            cx={x(Math.max(facts.fromC, asBuilt.temperatureC))}
+            cy={y(asBuilt.levelMm)}
+            r={7}
+            fill="var(--sheet)"
+            stroke="var(--ink)"
+            strokeWidth={3}
+          />
+          <text className="halo" x={x(Math.max(facts.fromC, asBuilt.temperatureC)) + 12} y={y(asBuilt.levelMm) + 4}>
+            coldest, today’s level
+          </text>
+        </g>
+        <path d={`M${left},${top}V${height - bottom}H${x(facts.toC)}`} fill="none" stroke="var(--ink)" strokeWidth={1.5} />
+        {y.ticks(5).map((n) => (
+          <text key={n} x={left - 6} y={y(n) + 4} textAnchor="end" className="mono">
+            {mm(n)}
+          </text>
+        ))}
+        {x.ticks(7).map((n) => (
+          <text key={n} x={x(n)} y={height - bottom + 18} textAnchor="middle" className="mono">
+            {celsius(n)}
+          </text>
+        ))}
+        <text x={x(facts.toC)} y={height - 4} textAnchor="end">
+          fuel at {inUnit(0, '°C', who.unitPreferences).unit}; level in {inUnit(0, 'mm', who.unitPreferences).unit}
+        </text>
+      </svg>
+      <p className="soft">
+        Hatched: over {formatFixed(facts.limitPercent)} % of each stroke is gas, or the fuel plugs. Shaded: over{' '}
+        {formatFixed(watchPercent)} %. The heavy line is the border.
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,138 @@
+'use client';
+import { Slider } from '@mui/material';
+import { line, scaleLinear } from 'd3';
+import { useState } from 'react';
+import { goodSentence, profileAt, profileSentence, type LinePicture, type Trial } from '../../../core/drawing/line/linePicture';
+import { inUnit } from '../../../core/units/inUnits';
+import { formatFixed } from '../../../core/units/formatNumber';
+import { useWorkspace, useSay } from '../../sync/useWorkspace';
+import { useWidth } from '../../charts/useWidth';
+
+const height = 250;
+const [left, right, top, bottom] = [50, 16, 30, 36];
+type Key = keyof Trial;
+const slid: { key: Key; label: string; unit: string; step: number; range: (p: LinePicture) => [number, number] }[] = [
+  { key: 'temperatureC', label: 'Fuel at', unit: '°C', step: 1, range: () => [-40, 30] },
+  { key: 'levelMm', label: 'Fuel stands at', unit: 'mm', step: 1, range: ({ facts }) => [0, facts.fullMm] },
+  { key: 'altitudeM', label: 'Altitude', unit: 'm', step: 50, range: () => [0, 5000] },
+  {
+    key: 'frequencyHz',
+    label: 'Pump at',
+    unit: 'Hz',
+    step: 0.1,
+    range: ({ asBuilt }) => [0.5, Math.max(asBuilt.frequencyHz, 6)],
+  },
+];
+
+/** Absolute pressure from tank to heater, at rest, in flow and at the stroke's worst; other weather can be tried. */
+export function PressureView({ picture }: { picture: LinePicture }) {
+  const { who } = useWorkspace('who');
+  const say = useSay();
+  const [holder, width] = useWidth<HTMLDivElement>(560);
+  const [tried, setTried] = useState<Partial<Trial>>({});
+  const { facts, asBuilt } = picture;
+  const trial: Trial = { ...asBuilt, ...tried };
+  const { nodes, lowest, ambientPa } = profileAt(facts, trial);
+  const end = nodes[nodes.length - 1]?.atM ?? 1;
+  const kPa = (pa: number) => inUnit(pa / 1000, 'kPa', who.unitPreferences).value;
+  const unit = inUnit(1, 'kPa', who.unitPreferences).unit;
+  const metre = (m: number) => inUnit(m, 'm', who.unitPreferences).value;
+  const x = scaleLinear([0, end], [left, Math.max(left + 120, width - right)]);
+  const lowestShown = Math.max(0, Math.min(...nodes.map((n) => n.peakPa)));
+  const y = scaleLinear(
+    [kPa(Math.min(lowestShown, ambientPa * 0.8)), kPa(Math.max(...nodes.map((n) => n.peakPa), ambientPa * 1.05))],
+    [height - bottom, top],
+  ).nice(5);
+  const course = (of: (n: (typeof nodes)[number]) => number) =>
+    line<(typeof nodes)[number]>()
+      .x((n) => x(n.atM))
+      .y((n) => y(Math.max(kPa(of(n)), y.domain()[0] ?? 0)))(nodes) ?? '';
+  const pump = nodes.find(({ side }) => side === 'pressure')?.atM ?? end;
+  const low = { x: x(lowest.atM), y: y(Math.max(kPa(lowest.peakPa), y.domain()[0] ?? 0)) };
+  return (
+    <div ref={holder}>
+      <p role="status">
+        <strong>{say(profileSentence(facts, trial))}</strong>
+      </p>
+      <svg
+        className="chart"
+        width="100%"
+        height={height}
+        role="img"
+        aria-label={say(`Pressure along the run. ${profileSentence(facts, trial)}`)}
+      >
+        <path d={`M${left},${y(kPa(ambientPa))}H${x(end)}`} stroke="var(--soft)" strokeDasharray="3 4" />
+        <text className="halo" x={left + 8} y={y(kPa(ambientPa)) - 8}>
+          the air’s own
+        </text>
+        <path d={`M${x(pump)},${top - 8}V${height - bottom}`} stroke="var(--ink)" strokeWidth={1.5} />
+        <text className="halo" x={x(pump)} y={top - 12} textAnchor="middle">
+          pump
+        </text>
+        <path d={course((n) => n.restPa)} fill="none" stroke="var(--ink)" strokeWidth={1.25} strokeDasharray="6 4" />
+        <path d={course((n) => n.flowPa)} fill="none" stroke="var(--fuel-deep)" strokeWidth={1.75} />
+        <path
+          d={course((n) => n.peakPa)}
+          fill="none"
+          stroke="var(--fuel-deep)"
+          strokeWidth={3.5}
+          data-peak={(lowest.peakPa / 1000).toFixed(1)}
+        />
+        <circle cx={low.x} cy={low.y} r={6} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={2.5} />
+        <path d={`M${left},${top}V${height - bottom}H${x(end)}`} fill="none" stroke="var(--ink)" strokeWidth={1.5} />
+        {y.ticks(5).map((n) => (
+          <text key={n} x={left - 6} y={y(n) + 4} textAnchor="end" className="mono">
+            {formatFixed(n, who.unitPreferences.system === 'imperial' ? 1 : 0)}
+          </text>
+        ))}
+        <text x={left - 6} y={top - 12} textAnchor="end">
+          {unit}
+        </text>
+        {x.ticks(5).map((n) => (
+          <text key={n} x={x(n)} y={height - bottom + 18} textAnchor="middle" className="mono">
+            {formatFixed(metre(n), 1)}
+          </text>
+        ))}
+        <text x={x(end)} y={height - 2} textAnchor="end">
+          {inUnit(1, 'm', who.unitPreferences).unit} from the pickup, along the line
+        </text>
+      </svg>
+      <p className="soft">
+        Heavy: at the stroke’s worst. Thin: in steady flow. Broken: at rest. The ring is the lowest before the pump.
+      </p>
+      <div className="sliders">
+        {slid.map(({ key, label, unit: kept, step, range }) => {
+          const [min, max] = range(picture);
+          const shown = inUnit(trial[key], kept, who.unitPreferences);
+          return (
+            <div key={key} className="slider">
+              <span id={`try-${key}`}>{label}</span>
+              <Slider
+                aria-labelledby={`try-${key}`}
+                value={Math.min(max, Math.max(min, trial[key]))}
+                min={min}
+                max={max}
+                step={step}
+                getAriaValueText={() => `${formatFixed(shown.value, shown.decimals ?? 1)} ${shown.unit}`}
+                onChange={(_event, to) => setTried((old) => ({ ...old, [key]: Number(to) }))}
+              />
+              <span className="mono">
+                {formatFixed(shown.value, key === 'frequencyHz' ? 1 : Math.min(shown.decimals ?? 0, 1))} {shown.unit}
+              </span>
+            </div>
+          );
+        })}
+      </div>
+      {Object.keys(tried).length > 0 && (
+        <div className="inline">
+          <span>
+            {say(goodSentence({ ...facts, altitudeM: trial.altitudeM, frequencyHz: trial.frequencyHz }, trial.levelMm))}
+          </span>
+          <button type="button" className="plain-button" onClick={() => setTried({})}>
+            Back to this build’s own
+          </button>
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,43 @@
+'use client';
+import { rowsOf } from '../../../core/build/lists';
+import { valueAt } from '../../../core/build/sheets';
+import { sources } from '../../../core/build/fuelSources';
+import { useWorkspace } from '../../sync/useWorkspace';
+import { Fold } from '../../components/lists/Fold';
+
+/** The steps, parts and cautions of the source that was chosen. */
+export function SourceGuide() {
+  const { build } = useWorkspace('build');
+  const way = valueAt(build.sheets, 'tank.way');
+  if (!way) return null;
+  const { label, steps, parts, cautions } = sources[way];
+  const kit = rowsOf(build.lists, 'parts');
+  const state = (kind: string) => {
+    const rows = kit.filter((row) => row.kind === kind);
+    if (rows.length === 0) return 'not on the kit’s list';
+    return rows.every((row) => row.state === 'present' || row.state === 'replaced') ? 'in the kit' : 'still to be had';
+  };
+  return (
+    <>
+      <ul className="cautions" aria-label={`Cautions: ${label}`} style={{ marginTop: 12, listStyle: 'none' }}>
+        {cautions.map((caution) => (
+          <li key={caution}>{caution}</li>
+        ))}
+      </ul>
+      <Fold title={`How ${label} is done`} note={`${steps.length} steps`}>
+        <ol className="steps">
+          {steps.map((step) => (
+            <li key={step}>{step}</li>
+          ))}
+        </ol>
+        <ul>
+          {parts.map(({ kind, what }) => (
+            <li key={what}>
+              {what}: <strong>{state(kind)}</strong>
+            </li>
+          ))}
+        </ul>
+      </Fold>
+    </>
+  );
+}

@@ -1,0 +1,162 @@
+'use client';
+import { identityLabels, type IdentityKey } from '../../../core/commands/kinds/texts';
+import { useId, useState } from 'react';
+import { buildKinds } from '../../../core/build/Build';
+import { roleMay } from '../../../core/people/roles';
+import { figurePaths } from '../../../core/build/sheets';
+import { stageFigures } from '../../../core/figures/stageFigures';
+import { limits, makerBounds, makerKeys, type LimitKey } from '../../../core/practices/limits';
+import { ruleFor } from '../../../core/practices/ruleFor';
+import { fullPractices, type PracticeId } from '../../../core/practices/practices';
+import { cellUnit } from '../../../core/units/parseTyped';
+import { formatShort } from '../../../core/units/formatNumber';
+import { useWorkspace, useSay } from '../../sync/useWorkspace';
+import { PracticeChoices } from '../../components/cells/PracticeChoices';
+import { TextCell } from '../../components/cells/TextCell';
+import { TypedCell } from '../../components/cells/TypedCell';
+import { DerivedFigures } from '../../components/cells/DerivedFigures';
+import { FigureTable } from '../../components/cells/FigureTable';
+
+function MakerRow({ limit }: { limit: LimitKey }) {
+  const { settled, send, who } = useWorkspace('settled', 'send', 'who');
+  const say = useSay();
+  const kept = settled.maker[limit] ?? null;
+  const [problem, setProblem] = useState('');
+  const id = useId();
+  const { label, unit } = limits[limit];
+  const without = ruleFor(limit, settled.practices, {});
+  const beside = cellUnit(kept, unit, who.unitPreferences);
+  return (
+    <>
+      <tr>
+        <td>{label}</td>
+        <td className="cell soft">{limit === 'fuseA' ? '—' : say(`${formatShort(without.value)} ${unit}`)}</td>
+        <td className="cell">
+          <TypedCell
+            name={`${label}, maker’s figure`}
+            label={label}
+            kept={kept}
+            unit={unit}
+            decimals={2}
+            allowed={makerBounds(limit) ?? { min: 0, max: 0 }}
+            besideUnit={beside}
+            draftKey={`${settled.id}:maker/${limit}`}
+            describedBy={id}
+            commit={(to) => send({ kind: 'maker', changes: [{ key: limit, from: kept, to }] })}
+            onProblem={setProblem}
+          />
+        </td>
+        <td className="unit">{beside === 'deg' ? '°' : beside}</td>
+      </tr>
+      {problem && (
+        <tr className="figures-stacked">
+          <td colSpan={4} className="cell-problem" role="alert" id={id}>
+            {say(problem)}
+          </td>
+        </tr>
+      )}
+    </>
+  );
+}
+
+function Particular({ name }: { name: Exclude<IdentityKey, 'kind'> }) {
+  const { settled, send } = useWorkspace('settled', 'send');
+  const now = settled.identity[name];
+  return (
+    <label>
+      <span className="field-label">{identityLabels[name]}</span>
+      <TextCell
+        className="text-field"
+        kept={now}
+        max={120}
+        draftKey={`${settled.id}:identity/${name}`}
+        commit={(to) => send({ kind: 'identity', changes: [{ key: name, from: now, to }] })}
+      />
+    </label>
+  );
+}
+
+function Particulars() {
+  const { settled, send, mayWork } = useWorkspace('settled', 'send', 'mayWork');
+  const { kind } = settled.identity;
+  return (
+    <div className="columns" style={{ marginTop: 10 }}>
+      {(['name', 'what', 'place', 'heaterSerial'] as const).map((name) => (
+        <Particular key={name} name={name} />
+      ))}
+      <label>
+        <span className="field-label">Kind</span>
+        <select
+          className="text-field"
+          value={kind}
+          disabled={!mayWork}
+          onChange={(event) => void send({ kind: 'identity', changes: [{ key: 'kind', from: kind, to: event.target.value }] })}
+        >
+          {Object.entries(buildKinds).map(([id, label]) => (
+            <option key={id} value={id}>
+              {label}
+            </option>
+          ))}
+        </select>
+      </label>
+    </div>
+  );
+}
+
+/** The practices that this build is judged by; they were the workshop's when it was begun, and only a lead changes them. */
+function PracticesHere() {
+  const { settled, send, who, mayWork } = useWorkspace('settled', 'send', 'who', 'mayWork');
+  const [problem, setProblem] = useState('');
+  const change = (key: PracticeId, to: string) =>
+    setProblem(send({ kind: 'practices', changes: [{ key, from: fullPractices(settled.practices)[key], to }] }).join(' '));
+  return (
+    <>
+      <PracticeChoices
+        chosen={fullPractices(settled.practices)}
+        onChoose={mayWork && roleMay(who.role, 'manage') ? change : null}
+      />
+      {problem && (
+        <p className="error-line" role="alert">
+          {problem}
+        </p>
+      )}
+    </>
+  );
+}
+
+/** The unit in hand, the conditions that it must meet, its maker's figures, and the workshop's practices. */
+export function HeaterSheet() {
+  return (
+    <>
+      <h2 className="sheet-title">Heater and conditions</h2>
+      <p className="soft">From the data plate, the manual and the owner.</p>
+      <FigureTable paths={figurePaths.filter((path) => path.startsWith('heater.'))} caption="Heater and conditions" />
+      <DerivedFigures keys={stageFigures.heater ?? []} />
+      <h3 style={{ marginTop: 26 }}>Maker’s figures</h3>
+      <p className="soft">Where the manual gives one, it goes before the workshop’s rule.</p>
+      <table className="figures">
+        <thead>
+          <tr>
+            <th scope="col">
+              <span className="visually-hidden">Figure</span>
+            </th>
+            <th scope="col">workshop’s</th>
+            <th scope="col">maker’s</th>
+            <th scope="col">
+              <span className="visually-hidden">Unit</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {makerKeys.map((key) => (
+            <MakerRow key={key} limit={key} />
+          ))}
+        </tbody>
+      </table>
+      <h3 style={{ marginTop: 26 }}>Practices followed here</h3>
+      <PracticesHere />
+      <h3 style={{ marginTop: 26 }}>Particulars</h3>
+      <Particulars />
+    </>
+  );
+}

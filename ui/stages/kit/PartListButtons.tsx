@@ -1,0 +1,73 @@
+'use client';
+import { useState } from 'react';
+import { families, startingLists, type Family, type PartRow } from '../../../core/model/kit/startingLists';
+import { readRowsCsv, rowsCsvMaxBytes, writeRowsCsv } from '../../../formats/rowsCsv';
+import { formatFixed } from '../../../core/units/formatNumber';
+import { FileButton } from '../../components/cells/FileButton';
+import { Problems } from '../../components/cells/Problems';
+import { saveAs } from '../../components/lists/saveAs';
+import { useRows } from '../../components/lists/useRows';
+import { useWorkspace } from '../../sync/useWorkspace';
+
+/** Ways to fill the list of parts: the workshop's own list, or a file. */
+export function PartListButtons() {
+  const { settled } = useWorkspace('settled');
+  const { rows, add, mayWork } = useRows('parts');
+  const [problems, setProblems] = useState<string[]>([]);
+  const fill = async (family: Family) => {
+    // Without a way through, the list that Lorbet begins with does.
+    let list: readonly PartRow[] = startingLists[family];
+    try {
+      const response = await fetch('/api/part-lists');
+      if (response.ok) list = ((await response.json()) as Record<Family, { rows: PartRow[] }>)[family].rows;
+    } catch {
+      // Offline: as above.
+    }
+    setProblems(add(...list.map((row) => ({ ...row }))));
+  };
+  const bringIn = async (chosen: File | undefined) => {
+    if (!chosen) return;
+    if (chosen.size > rowsCsvMaxBytes)
+      setProblems([
+        `${chosen.name} holds ${formatFixed(chosen.size)} bytes; at most ${formatFixed(rowsCsvMaxBytes)} are allowed.`,
+      ]);
+    else {
+      const read = readRowsCsv('parts', await chosen.text());
+      setProblems(read.ok ? add(...(read.rows as Partial<PartRow>[])) : read.errors);
+    }
+  };
+  return (
+    <>
+      <div className="inline" style={{ margin: '8px 0' }}>
+        {mayWork &&
+          rows.length === 0 &&
+          (Object.keys(families) as Family[]).map((family) => (
+            <button key={family} type="button" className="button ink" onClick={() => void fill(family)}>
+              {families[family]}: the usual parts
+            </button>
+          ))}
+        {mayWork && (
+          <FileButton name="Parts, CSV" accept=".csv,text/csv" onFiles={([first]) => void bringIn(first)}>
+            Import parts (CSV)
+          </FileButton>
+        )}
+        {rows.length > 0 && (
+          <button
+            type="button"
+            className="button"
+            onClick={() =>
+              saveAs(
+                writeRowsCsv('parts', rows),
+                'text/csv',
+                `${settled.identity.name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}-parts.csv`,
+              )
+            }
+          >
+            Take the list away (CSV)
+          </button>
+        )}
+      </div>
+      <Problems all={problems} />
+    </>
+  );
+}

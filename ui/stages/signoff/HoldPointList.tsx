@@ -1,0 +1,51 @@
+'use client';
+import { holdPointSteps } from '../../../core/build/stages';
+import { format } from 'date-fns';
+import { useState } from 'react';
+import { releasableIds, holdPointState } from '../../../core/checks/holdPointState';
+import { useWorkspace } from '../../sync/useWorkspace';
+
+/** Which hold points were released, by whom, with what open; each may be held again. */
+export function HoldPointList() {
+  const { settled, findings, send, mayWork } = useWorkspace('settled', 'findings', 'send', 'mayWork');
+  const [problem, setProblem] = useState('');
+  return (
+    <section style={{ marginTop: 14 }} aria-label="Hold points">
+      <h3 className="hold-point">Hold points</h3>
+      <ul>
+        {releasableIds.map((holdPoint) => {
+          const { release } = holdPointState(settled, findings, holdPoint);
+          return (
+            <li key={holdPoint} className="inline" style={{ minHeight: 44 }}>
+              <strong>{holdPointSteps[holdPoint]}</strong>
+              {release ? (
+                <>
+                  <span className="soft">
+                    {release.by}, {format(new Date(release.at), 'd MMM HH:mm')}
+                    {release.open.length > 0 && `, with ${release.open.join(', ')} open`}
+                  </span>
+                  {mayWork && (
+                    <button
+                      type="button"
+                      className="plain-button"
+                      onClick={() => setProblem(send({ kind: 'holdPoint', holdPoint, action: 'hold' }).join(' '))}
+                    >
+                      Hold again<span className="visually-hidden"> {holdPointSteps[holdPoint]}</span>
+                    </button>
+                  )}
+                </>
+              ) : (
+                <span className="soft">held</span>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      {problem && (
+        <p className="error-line" role="alert">
+          {problem}
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,61 @@
+'use client';
+import { Dialog } from '@mui/material';
+import { useState } from 'react';
+import type { Finding } from '../../../core/checks/Finding';
+import { useFindingText, useWorkspace } from '../../sync/useWorkspace';
+import { useKeptText } from '../../sync/useKeptText';
+
+/** A lead's reason for accepting one finding as it is. */
+export function WaiveDialog({ finding, onClose }: { finding: Finding; onClose: () => void }) {
+  const { send, settled } = useWorkspace('send', 'settled');
+  const { message, why: whyItMatters } = useFindingText();
+  const [why, setWhy] = useKeptText(`${settled.id}:waive/${finding.id}`);
+  const [problem, setProblem] = useState('');
+  const waive = () => {
+    const length = why.trim().length;
+    const errors =
+      length < 10
+        ? [`The reason holds ${length} characters; at least 10 are needed.`]
+        : send({ kind: 'waive', checkId: finding.id, code: finding.code, values: finding.values, why: why.trim() });
+    setProblem(errors.join(' '));
+    if (errors.length > 0) return;
+    setWhy('');
+    onClose();
+  };
+  return (
+    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="waive-title">
+      <form
+        className="stack"
+        style={{ padding: 20 }}
+        onSubmit={(event) => {
+          event.preventDefault();
+          waive();
+        }}
+      >
+        <h2 id="waive-title">Waive {finding.id}</h2>
+        <p>{message(finding)}</p>
+        <p className="soft">{whyItMatters(finding)}</p>
+        <label>
+          <span className="field-label">Why it may stay as it is</span>
+          <textarea className="text-field" maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />
+        </label>
+        {problem && (
+          <p className="error-line" role="alert">
+            {problem}
+          </p>
+        )}
+        <p className="soft">
+          Your name and this reason stand in the ledger and in the certificate. If the figures change, the waiver no longer holds.
+        </p>
+        <div className="inline">
+          <button type="submit" className="button ink">
+            Waive it
+          </button>
+          <button type="button" className="plain-button" onClick={onClose}>
+            Leave it
+          </button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}

@@ -1,0 +1,36 @@
+'use client';
+import { format } from 'date-fns';
+import type { RowOf } from '../../../core/build/lists';
+import { cureState } from '../../../core/model/siting/drillingPlan';
+import { useNow } from '../../components/useNow';
+import { useRows } from '../../components/lists/useRows';
+
+/** How long a sealant still needs, counting down; and once it is over, the touch that proves it. */
+export function CureClock({ row }: { row: RowOf<'seals'> }) {
+  const { set, mayWork } = useRows('seals');
+  const now = useNow();
+  const state = now === null ? null : cureState(row, now);
+  if (!state || row.hardAt !== undefined) return null;
+  const minutes = Math.ceil(state.leftMs / 60_000);
+  return (
+    <div className="cure" data-cure-left={minutes}>
+      {minutes > 0 ? (
+        <span>
+          <span className="mono cure-left">
+            {Math.floor(minutes / 60)} h {String(minutes % 60).padStart(2, '0')} min
+          </span>{' '}
+          left, until {format(new Date(state.dueMs), 'd MMM HH:mm')}: no heat, no water.
+        </span>
+      ) : (
+        <>
+          <span>Curing time is up. Is the sealant hard?</span>
+          {mayWork && (
+            <button type="button" className="button" onClick={() => set(row, 'hardAt', new Date().toISOString())}>
+              Found hard
+            </button>
+          )}
+        </>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,33 @@
+'use client';
+import { useMemo } from 'react';
+import { drillingPlan } from '../../../core/model/siting/drillingPlan';
+import { formatFixed } from '../../../core/units/formatNumber';
+import { useWorkspace, useSay } from '../../sync/useWorkspace';
+
+/** The work of cutting, in order: pilots first, a look underneath, then the saw. */
+export function DrillingList() {
+  const { build } = useWorkspace('build');
+  const say = useSay();
+  const steps = useMemo(() => drillingPlan(build), [build]);
+  if (!steps) return <p className="soft">The drilling plan is made once the heater’s place and its holes are known.</p>;
+  return (
+    <ol className="drilling">
+      {steps.map((step, i) => (
+        <li key={`${step.what}${i}`}>
+          <span className="mono n">{i + 1}</span>
+          <span>
+            <strong>{say(step.what)}</strong> <span className="mono">{say(step.tool)}</span>
+            {step.at && (
+              <span className="mono soft">
+                {' '}
+                {say(`${formatFixed(step.at.x)} mm from the front, ${formatFixed(step.at.y)} mm from the left`)}
+              </span>
+            )}
+            <br />
+            <span className="soft">{say(step.note)}</span>
+          </span>
+        </li>
+      ))}
+    </ol>
+  );
+}

@@ -1,0 +1,41 @@
+import { quantities, startEvents, type StartRun } from '../../../core/build/Build';
+import { inUnit, type UnitPreferences } from '../../../core/units/inUnits';
+import { formatFixed, formatShort } from '../../../core/units/formatNumber';
+
+const shownLines = 300;
+
+/** The log of a start as a table: what the chart shows, in figures. */
+export function StartTable({ run, unitPreferences }: { run: StartRun; unitPreferences: UnitPreferences }) {
+  const lines = [
+    ...run.events.map(({ atS, event }) => ({ atS, text: startEvents[event] })),
+    ...run.readings.map(({ atS, quantity, value }) => {
+      const { label, unit } = quantities[quantity];
+      const shown = inUnit(value, unit, unitPreferences);
+      return { atS, text: `${label} ${formatShort(shown.value, shown.decimals ?? 2)} ${shown.unit}` };
+    }),
+  ].sort((a, b) => a.atS - b.atS);
+  return (
+    <details>
+      <summary className="in-words">The log in figures</summary>
+      <table className="runs-table">
+        <thead>
+          <tr>
+            <th>After</th>
+            <th>What</th>
+          </tr>
+        </thead>
+        <tbody>
+          {lines.slice(0, shownLines).map(({ atS, text }, i) => (
+            <tr key={i}>
+              <td className="mono">{formatFixed(atS)} s</td>
+              <td>{text}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {lines.length > shownLines && (
+        <p className="soft">And {formatFixed(lines.length - shownLines)} more lines; the CSV holds them all.</p>
+      )}
+    </details>
+  );
+}

@@ -1,0 +1,131 @@
+'use client';
+import { figures } from '../../../core/figures/figures';
+import type { FigureId } from '../../../core/reading/figureIds';
+import { useState } from 'react';
+import { needsText } from '../../../core/wording/needsText';
+import { rowsOf } from '../../../core/build/lists';
+import { compared, takeCandidate, type Compared } from '../../../core/drawing/survey/compareHeaters';
+import { inUnit } from '../../../core/units/inUnits';
+import { formatFixed } from '../../../core/units/formatNumber';
+import { useWorkspace, useFindingText } from '../../sync/useWorkspace';
+import { LevelMark } from '../../components/findings/LevelMark';
+import { RowList } from '../../components/lists/RowList';
+import { useRows } from '../../components/lists/useRows';
+
+const short: Partial<Record<FigureId, string>> = {
+  'heater.outputMinKw': 'Output at lowest',
+  'heater.outputMaxKw': 'Output at full',
+  'survey.shortBelowC': 'Falls short below',
+  'survey.sootAboveC': 'Runs too low above',
+  'survey.hoursTooLow': 'Of a usual night too low',
+  'survey.warmUpMin': 'From coldest to warm',
+  'survey.fuelNightL': 'Fuel, a usual night',
+  'survey.fuelWeekendL': 'Fuel, a weekend',
+  'wiring.nightAh': 'Battery, a night',
+  'survey.weekendAh': 'Battery, a weekend',
+  'survey.outputAltitudeKw': 'Clean output up high',
+};
+
+/** Heaters side by side in the same space; one of them is looked at in the pictures, one may become the build's. */
+export function HeaterChoice({
+  heaters,
+  looked,
+  onLook,
+}: {
+  heaters: readonly Compared[];
+  looked: string | null;
+  onLook: (id: string | null) => void;
+}) {
+  const { settled, send, who, mayWork } = useWorkspace('settled', 'send', 'who', 'mayWork');
+  const { message } = useFindingText();
+  const { rows } = useRows('candidates');
+  const [problem, setProblem] = useState('');
+  const take = (id: string) => {
+    const row = rows.find((r) => r.id === id);
+    if (!row) return;
+    const errors = send({ kind: 'figures', changes: takeCandidate(settled, row) });
+    // A dose that was measured belongs to the pump that goes.
+    const tests = rowsOf(settled.lists, 'doseTests').map(({ id: test }) => ({
+      list: 'doseTests' as const,
+      row: test,
+      action: 'remove' as const,
+    }));
+    if (errors.length === 0 && tests.length > 0) send({ kind: 'rows', changes: tests });
+    if (errors.length === 0 && row.altitudeMaxM !== undefined)
+      errors.push(
+        ...send({
+          kind: 'maker',
+          changes: [{ key: 'altitudeMaxM', from: settled.maker.altitudeMaxM ?? null, to: row.altitudeMaxM }],
+        }),
+      );
+    setProblem(errors.join(' '));
+    if (errors.length === 0) onLook(null);
+  };
+  return (
+    <section aria-label="Heaters to choose from">
+      <h3 style={{ marginTop: 22 }}>Heaters to choose from</h3>
+      <div className="wide-table">
+        <table className="runs-table compare">
+          <thead>
+            <tr>
+              <td />
+              {heaters.map(({ id, name, worst, missing }) => (
+                <th key={id ?? 'own'} scope="col" data-heater={id ?? 'own'}>
+                  <label className="choice" style={{ minHeight: 44 }}>
+                    <input type="radio" name="looked" checked={looked === id} onChange={() => onLook(id)} />
+                    {name}
+                  </label>
+                  {worst ? <LevelMark level={worst.level} /> : missing.length === 0 && <LevelMark level="sound" />}
+                  <span className="compare-finding">
+                    {worst ? message(worst) : missing.length > 0 ? needsText(missing.slice(0, 3)) : ''}
+                  </span>
+                  {id !== null && mayWork && (
+                    <button type="button" className="plain-button" style={{ paddingLeft: 0 }} onClick={() => take(id)}>
+                      Take this one
+                    </button>
+                  )}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {compared.map((key) => (
+              <tr key={key}>
+                <th scope="row">
+                  {short[key] ?? figures[key].label}
+                  <span className="soft"> {inUnit(1, figures[key].unit, who.unitPreferences).unit}</span>
+                </th>
+                {heaters.map(({ id, figures: values }) => {
+                  const value = values[key];
+                  const shown = value === null ? null : inUnit(value, figures[key].unit, who.unitPreferences);
+                  return (
+                    <td key={id ?? 'own'} className="mono">
+                      {shown === null
+                        ? '—'
+                        : Number.isFinite(shown.value)
+                          ? formatFixed(shown.value, shown.decimals ?? figures[key].decimals)
+                          : 'never'}
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {problem && (
+        <p className="error-line" role="alert">
+          {problem}
+        </p>
+      )}
+      <details className="row-more">
+        <summary>Put heaters in, or change them</summary>
+        <RowList
+          list="candidates"
+          main={['name', 'claimedOutputKw', 'strokeVolumeMl', 'pumpMinHz', 'pumpMaxHz', 'runCurrentA', 'altitudeMaxM']}
+          fresh={() => ({ name: `heater ${rows.length + 2}` })}
+        />
+      </details>
+    </section>
+  );
+}

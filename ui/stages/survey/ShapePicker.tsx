@@ -1,0 +1,79 @@
+'use client';
+import { useState } from 'react';
+import { figureAt, type FigurePath } from '../../../core/build/sheets';
+import { bodyShapes, roughSurvey, shapeSurfaces, type BodyShapeId } from '../../../core/model/heat/bodyShapes';
+import { buildUps, glazings, type BuildUpId, type GlazingId } from '../../../core/physics/heat/buildUps';
+import { useWorkspace } from '../../sync/useWorkspace';
+import { useRows } from '../../components/lists/useRows';
+
+/** A body to begin with, for a rough answer in a minute; measured and refined later. */
+export function ShapePicker() {
+  const { settled, send, mayWork } = useWorkspace('settled', 'send', 'mayWork');
+  const { rows, change } = useRows('surfaces');
+  const [shape, setShape] = useState<BodyShapeId>('van');
+  const [buildUp, setBuildUp] = useState<BuildUpId>('thin');
+  const [glazing, setGlazing] = useState<GlazingId>('single');
+  const [told, setTold] = useState('');
+  if (!mayWork) return null;
+  const figures = (kept: (path: FigurePath) => boolean) =>
+    (Object.entries(roughSurvey(shape, buildUp, glazing)) as [FigurePath, number | string][])
+      .filter(([path]) => kept(path))
+      .map(([path, to]) => ({ path, slot: 'planned' as const, from: figureAt(settled.sheets, path).planned, to }));
+  const rough = () => {
+    const errors = send({ kind: 'figures', changes: figures(() => true) });
+    setTold(errors.join(' ') || `Rough figures entered: ${bodyShapes[shape].label}; measure and correct them.`);
+  };
+  const apart = () => {
+    const errors = [
+      ...send({ kind: 'figures', changes: figures((path) => path === 'survey.volumeM3' || path === 'survey.airChangesH') }),
+      ...change([
+        ...rows.map((row) => ({ list: 'surfaces' as const, row: row.id, action: 'remove' as const })),
+        ...shapeSurfaces(shape, buildUp, glazing).map((values) => ({
+          list: 'surfaces' as const,
+          row: crypto.randomUUID(),
+          action: 'add' as const,
+          values,
+        })),
+      ]),
+    ];
+    setTold(errors.join(' ') || `Six surfaces added: ${bodyShapes[shape].label}; measure each and give it its own layers.`);
+  };
+  const pick = <T extends string>(label: string, value: T, set: (v: T) => void, options: Record<T, { label: string }>) => (
+    <label>
+      <span className="field-label">{label}</span>
+      <select className="text-field" value={value} onChange={(event) => set(event.target.value as T)}>
+        {(Object.entries(options) as [T, { label: string }][]).map(([id, option]) => (
+          <option key={id} value={id}>
+            {option.label}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+  return (
+    <section aria-label="A body to begin with" className="start-set">
+      <h3>A body to begin with</h3>
+      <div
+        className="columns"
+        style={{ gap: '10px 16px', gridTemplateColumns: 'repeat(auto-fit, minmax(min(190px, 100%), 1fr))' }}
+      >
+        {pick('Body', shape, setShape, bodyShapes)}
+        {pick('Walls', buildUp, setBuildUp, buildUps)}
+        {pick('Windows', glazing, setGlazing, glazings)}
+      </div>
+      <div className="inline" style={{ marginTop: 10 }}>
+        <button type="button" className="button" onClick={rough}>
+          Rough: four areas
+        </button>
+        <button type="button" className="button" onClick={apart}>
+          {rows.length > 0 ? `In place of the ${rows.length} surfaces` : 'Finer: surface by surface'}
+        </button>
+      </div>
+      {told && (
+        <p className="soft" role="status" style={{ marginTop: 6 }}>
+          {told}
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,23 @@
+type JsonAnswer<T> = { ok: true; value: T } | { ok: false; errors: string[] };
+
+async function ask<T>(url: string, otherwise: string, init?: RequestInit): Promise<JsonAnswer<T>> {
+  try {
+    const response = await fetch(url, init);
+    const answer = (await response.json()) as T & { errors?: string[] };
+    if (response.ok) return { ok: true, value: answer };
+    return { ok: false, errors: answer.errors ?? ['The server refused this without a reason.'] };
+  } catch {
+    return { ok: false, errors: [otherwise] };
+  }
+}
+
+/** Posts JSON and gives the answer, or the errors as sentences. */
+export const postJson = <T>(url: string, body: unknown): Promise<JsonAnswer<T>> =>
+  ask(url, 'The server can’t be reached; what you typed is still here, try again.', {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(body),
+  });
+
+export const getJson = <T>(url: string): Promise<JsonAnswer<T>> =>
+  ask(url, 'The server can’t be reached; try again once there is a way through.');
