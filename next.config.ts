@@ -7,6 +7,8 @@ const config: NextConfig = {
   // `npm test` checks the types; checking them again would make every first start half a minute longer.
   typescript: { ignoreBuildErrors: true },
   poweredByHeader: false,
+  // What gains by it is packed by whoever makes it (app/lib/packed.ts, bin/lib/shells.mjs).
+  compress: false,
   devIndicators: false,
   // Every sheet of every build is one page; which build, only the device knows.
   rewrites: async () => [

@@ -46,16 +46,29 @@ function memoryMb(pid) {
   return all(pid);
 }
 
+/** What a view asks of the server: its shell, and what it shows. */
+const bayView = ['/', '/api/bay?find=&from='];
+const viewOf = (id) => [`/builds/${id}/fuel`, `/api/builds/${id}/state`];
+
+/** How long the server works for a view, all its processes' threads together: one after the other, from a device that holds nothing yet. */
+async function serverTimeMs(address, client, view) {
+  const worked = async () => (await (await fetch(`${address}/health/loop`)).json()).workedMs;
+  const times = 300;
+  const began = await worked();
+  for (let i = 0; i < times; i += 1) for (const way of view) await (await client.ask(way)).arrayBuffer();
+  return ((await worked()) - began) / times;
+}
+
 /**
  * Readers and writers at the same time: each of 40 asks for a page or a panel and looks at it for a while, each of 5 writes and thinks.
  * Without the pauses it is the most that one process of the app gives, and every answer waits for those before it.
  */
 async function load(client, long, buildIds, [readMs, writeMs]) {
   const ways = [
-    '/',
-    `/builds/${long}/fuel`,
+    ...bayView,
+    ...viewOf(long),
     `/api/builds/${long}/ledger?before=9000`,
-    `/api/builds/${buildIds[0]}/state?after=0`,
+    `/api/builds/${buildIds[0]}/state?after=1`,
   ];
   const [times, failures] = [[], []];
   const until = Date.now() + 15000;
@@ -118,7 +131,7 @@ async function underAttack(address, client, long, buildIds) {
 function tellLoads(name, runs) {
   const p95 = sorted(runs.map(({ times }) => at(times, 0.95)));
   console.log(`  ${name}, p95 of each: ${p95.map((ms) => `${Math.round(ms)} ms`).join(', ')}`);
-  line(`${name}, p95`, p95[1], 150, 'ms');
+  line(`${name}, p95`, p95[1], 100, 'ms');
   const failures = runs.flatMap((run) => run.failures);
   if (failures.length > 0) over.push(`${failures.length} requests failed: ${name}`);
 }
@@ -156,7 +169,7 @@ async function inBrowser(address, long) {
         await page.waitForTimeout(300);
         await context.close();
       }
-      line(name, at(sorted(taken), 0.5), 1500, 'ms');
+      line(name, at(sorted(taken), 0.5), 1000, 'ms');
       if (way === '/') line('bay, compressed script on first load', bytes / 1000, 300, 'kB');
     }
     const context = await browser.newContext();
@@ -199,7 +212,19 @@ async function inBrowser(address, long) {
 
 await guarded(async () => {
   ensurePackages();
-  runOrFail(tsx, ['bin/benchmarkCore.ts'], 'The computation could not be measured');
+  // As the app runs it: bundled, and not with what a runner of TypeScript puts around each function.
+  const core = path.join(root, '.test/benchmarkCore.cjs');
+  const { build } = await import('esbuild');
+  await build({
+    absWorkingDir: root,
+    entryPoints: ['bin/benchmarkCore.ts'],
+    outfile: core,
+    bundle: true,
+    platform: 'node',
+    packages: 'external',
+    logLevel: 'warning',
+  });
+  runOrFail(process.execPath, [core], 'The computation could not be measured');
   await ensureBuilt();
   const data = path.join(root, '.test/bench');
   rmSync(data, { recursive: true, force: true });
@@ -220,12 +245,15 @@ await guarded(async () => {
       });
       buildIds.push((await made.json()).id);
     }
-    for (const way of ['/', `/builds/${long}/fuel`]) await (await client.ask(way)).arrayBuffer();
+    for (let i = 0; i < 50; i += 1) for (const way of [...bayView, ...viewOf(long)]) await (await client.ask(way)).arrayBuffer();
+    line('server time of a view, build of 20,000 rows', await serverTimeMs(running.address, client, viewOf(long)), 8, 'ms');
+    line('server time of a view, bay of 5,000', await serverTimeMs(running.address, client, bayView), 8, 'ms');
     // The most it gives comes first, so that what is measured against a limit is measured on a server that is warm.
     const max = await load(client, long, buildIds, [0, 0]);
-    console.log(
-      `without pauses: ${(max.times.length / 15).toFixed(0)} answers a second, p95 ${Math.round(at(max.times, 0.95))} ms; no limit is set for that`,
-    );
+    const given = max.times.length / 15;
+    console.log(`  without pauses: ${given.toFixed(0)} answers a second, p95 ${Math.round(at(max.times, 0.95))} ms`);
+    // A rate is to be reached, not kept under: its limit over it.
+    line('time an answer takes at 250 a second', 1000 / given, 4, 'ms');
     if (max.failures.length > 0) over.push(`${max.failures.length} requests failed without pauses`);
     const calm = [];
     for (let round = 0; round < 3; round += 1) calm.push(await load(client, long, buildIds, [4000, 2000]));

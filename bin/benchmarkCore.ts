@@ -4,7 +4,7 @@ import { emptyBuild } from '../core/build/emptyBuild';
 import type { Build } from '../core/build/Build';
 import { fieldAt, type FigurePath } from '../core/build/sheets';
 import { readBuild } from '../core/build/readBuild';
-import { assess } from '../core/checks/assess';
+import { assess, Assessor } from '../core/checks/assess';
 import { applyCommand } from '../core/commands/applyCommand';
 import { nextRow, firstBreak, type LedgerRow } from '../core/ledger/chain';
 import { surveySpread } from '../core/physics/heat/surveySpread';
@@ -81,8 +81,16 @@ async function main(): Promise<void> {
         body: { text: `entry ${i}` },
       }),
     );
+  const assessor = new Assessor();
+  let angle = 20;
+  const angled = (): Build => {
+    angle = angle === 20 ? 21 : 20;
+    const { fuel } = build.sheets;
+    return { ...build, sheets: { ...build.sheets, fuel: { ...fuel, pumpAngleDeg: { ...fuel.pumpAngleDeg, fitted: angle } } } };
+  };
   const lines: [string, number, number][] = [
     ['assess, a complete build', await medianMs(200, () => assess(build)), 3],
+    ['assess again, one figure changed', await medianMs(200, () => assessor.assess(angled())), 1],
     ['lay the run out', await medianMs(200, () => layoutRun(build, findings, 1150, 286)), 8],
     ['survey: findings, heaters, pictures', await medianMs(50, () => [compareHeaters(surveyed), surveyPicture(surveyed)]), 10],
     ['survey: 10,000 draws', await medianMs(5, () => surveySpread(facts, { draws: 10000 })), 1000],

@@ -7,6 +7,7 @@ import { readBuild, validate } from '../core/build/readBuild';
 import { defineCheck, type Check } from '../core/checks/Check';
 import { definitionOf, commandKinds, type Command } from '../core/commands/allCommands';
 import { defineCommand, shape, type CommandDefinition } from '../core/commands/define';
+import { computeOrMissing } from '../core/reading/NotMeasured';
 import { readerOf } from '../core/figures/readerOf';
 import { routeOf } from '../core/model/fuel/routeOf';
 import { lineVolumeMl } from '../core/physics/fuel/lineVolumeMl';
@@ -56,9 +57,8 @@ test('a check is one entry: its verdict, its sentence, and what is missing for i
     'fix',
     'Pump hangs by a cable tie at 4°: its angle wanders.',
   ]);
-  expect(() => check.assess(readerOf(soundBuild({ 'fuel.pumpAngleDeg': null })), [])).toThrow(
-    'Not measured: Pump angle, outlet up',
-  );
+  const lacking = computeOrMissing(() => check.assess(readerOf(soundBuild({ 'fuel.pumpAngleDeg': null })), []));
+  expect('missing' in lacking && lacking.missing.labels).toEqual(['Pump angle, outlet up']);
 });
 
 test('a command is one file: its form, what it does, and its line in the ledger', () => {

@@ -39,6 +39,10 @@ export async function beginSession(personId: string, caller: Caller, now = new D
   return token;
 }
 
+/** A person in a session of theirs, with the workshop's name. */
+export interface SignedIn extends Person {
+  workshop: { name: string; demo: boolean };
+}
 interface SessionOfPerson {
   seenAt: Date;
   beganAt: Date;
@@ -51,21 +55,23 @@ interface SessionOfPerson {
   demo: boolean;
   disabledAt: Date | null;
   settings: Partial<UnitPreferences>;
+  workshopName: string;
+  workshopDemo: boolean;
 }
 // Asked with every request, therefore one way to the database and no models.
 const sessionOfPerson = `
   SELECT s.seen_at AS "seenAt", s.began_at AS "beganAt", s.ends_at AS "endsAt", p.id, p.workshop_id AS "workshopId", p.name, p.login,
-         p.role, p.demo, p.disabled_at AS "disabledAt", p.settings
-  FROM sessions s JOIN people p ON p.id = s.person_id WHERE s.token_hash = $1`;
+         p.role, p.demo, p.disabled_at AS "disabledAt", p.settings, w.name AS "workshopName", w.demo AS "workshopDemo"
+  FROM sessions s JOIN people p ON p.id = s.person_id JOIN workshops w ON w.id = p.workshop_id WHERE s.token_hash = $1`;
 
 /** The person of a session, or null where it is unknown, idle for 12 hours, older than 7 days, replaced, or the person is disabled. */
-export async function personOf(token: string | undefined, now = new Date()): Promise<Person | null> {
+export async function personOf(token: string | undefined, now = new Date()): Promise<SignedIn | null> {
   if (!token) return null;
   const { sequelize, models } = database();
   const tokenHash = hashToken(token);
   const [found] = await sequelize.query<SessionOfPerson>(sessionOfPerson, { bind: [tokenHash], type: QueryTypes.SELECT });
   if (!found) return null;
-  const { seenAt, beganAt, endsAt, disabledAt, ...person } = found;
+  const { seenAt, beganAt, endsAt, disabledAt, workshopName, workshopDemo, ...person } = found;
   const gone =
     now.getTime() - seenAt.getTime() > idleMs ||
     now.getTime() - beganAt.getTime() > longestMs ||
@@ -76,7 +82,7 @@ export async function personOf(token: string | undefined, now = new Date()): Pro
   }
   // A write a minute is enough to know whether somebody is there.
   if (now.getTime() - seenAt.getTime() > 60000) await models.SessionRow.update({ seenAt: now }, { where: { tokenHash } });
-  return disabledAt ? null : plainPerson(person);
+  return disabledAt ? null : { ...plainPerson(person), workshop: { name: workshopName, demo: workshopDemo } };
 }
 
 /**

@@ -6,8 +6,7 @@ import { isDatabaseAway } from '../../store/database';
 import { count, type LimitName } from '../../store/limits';
 import { log } from '../../store/log';
 import { TooManyAtOnce } from '../../store/passwords';
-import type { Person } from '../../store/people';
-import { rotateSession } from '../../store/sessions';
+import { rotateSession, type SignedIn } from '../../store/sessions';
 import type { Caller } from '../../store/signIns';
 import { Overloaded } from './offLoop';
 import { isLarge, paced } from './pace';
@@ -21,7 +20,7 @@ interface Asked {
   caller: Caller;
 }
 export interface AskedBy extends Asked {
-  person: Person;
+  person: SignedIn;
 }
 interface RouteOptions {
   limit?: LimitName | readonly LimitName[];
@@ -66,6 +65,12 @@ function guarded(handler: (asked: Asked) => Promise<Response>): Handler {
 /** A route that anybody may ask. */
 export const openRoute = guarded;
 
+async function renewToken(): Promise<void> {
+  const { token } = await session();
+  const next = token ? await rotateSession(token) : null;
+  if (next) await keepToken(next);
+}
+
 /**
  * A route for people who are signed in and may do a deed. The session's token is renewed here when it is an hour old.
  * @param limit counts each request against limits of the person
@@ -84,9 +89,7 @@ export function route(
       const wait = await count(name, person.id);
       if (wait !== null) return tooOften('That was too often', wait);
     }
-    const { token } = await session();
-    const next = token && asked.request.method !== 'GET' ? await rotateSession(token) : null;
-    if (next) await keepToken(next);
+    if (asked.request.method !== 'GET') await renewToken();
     const handle = () => handler({ ...asked, person });
     if (apart || !isLarge(asked.request)) return handle();
     return (await paced(person.id, handle)) ?? refused(429, 'Too much of yours is under way at once; send one after the other.');

@@ -1,10 +1,12 @@
 import type { Signed, Who } from '../../core/people/Who';
-import { workshopOf, type Person } from '../../store/people';
+import type { SignedIn } from '../../store/sessions';
 
 /** What a device may know of a person. */
-export const whoOf = ({ name, login, role, unitPreferences }: Person): Who => ({ name, login, role, unitPreferences });
+export const whoOf = ({ name, login, role, unitPreferences }: Omit<SignedIn, 'workshop'>): Who => ({
+  name,
+  login,
+  role,
+  unitPreferences,
+});
 
-export async function signedOf(person: Person): Promise<Signed> {
-  const { name, demo } = await workshopOf(person);
-  return { who: whoOf(person), workshop: { name, demo } };
-}
+export const signedOf = (person: SignedIn): Signed => ({ who: whoOf(person), workshop: person.workshop });

@@ -1,38 +1,15 @@
 import { createHash } from 'node:crypto';
-import { promisify } from 'node:util';
-import { brotliCompress, constants, gzip } from 'node:zlib';
 import { LRUCache } from 'lru-cache';
 import type { Who } from '../../core/people/Who';
 import type { Head } from '../../store/builds/kept';
 import { newsOf } from '../../store/builds/state';
 import type { Person } from '../../store/people';
 import { noBuild } from './answers';
+import { encode, encodingFor, packed, type Packed } from './packed';
 import { whoOf } from './signed';
 
-type Encoding = 'br' | 'gzip' | 'identity';
-const encodingFor = (request: Request): Encoding => {
-  const accepted = request.headers.get('accept-encoding') ?? '';
-  return /\bbr\b/.test(accepted) ? 'br' : /\bgzip\b/.test(accepted) ? 'gzip' : 'identity';
-};
-// Shorter ones gain nothing by it.
-const compressedFrom = 1400;
-const squeeze = {
-  br: (bytes: Buffer) => promisify(brotliCompress)(bytes, { params: { [constants.BROTLI_PARAM_QUALITY]: 5 } }),
-  gzip: promisify(gzip) as (bytes: Buffer) => Promise<Buffer>,
-};
-
-interface Answered {
-  bytes: Buffer<ArrayBuffer>;
-  encoding: Encoding;
-}
-async function encode(value: object, wanted: Encoding): Promise<Answered> {
-  const bytes = Buffer.from(JSON.stringify(value));
-  if (wanted === 'identity' || bytes.length < compressedFrom) return { bytes, encoding: 'identity' };
-  return { bytes: Buffer.from(await squeeze[wanted](bytes)), encoding: wanted };
-}
-
 // Whole states as they were sent last. A state is known by its tag, which the database tells anew with every request, so an old one is never given.
-const answered = new LRUCache<string, Answered>({
+const answered = new LRUCache<string, Packed>({
   maxSize: 24 * 1024 * 1024,
   sizeCalculation: ({ bytes }) => bytes.length + 500,
 });
@@ -68,8 +45,5 @@ export async function stateAnswer(request: Request, person: Person, head: Head, 
     found = await encode({ tag: sent, who, ...news }, encoding);
     if ('kept' in news) answered.set(`${sent} ${encoding}`, found);
   }
-  // bin/server.mjs makes it `content-encoding`.
-  return new Response(found.bytes, {
-    headers: { ...headers, vary: 'accept-encoding', ...(found.encoding === 'identity' ? {} : { 'x-packed': found.encoding }) },
-  });
+  return packed(found, headers);
 }

@@ -3,7 +3,7 @@ import { holdPointIds, stageIds, type StageId } from '../build/stages';
 import { figures } from '../figures/figures';
 import { NotMeasured } from '../reading/NotMeasured';
 import type { Trail } from '../reading/Reader';
-import { Rests } from '../reading/Rests';
+import { noRests, Rests } from '../reading/Rests';
 import { TrailReader, type Known } from '../reading/TrailReader';
 import { lastChecks, stageChecks } from './allChecks';
 import type { Check } from './Check';
@@ -12,7 +12,7 @@ import { holdsForAnyValue } from './holdsForAnyValue';
 import { waives } from './waives';
 
 /** What one check makes of a build, before anybody's waiver. */
-function examine(check: Check, build: Build, others: readonly Finding[], known: Known, rests = new Rests()): Finding {
+function examine(check: Check, build: Build, others: readonly Finding[], known: Known, rests = noRests): Finding {
   const trail: Trail = { inputs: [], rules: [] };
   // Written out and not spread: a bay of builds is judged by the thousand.
   const found = (
@@ -111,4 +111,9 @@ export class Assessor {
  * Every finding on a build, by stage, then hold point, then worst level first. The same in the browser, on the server,
  * in the command line and in the certificate. The practices are those kept in the build.
  */
-export const assess = (build: Build): Finding[] => new Assessor().assess(build);
+export function assess(build: Build): Finding[] {
+  const known: Known = new Map();
+  const judged = (check: Check, others: readonly Finding[]) => withWaiver(build, examine(check, build, others, known));
+  const first = stageChecks.map((check) => judged(check, []));
+  return sorted(lastChecks.reduce<Finding[]>((done, check) => [...done, judged(check, done)], first));
+}

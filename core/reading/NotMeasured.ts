@@ -3,8 +3,14 @@ import type { Need } from './Reader';
 
 /** Thrown where something is missing that a result rests on; caught by whoever asked for the result. */
 export class NotMeasured extends Error {
-  constructor(readonly needs: readonly Need[]) {
-    super(`Not measured: ${needs.map(({ what }) => what).join(', ')}`);
+  readonly needs: readonly Need[];
+  constructor(needs: readonly Need[]) {
+    // Thrown by the dozen with every judgement and always caught: where from is nobody's question, and costly to find out.
+    const { stackTraceLimit } = Error;
+    Error.stackTraceLimit = 0;
+    super('Something is not measured.');
+    Error.stackTraceLimit = stackTraceLimit;
+    this.needs = needs;
   }
   /** Their labels, for a list. */
   get labels(): string[] {

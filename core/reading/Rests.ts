@@ -13,27 +13,27 @@ const watched = <T extends object>(object: T, look: (key: string, value: unknown
     },
   });
 
-type Part = `figure ${FigurePath}` | `list ${ListId}` | `rule ${LimitKey}` | `whole ${keyof Build}`;
-
-/** The part of a build that a result rests on, as it is now. Builds are never changed in place, so a part that is the same object is unchanged. */
-function partOf(build: Build, part: Part): unknown {
-  const at = part.indexOf(' ');
-  const [kind, key] = [part.slice(0, at), part.slice(at + 1)];
-  if (kind === 'figure') return figureAt(build.sheets, key as FigurePath);
-  if (kind === 'list') return rowsOf(build.lists, key as ListId);
-  if (kind === 'whole') return build[key as keyof Build];
-  return build.maker[key as LimitKey];
-}
-
 /** What of a build a result rests on. */
 export class Rests {
-  private readonly parts = new Set<Part>();
+  private readonly figures = new Set<FigurePath>();
+  private readonly lists = new Set<ListId>();
+  private readonly rules = new Set<LimitKey>();
+  private readonly wholes = new Set<keyof Build>();
 
-  add(part: Part): void {
-    this.parts.add(part);
+  addFigure(path: FigurePath): void {
+    this.figures.add(path);
+  }
+  addList(list: ListId): void {
+    this.lists.add(list);
+  }
+  addRule(key: LimitKey): void {
+    this.rules.add(key);
   }
   addAll(others: Rests): void {
-    for (const part of others.parts) this.parts.add(part);
+    for (const path of others.figures) this.figures.add(path);
+    for (const list of others.lists) this.lists.add(list);
+    for (const key of others.rules) this.rules.add(key);
+    for (const key of others.wholes) this.wholes.add(key);
   }
   /** The build, with every part noted that is looked at. */
   watch(build: Build): Build {
@@ -42,32 +42,45 @@ export class Rests {
       if (key === 'sheets') return watched(value as object, (sheet, table) => this.watchSheet(sheet, table as object));
       if (key === 'lists' && value !== undefined)
         return watched(value as object, (list, rows) => {
-          this.parts.add(`list ${list as ListId}`);
+          this.lists.add(list as ListId);
           return rows;
         });
-      this.parts.add(`whole ${key as keyof Build}`);
+      this.wholes.add(key as keyof Build);
       return value;
     });
   }
   private watchSheet(sheet: string, table: object | undefined): object | undefined {
     if (table === undefined) {
-      this.parts.add('whole sheets');
+      this.wholes.add('sheets');
       return undefined;
     }
     return watched(table, (name, figure) => {
-      this.parts.add(`figure ${sheet}.${name}` as Part);
+      this.figures.add(`${sheet}.${name}` as FigurePath);
       return figure;
     });
   }
-  /** Whether a result that was made of one build holds for another. */
+  /** Whether a result that was made of one build holds for another. Builds are never changed in place, so a part that is the same object is unchanged. */
   holdFor(before: Build, after: Build): boolean {
-    for (const part of this.parts) {
-      if (!isSame(partOf(before, part), partOf(after, part))) return false;
-      if (part.startsWith('rule ') && before.practices !== after.practices) return false;
-    }
+    if (this.rules.size > 0 && before.practices !== after.practices) return false;
+    for (const path of this.figures) if (!isSame(figureAt(before.sheets, path), figureAt(after.sheets, path))) return false;
+    for (const list of this.lists) if (!isSame(rowsOf(before.lists, list), rowsOf(after.lists, list))) return false;
+    for (const key of this.rules) if (before.maker[key] !== after.maker[key]) return false;
+    for (const key of this.wholes) if (before[key] !== after[key]) return false;
     return true;
   }
 }
+/** Notes nothing: for what is judged once. */
+class NoRests extends Rests {
+  override addFigure(): void {}
+  override addList(): void {}
+  override addRule(): void {}
+  override addAll(): void {}
+  override watch(build: Build): Build {
+    return build;
+  }
+}
+export const noRests: Rests = new NoRests();
+
 const isFigure = (part: unknown): part is Figure<unknown> =>
   typeof part === 'object' && part !== null && 'planned' in part && 'fitted' in part;
 /** The same object; or a figure of the same values, or a list that is empty both times, which are made anew for each who asks. */

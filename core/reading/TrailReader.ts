@@ -7,7 +7,7 @@ import type { Origin } from '../record/Origin';
 import type { FigureId } from './figureIds';
 import { computeOrMissing, needOf, NotMeasured, type Computed } from './NotMeasured';
 import type { Derived, Input, Need, Reader, Trail } from './Reader';
-import { Rests } from './Rests';
+import { noRests, Rests } from './Rests';
 
 /** What was computed of one build so far, each with its own trail and what it rests on: much rests on the same figures. */
 export type Known = Map<string, Computed<unknown> & { trail: Trail; rests: Rests }>;
@@ -26,7 +26,7 @@ export class TrailReader implements Reader {
     private readonly trail: Trail,
     private readonly figures: FigureTable,
     private readonly known: Known,
-    private readonly rests: Rests = new Rests(),
+    private readonly rests: Rests = noRests,
   ) {
     this.noted = new Set(trail.inputs.map(({ path }) => path));
   }
@@ -47,7 +47,7 @@ export class TrailReader implements Reader {
   }
 
   maybe<P extends FigurePath>(path: P): ValueAt<P> | null {
-    this.rests.add(`figure ${path}`);
+    this.rests.addFigure(path);
     const figure = figureAt(this.source.sheets, path);
     const value = figure.fitted ?? figure.planned;
     if (value === null) return null;
@@ -77,7 +77,7 @@ export class TrailReader implements Reader {
   }
 
   rows<L extends ListId>(list: L): readonly RowOf<L>[] {
-    this.rests.add(`list ${list}`);
+    this.rests.addList(list);
     const rows = rowsOf(this.source.lists, list);
     this.put({ path: `list/${list}`, label: lists[list].label, value: rows.length, unit: 'pieces', origin: 'recorded' });
     return rows;
@@ -87,7 +87,7 @@ export class TrailReader implements Reader {
     let found = this.known.get(key);
     if (!found) {
       const trail: Trail = { inputs: [], rules: [] };
-      const rests = new Rests();
+      const rests = this.rests === noRests ? noRests : new Rests();
       const own = new TrailReader(this.source, trail, this.figures, this.known, rests);
       found = { ...computeOrMissing(() => compute(own)), trail, rests };
       this.known.set(key, found);
@@ -107,7 +107,7 @@ export class TrailReader implements Reader {
   }
 
   limit(key: LimitKey): Rule {
-    this.rests.add(`rule ${key}`);
+    this.rests.addRule(key);
     const rule = ruleFor(key, this.source.practices, this.source.maker);
     this.putRule(rule);
     return rule;

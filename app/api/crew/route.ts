@@ -7,9 +7,9 @@ import { signedOf } from '../../lib/signed';
 
 /** The workshop's people, and who has signed in of late. */
 export const GET = route('manage', async ({ person }) => {
-  const [signed, crew, signIns] = await Promise.all([signedOf(person), crewOf(person), signInsOf(person)]);
+  const [crew, signIns] = await Promise.all([crewOf(person), signInsOf(person)]);
   return NextResponse.json({
-    ...signed,
+    ...signedOf(person),
     crew: crew.map(({ id, name, login, role, disabled, invited }) => ({ id, name, login, role, disabled, invited })),
     signIns,
     self: person.id,

@@ -3,4 +3,4 @@ import { route } from '../../lib/handle';
 import { signedOf } from '../../lib/signed';
 
 /** Who is signed in here. */
-export const GET = route('look', async ({ person }) => NextResponse.json(await signedOf(person)));
+export const GET = route('look', ({ person }) => Promise.resolve(NextResponse.json(signedOf(person))));

@@ -8,8 +8,8 @@ import { signedOf } from '../../lib/signed';
 
 /** What can be set: a person's own units, the workshop's practices and part lists. */
 export const GET = route('look', async ({ person }) => {
-  const [signed, { practices }, partLists] = await Promise.all([signedOf(person), workshopOf(person), partListsOf(person)]);
-  return NextResponse.json({ ...signed, practices, partLists });
+  const [{ practices }, partLists] = await Promise.all([workshopOf(person), partListsOf(person)]);
+  return NextResponse.json({ ...signedOf(person), practices, partLists });
 });
 
 /** A person's own units. */
