@@ -23,10 +23,19 @@ const quick = async (page: Page, line: string) => {
 const keptForOffline = (page: Page, id: string) =>
   expect
     .poll(() =>
-      page.evaluate(
-        async (url) => (await caches.match(url)) !== undefined && navigator.serviceWorker.controller?.state === 'activated',
-        `/builds/${id}/startup`,
-      ),
+      page.evaluate(async (key) => {
+        const kept = await new Promise<unknown>((found) => {
+          const opening = indexedDB.open('lorbet');
+          opening.onsuccess = () => {
+            const asked = opening.result.transaction('builds').objectStore('builds').getKey(key);
+            asked.onsuccess = () => {
+              opening.result.close();
+              found(asked.result);
+            };
+          };
+        });
+        return kept !== undefined && navigator.serviceWorker.controller?.state === 'activated';
+      }, id),
     )
     .toBe(true);
 
@@ -79,6 +88,10 @@ test('under the floor, with the page closed and opened again without coverage: p
   await expect(page.getByText('Not sent yet: Volts at the heater 11.7 V')).toBeVisible();
   await page.reload();
   await expect(page.getByRole('heading', { name: /Start 1, under way/ })).toBeVisible();
+  await expect(page.getByText('4 not sent yet')).toBeVisible();
+  // A sheet that was never opened on this device.
+  await page.goto(`/builds/${id}/wiring`);
+  await expect(page.getByLabel(/^Cable, as fitted/)).toHaveValue('4');
   await expect(page.getByText('4 not sent yet')).toBeVisible();
   await context.setOffline(false);
   await settled(page);

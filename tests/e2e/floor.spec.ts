@@ -220,9 +220,13 @@ test('on a phone without coverage: parts are looked at and a place is searched f
       .png()
       .toBuffer(),
   });
-  await expect(page.getByText(/later\.png was not sent: the server can’t be reached/)).toBeVisible();
+  await expect(page.getByText('waits to be sent')).toBeVisible();
+  await page.reload();
+  await expect(page.getByText('waits to be sent')).toBeVisible();
   await context.setOffline(false);
   await settled(page);
+  await expect(page.getByRole('button', { name: /^See .* large$/ })).toHaveCount(1);
+  await expect(page.getByText('waits to be sent')).toHaveCount(0);
   await open(page, `/builds/${id}/kit`);
   await expect(page.getByText('1 of 25 looked at')).toBeVisible();
   await context.close();

@@ -146,7 +146,10 @@ test('bad figures are told in one sentence each, and what can’t be is never re
   await expect(finding(page, 'fuel.figures')).toContainText('from 20 L at 170 mm to 18 L at 340 mm; each row must hold more');
   await expect(page.getByText(/Before the dip chart can be drawn: Enter a dip table in which each row holds more/)).toBeVisible();
   const refused = await page.request.get(`/api/builds/${fresh}/dip-strip?paper=A4`);
-  expect([refused.status(), await refused.text()]).toEqual([409, expect.stringContaining('a dip table that rises')]);
+  expect([refused.status(), await refused.text()]).toEqual([
+    409,
+    expect.stringContaining('There is no dip strip yet. Enter a dip table in which each row holds more'),
+  ]);
   expect((await page.request.get(`/api/builds/${fresh}/dip-strip?paper=A9`)).status()).toBe(400);
 });
 
