@@ -10,6 +10,7 @@ import { recordSignIn, type Caller } from './signIns';
 const idleMs = 12 * 3600 * 1000;
 const longestMs = 7 * 24 * 3600 * 1000;
 const rotateMs = 3600 * 1000;
+const isOld = (createdAt: Date, now: Date): boolean => now.getTime() - createdAt.getTime() >= rotateMs;
 const graceMs = 60 * 1000;
 
 export const newToken = (): string => randomBytes(32).toString('hex');
@@ -42,8 +43,10 @@ export async function beginSession(personId: string, caller: Caller, now = new D
 /** A person in a session of theirs, with the workshop's name. */
 export interface SignedIn extends Person {
   workshop: { name: string; demo: boolean };
+  /** whether the session is to be given a new token */ tokenIsOld: boolean;
 }
 interface SessionOfPerson {
+  createdAt: Date;
   seenAt: Date;
   beganAt: Date;
   endsAt: Date | null;
@@ -60,7 +63,7 @@ interface SessionOfPerson {
 }
 // Asked with every request, therefore one way to the database and no models.
 const sessionOfPerson = `
-  SELECT s.seen_at AS "seenAt", s.began_at AS "beganAt", s.ends_at AS "endsAt", p.id, p.workshop_id AS "workshopId", p.name, p.login,
+  SELECT s.created_at AS "createdAt", s.seen_at AS "seenAt", s.began_at AS "beganAt", s.ends_at AS "endsAt", p.id, p.workshop_id AS "workshopId", p.name, p.login,
          p.role, p.demo, p.disabled_at AS "disabledAt", p.settings, w.name AS "workshopName", w.demo AS "workshopDemo"
   FROM sessions s JOIN people p ON p.id = s.person_id JOIN workshops w ON w.id = p.workshop_id WHERE s.token_hash = $1`;
 
@@ -71,7 +74,7 @@ export async function personOf(token: string | undefined, now = new Date()): Pro
   const tokenHash = hashToken(token);
   const [found] = await sequelize.query<SessionOfPerson>(sessionOfPerson, { bind: [tokenHash], type: QueryTypes.SELECT });
   if (!found) return null;
-  const { seenAt, beganAt, endsAt, disabledAt, workshopName, workshopDemo, ...person } = found;
+  const { createdAt, seenAt, beganAt, endsAt, disabledAt, workshopName, workshopDemo, ...person } = found;
   const gone =
     now.getTime() - seenAt.getTime() > idleMs ||
     now.getTime() - beganAt.getTime() > longestMs ||
@@ -82,7 +85,9 @@ export async function personOf(token: string | undefined, now = new Date()): Pro
   }
   // A write a minute is enough to know whether somebody is there.
   if (now.getTime() - seenAt.getTime() > 60000) await models.SessionRow.update({ seenAt: now }, { where: { tokenHash } });
-  return disabledAt ? null : { ...plainPerson(person), workshop: { name: workshopName, demo: workshopDemo } };
+  if (disabledAt) return null;
+  const tokenIsOld = !endsAt && isOld(createdAt, now);
+  return { ...plainPerson(person), workshop: { name: workshopName, demo: workshopDemo }, tokenIsOld };
 }
 
 /**
@@ -94,7 +99,7 @@ export async function rotateSession(token: string, now = new Date()): Promise<st
   const { sequelize, models } = database();
   return sequelize.transaction(async (transaction) => {
     const session = await models.SessionRow.findByPk(hashToken(token), { lock: transaction.LOCK.UPDATE, transaction });
-    if (!session || session.endsAt || now.getTime() - session.createdAt.getTime() < rotateMs) return null;
+    if (!session || session.endsAt || !isOld(session.createdAt, now)) return null;
     const next = newToken();
     const { personId, beganAt, agent } = session;
     await models.SessionRow.create(

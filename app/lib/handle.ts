@@ -89,7 +89,7 @@ export function route(
       const wait = await count(name, person.id);
       if (wait !== null) return tooOften('That was too often', wait);
     }
-    if (asked.request.method !== 'GET') await renewToken();
+    if (person.tokenIsOld && asked.request.method !== 'GET') await renewToken();
     const handle = () => handler({ ...asked, person });
     if (apart || !isLarge(asked.request)) return handle();
     return (await paced(person.id, handle)) ?? refused(429, 'Too much of yours is under way at once; send one after the other.');

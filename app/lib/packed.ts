@@ -10,7 +10,7 @@ export const encodingFor = (request: Request): Encoding => {
 // Shorter ones gain nothing by it.
 const compressedFrom = 1400;
 const squeeze = {
-  br: (bytes: Buffer) => promisify(brotliCompress)(bytes, { params: { [constants.BROTLI_PARAM_QUALITY]: 5 } }),
+  br: (bytes: Buffer) => promisify(brotliCompress)(bytes, { params: { [constants.BROTLI_PARAM_QUALITY]: 3 } }),
   gzip: promisify(gzip) as (bytes: Buffer) => Promise<Buffer>,
 };
 

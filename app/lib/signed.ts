@@ -1,8 +1,9 @@
 import type { Signed, Who } from '../../core/people/Who';
+import type { Person } from '../../store/people';
 import type { SignedIn } from '../../store/sessions';
 
 /** What a device may know of a person. */
-export const whoOf = ({ name, login, role, unitPreferences }: Omit<SignedIn, 'workshop'>): Who => ({
+export const whoOf = ({ name, login, role, unitPreferences }: Person): Who => ({
   name,
   login,
   role,

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { LRUCache } from 'lru-cache';
 import type { Who } from '../../core/people/Who';
-import type { Head } from '../../store/builds/kept';
+import type { Head, Held } from '../../store/builds/kept';
 import { newsOf } from '../../store/builds/state';
 import type { Person } from '../../store/people';
 import { noBuild } from './answers';
@@ -23,8 +23,15 @@ const tagOf = ({ id, lastSeq, lastHash }: Head, who: Who): string =>
 /**
  * Answers with the state of a build: nothing new, what has changed after a ledger row, or all of it.
  * @param after the newest ledger row that the device holds, null for none
+ * @param read the build, where it was read just now
  */
-export async function stateAnswer(request: Request, person: Person, head: Head, after: number | null): Promise<Response> {
+export async function stateAnswer(
+  request: Request,
+  person: Person,
+  head: Head,
+  after: number | null,
+  read?: Held,
+): Promise<Response> {
   const who = whoOf(person);
   const tag = tagOf(head, who);
   const headers = { etag: `"${tag}"`, 'cache-control': 'private, no-store', 'content-type': 'application/json' };
@@ -35,7 +42,7 @@ export async function stateAnswer(request: Request, person: Person, head: Head, 
   const whole = after === null || (after >= head.lastSeq && request.method === 'GET');
   let found = whole ? answered.get(key) : undefined;
   if (!found) {
-    const news = await newsOf(head.id, whole ? null : after);
+    const news = await newsOf(head.id, whole ? null : after, read);
     if (!news) return noBuild();
     const { lastSeq, lastHash } =
       'kept' in news ? news.kept : { lastSeq: news.rows.at(-1)?.seq ?? 0, lastHash: news.rows.at(-1)?.hash ?? '' };

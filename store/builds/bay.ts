@@ -28,6 +28,7 @@ export async function listBuilds(person: Person, { from = '', search = '' } = {}
   if (wanted) where.push({ search: { [Op.like]: `%${wanted.replace(/[\\%_]/g, '\\$&')}%` } });
   const rows = await database().models.BuildRow.findAll({
     attributes: ['id', 'summary', 'changedAt'],
+    raw: true,
     where: { [Op.and]: where },
     order: [
       ['changedAt', 'DESC'],

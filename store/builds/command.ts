@@ -1,5 +1,4 @@
 import type { Transaction } from 'sequelize';
-import type { KeptState } from '../../core/ledger/News';
 import type { Command } from '../../core/commands/allCommands';
 import { applyCommand, type Applied } from '../../core/commands/applyCommand';
 import type { Author, Clash } from '../../core/commands/define';
@@ -8,10 +7,9 @@ import { database } from '../database';
 import type { Person } from '../people';
 import { unknownPhotos } from '../photos';
 import { keepStartLog } from '../startLogs';
-import { append, kept, summaryColumns } from './kept';
+import { append, heldOf, summaryColumns, type Held } from './kept';
 
-export type Done =
-  { ok: true; kept: KeptState } | { ok: false; why: 'missing'; errors: string[] } | Extract<Applied, { ok: false }>;
+export type Done = ({ ok: true } & Held) | { ok: false; why: 'missing'; errors: string[] } | Extract<Applied, { ok: false }>;
 
 /**
  * Carries out a command: worksheet and ledger row change in one transaction, or neither.
@@ -34,7 +32,7 @@ export async function commandBuild(
       transaction,
     });
     if (!row) return { ok: false, why: 'missing', errors: ['There is no such build in this workshop.'] };
-    if (await models.LedgerEntryRow.findOne({ where: { buildId, commandId }, transaction })) return { ok: true, kept: kept(row) };
+    if (await models.LedgerEntryRow.findOne({ where: { buildId, commandId }, transaction })) return { ok: true, ...heldOf(row) };
     const entered = entryTime(command, madeAt, at);
     const author: Author = { name: person.name, role: person.role, at: entered.toISOString() };
     const unknown = await unknownPhotos(buildId, command, transaction);
@@ -42,15 +40,17 @@ export async function commandBuild(
     const applied = applyCommand(row.document, command, author);
     if (!applied.ok) return 'clashes' in applied ? { ...applied, clashes: whoClashed(applied.clashes, row.origins) } : applied;
     if (applied.log) await keepStartLog(row.id, applied.log.sha256, applied.log.text, person.name, at, transaction);
-    row.set(summaryColumns(applied.build));
-    row.changed('document', true);
+    if (applied.build !== row.document) {
+      row.set(summaryColumns(applied.build));
+      row.changed('document', true);
+    }
     const body = {
       ...applied.body,
       ...(applied.findings.length > 0 ? { findings: applied.findings } : {}),
       ...(at.getTime() - entered.getTime() > 60000 ? { madeAt: entered.toISOString() } : {}),
     };
     await append(row, person, { kind: applied.kind, body, commandId, at }, transaction);
-    return { ok: true, kept: kept(row) };
+    return { ok: true, ...heldOf(row) };
   });
 }
 

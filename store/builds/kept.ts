@@ -6,7 +6,7 @@ import { summarizeBuild } from '../../core/checks/summarizeBuild';
 import { nextRow } from '../../core/ledger/chain';
 import { noteOrigins } from '../../core/ledger/noteOrigins';
 import { canonicalJson } from '../../core/record/canonicalJson';
-import { changedParts, everyPart } from '../../core/build/parts';
+import { changedParts, everyPart, type PartSeqs } from '../../core/build/parts';
 import type { KeptState } from '../../core/ledger/News';
 import { database } from '../database';
 import type { BuildRow } from '../models';
@@ -22,6 +22,12 @@ export const kept = (row: BuildRow): KeptState => ({
   lastHash: row.lastHash,
   changedAt: row.changedAt.toISOString(),
 });
+/** A build, and at which ledger rows its parts last changed. */
+export interface Held {
+  kept: KeptState;
+  partSeqs: PartSeqs;
+}
+export const heldOf = (row: BuildRow): Held => ({ kept: kept(row), partSeqs: row.partSeqs });
 /** The document, and what stands beside it for the bay. */
 export const summaryColumns = (build: Build) => {
   const { name, what, place, heaterSerial } = build.identity;

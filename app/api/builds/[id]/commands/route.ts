@@ -39,5 +39,5 @@ export const POST = buildRoute('work', async ({ request, person, head }) => {
       { status: statuses[done.why] },
     );
   const { lastSeq, lastHash } = done.kept;
-  return stateAnswer(request, person, { id: head.id, lastSeq, lastHash }, Number(afterSeq));
+  return stateAnswer(request, person, { id: head.id, lastSeq, lastHash }, Number(afterSeq), done);
 });
