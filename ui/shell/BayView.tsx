@@ -133,12 +133,12 @@ export function BayView({
       </ul>
       <nav className="inline" aria-label="Pages" style={{ marginTop: 14 }}>
         {!first && (
-          <Link className="button" href={{ pathname: '/', query: query(null) }}>
+          <Link className="button" prefetch={false} href={{ pathname: '/', query: query(null) }}>
             To the newest
           </Link>
         )}
         {next && (
-          <Link className="button" href={{ pathname: '/', query: query(next) }}>
+          <Link className="button" prefetch={false} href={{ pathname: '/', query: query(next) }}>
             Older builds
           </Link>
         )}

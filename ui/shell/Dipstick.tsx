@@ -23,7 +23,7 @@ export function Dipstick({ stage }: { stage: string }) {
   const share = `${Math.round((wet / stageIds.length) * 100)}%`;
   return (
     <nav className="dip" aria-label="Stages">
-      <Link className="dip-home" href="/">
+      <Link className="dip-home" prefetch={false} href="/">
         <span className="dip-ring" aria-hidden />
         Bay
       </Link>

@@ -1,5 +1,5 @@
 'use client';
-import useSWR from 'swr';
+import useSWR, { preload } from 'swr';
 import { device } from '../sync/device';
 
 export type PageState<T> =
@@ -20,11 +20,19 @@ async function ask<T>(url: string, keep: boolean): Promise<Asked<T>> {
     if (response.status >= 500) return await kept();
     const answer = (await response.json()) as T & { errors?: string[] };
     if (!response.ok) return { kind: 'refused', errors: answer.errors ?? ['The server refused this without a reason.'] };
-    if (keep) await device.keepPage(url, answer);
+    // Nobody waits for the device's store.
+    if (keep) void device.keepPage(url, answer);
     return { kind: 'ready', value: answer, old: false };
   } catch {
     return kept();
   }
+}
+
+/** Asks for what the page at this address will show as soon as its script is there, and not only once it is drawn. */
+export function askEarly(pathname: string, urlOf: (search: URLSearchParams) => string, { keep = false } = {}): void {
+  if (typeof window === 'undefined' || window.location.pathname !== pathname) return;
+  const url = urlOf(new URLSearchParams(window.location.search));
+  void preload(url, () => ask(url, keep));
 }
 
 /**

@@ -2,6 +2,7 @@ import { openDB, type DBSchema, type IDBPDatabase } from 'idb';
 import type { Known } from '../../core/ledger/News';
 import type { Who } from '../../core/people/Who';
 import type { PhotoWaiting } from './PhotoWaiting';
+import { deviceShelf } from './shelf';
 
 /** A build as this device saw it last. */
 export interface KeptBuild {
@@ -39,11 +40,16 @@ const attempt = async <T>(work: (db: IDBPDatabase<Schema>) => Promise<T>, otherw
   }
 };
 
+/** To open a store in which nothing is yet takes longer than the server's answer: whether there is anything, a mark tells. */
+const mark = 'lorbet-builds-kept';
+
 /** What this device keeps for work without coverage: builds, the bay, and photographs that wait to be sent. */
 export const device = {
-  readBuild: (id: string) => attempt(async (db) => (await db.get('builds', id)) ?? null, null),
+  readBuild: async (id: string) =>
+    deviceShelf.get(mark) ? attempt(async (db) => (await db.get('builds', id)) ?? null, null) : null,
   keepBuild: (build: KeptBuild) =>
     attempt(async (db) => {
+      deviceShelf.put(mark, '1');
       await db.put('builds', build);
       const all = (await db.getAll('builds')).sort((a, b) => b.seenMs - a.seenMs);
       const old = all.filter(({ seenMs }, i) => i >= maxBuilds || build.seenMs - seenMs > maxAgeMs);

@@ -6,6 +6,7 @@ import { roleMay } from '../../../core/people/roles';
 import { OnDevice } from '../../components/OnDevice';
 import { BayView, type BayBuild } from '../BayView';
 import { Page } from '../Page';
+import { askEarly } from '../usePage';
 import { useShell } from '../useShell';
 
 interface Bay extends Signed {
@@ -13,12 +14,19 @@ interface Bay extends Signed {
   next: string | null;
 }
 
+const asked = (search: URLSearchParams) => ({
+  find: (search.get('find') ?? '').slice(0, 80),
+  from: (search.get('from') ?? '').slice(0, 80),
+});
+const urlOf = (search: URLSearchParams) => `/api/bay?${new URLSearchParams(asked(search)).toString()}`;
+askEarly('/', urlOf, { keep: true });
+
 function Shown() {
   useShell();
-  const asked = useSearchParams();
-  const [search, from] = ['find', 'from'].map((name) => (asked.get(name) ?? '').slice(0, 80)) as [string, string];
+  const search = useSearchParams();
+  const { find, from } = asked(search);
   return (
-    <Page<Bay> url={`/api/bay?${new URLSearchParams({ find: search, from }).toString()}`} keep>
+    <Page<Bay> url={urlOf(search)} keep>
       {({ builds, next, who }) => (
         <>
           <div className="top-line">
@@ -32,7 +40,7 @@ function Shown() {
                 name="find"
                 className="text-field"
                 placeholder="find by name, place, serial"
-                defaultValue={search}
+                defaultValue={find}
                 maxLength={80}
               />
               <button type="submit" className="button">
@@ -40,12 +48,12 @@ function Shown() {
               </button>
             </form>
             {roleMay(who.role, 'work') && (
-              <Link className="button" href="/builds/new">
+              <Link className="button" prefetch={false} href="/builds/new">
                 New build, or import
               </Link>
             )}
           </div>
-          <BayView builds={builds} next={next} search={search} first={from === ''} unitPreferences={who.unitPreferences} />
+          <BayView builds={builds} next={next} search={find} first={from === ''} unitPreferences={who.unitPreferences} />
         </>
       )}
     </Page>

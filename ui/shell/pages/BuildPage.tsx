@@ -10,12 +10,25 @@ import { WorkspaceLayout } from '../WorkspaceLayout';
 
 const uuid = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 
+// The build that the address names is asked for as soon as this script is there, and not only once the page is drawn.
+const idOf = (pathname: string): string => pathname.split('/')[2] ?? '';
+let early: { id: string; opened: Promise<Opened> } | null = null;
+if (typeof window !== 'undefined' && uuid.test(idOf(window.location.pathname))) {
+  const id = idOf(window.location.pathname);
+  early = { id, opened: openBuild(id) };
+}
+function openOnce(id: string): Promise<Opened> {
+  const opened = early?.id === id ? early.opened : openBuild(id);
+  early = null;
+  return opened;
+}
+
 function Shown({ id }: { id: string }) {
   const [opened, setOpened] = useState<Opened | null>(uuid.test(id) ? null : { kind: 'missing' });
   const open = () => void openBuild(id).then(setOpened);
   useEffect(() => {
     let wanted = true;
-    if (uuid.test(id)) void openBuild(id).then((found) => wanted && setOpened(found));
+    if (uuid.test(id)) void openOnce(id).then((found) => wanted && setOpened(found));
     return () => {
       wanted = false;
     };
@@ -55,7 +68,7 @@ function Shown({ id }: { id: string }) {
 
 function OfAddress() {
   useShell();
-  const id = usePathname().split('/')[2] ?? '';
+  const id = idOf(usePathname());
   return <Shown key={id} id={id} />;
 }
 

@@ -6,11 +6,14 @@ import { SignOutButton } from '../people/SignOutButton';
 import { ThemeChoice, UnitChoice, WorkshopPractices } from '../settings/Choices';
 import { PartListEditor, type PartLists } from '../settings/PartListEditor';
 import { Page } from '../Page';
+import { askEarly } from '../usePage';
 
 interface Settings extends Signed {
   practices: Practices;
   partLists: PartLists;
 }
+
+askEarly('/settings', () => '/api/settings');
 
 function Sections({ who, practices, partLists }: Settings) {
   const mayManage = roleMay(who.role, 'manage');

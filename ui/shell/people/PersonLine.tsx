@@ -18,7 +18,7 @@ export function PersonLine({
   return (
     <header className="top-line">
       {back ? (
-        <Link className="word-mark" href="/">
+        <Link className="word-mark" prefetch={false} href="/">
           <span className="dip-ring" aria-hidden /> Bay
         </Link>
       ) : (
@@ -31,11 +31,11 @@ export function PersonLine({
         {person.name}, {person.role}
       </span>
       {person.role === 'lead' && (
-        <Link className="plain-link" href="/people">
+        <Link className="plain-link" prefetch={false} href="/people">
           People
         </Link>
       )}
-      <Link className="plain-link" href="/settings">
+      <Link className="plain-link" prefetch={false} href="/settings">
         Settings
       </Link>
       <SignOutButton />
