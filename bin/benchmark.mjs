@@ -246,18 +246,22 @@ await guarded(async () => {
       buildIds.push((await made.json()).id);
     }
     for (let i = 0; i < 50; i += 1) for (const way of [...bayView, ...viewOf(long)]) await (await client.ask(way)).arrayBuffer();
-    line('server time of a view, build of 20,000 rows', await serverTimeMs(running.address, client, viewOf(long)), 8, 'ms');
-    line('server time of a view, bay of 5,000', await serverTimeMs(running.address, client, bayView), 8, 'ms');
     // The most it gives comes first, so that what is measured against a limit is measured on a server that is warm.
-    const max = await load(client, long, buildIds, [0, 0]);
-    const given = max.times.length / 15;
-    console.log(`  without pauses: ${given.toFixed(0)} answers a second, p95 ${Math.round(at(max.times, 0.95))} ms`);
-    // A rate is to be reached, not kept under: its limit over it.
-    line('time an answer takes at 250 a second', 1000 / given, 4, 'ms');
-    if (max.failures.length > 0) over.push(`${max.failures.length} requests failed without pauses`);
+    const most = () => load(client, long, buildIds, [0, 0]);
+    await most();
     const calm = [];
     for (let round = 0; round < 3; round += 1) calm.push(await load(client, long, buildIds, [4000, 2000]));
     tellLoads('40 readers (4 s), 5 writers (2 s)', calm);
+    line('server time of a view, build of 20,000 rows', await serverTimeMs(running.address, client, viewOf(long)), 8, 'ms');
+    line('server time of a view, bay of 5,000', await serverTimeMs(running.address, client, bayView), 8, 'ms');
+    const runs = [];
+    for (let round = 0; round < 3; round += 1) runs.push(await most());
+    const given = sorted(runs.map(({ times }) => times.length / 15));
+    console.log(`  without pauses, answers a second of each: ${given.map((rate) => rate.toFixed(0)).join(', ')}`);
+    // A rate is to be reached, not kept under: its limit over it.
+    line('time an answer takes at 250 a second', 1000 / given[1], 4, 'ms');
+    const failures = runs.flatMap((run) => run.failures);
+    if (failures.length > 0) over.push(`${failures.length} requests failed without pauses`);
     const attacked = await underAttack(running.address, client, long, buildIds);
     tellLoads(attacked.name, attacked.runs);
     await new Promise((resolve) => setTimeout(resolve, 10_000));

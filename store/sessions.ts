@@ -45,6 +45,12 @@ export interface SignedIn extends Person {
   workshop: { name: string; demo: boolean };
   /** whether the session is to be given a new token */ tokenIsOld: boolean;
 }
+/** What tells one state of a build from another, without reading the build itself. */
+export interface Head {
+  id: string;
+  lastSeq: number;
+  lastHash: string;
+}
 interface SessionOfPerson {
   createdAt: Date;
   seenAt: Date;
@@ -60,21 +66,47 @@ interface SessionOfPerson {
   settings: Partial<UnitPreferences>;
   workshopName: string;
   workshopDemo: boolean;
+  buildId: string | null;
+  lastSeq: number;
+  lastHash: string;
 }
 // Asked with every request, therefore one way to the database and no models.
 const sessionOfPerson = `
-  SELECT s.created_at AS "createdAt", s.seen_at AS "seenAt", s.began_at AS "beganAt", s.ends_at AS "endsAt", p.id, p.workshop_id AS "workshopId", p.name, p.login,
-         p.role, p.demo, p.disabled_at AS "disabledAt", p.settings, w.name AS "workshopName", w.demo AS "workshopDemo"
-  FROM sessions s JOIN people p ON p.id = s.person_id JOIN workshops w ON w.id = p.workshop_id WHERE s.token_hash = $1`;
+  SELECT s.created_at AS "createdAt", s.seen_at AS "seenAt", s.began_at AS "beganAt", s.ends_at AS "endsAt",
+         p.id, p.workshop_id AS "workshopId", p.name, p.login, p.role, p.demo, p.disabled_at AS "disabledAt", p.settings,
+         w.name AS "workshopName", w.demo AS "workshopDemo", b.id AS "buildId", b.last_seq AS "lastSeq", b.last_hash AS "lastHash"
+  FROM sessions s JOIN people p ON p.id = s.person_id JOIN workshops w ON w.id = p.workshop_id
+       LEFT JOIN builds b ON b.id = $2::uuid AND b.workshop_id = p.workshop_id
+  WHERE s.token_hash = $1`;
 
-/** The person of a session, or null where it is unknown, idle for 12 hours, older than 7 days, replaced, or the person is disabled. */
-export async function personOf(token: string | undefined, now = new Date()): Promise<SignedIn | null> {
+/**
+ * The person of a session, and where a build of the person's own workshop stands: null for any other id, so that a guessed one tells nothing.
+ * @returns null where the session is unknown, idle for 12 hours, older than 7 days, replaced, or the person is disabled
+ */
+export async function personAt(
+  token: string | undefined,
+  buildId: string | null,
+  now = new Date(),
+): Promise<{ person: SignedIn; head: Head | null } | null> {
   if (!token) return null;
   const { sequelize, models } = database();
   const tokenHash = hashToken(token);
-  const [found] = await sequelize.query<SessionOfPerson>(sessionOfPerson, { bind: [tokenHash], type: QueryTypes.SELECT });
+  const bind = [tokenHash, buildId];
+  const [found] = await sequelize.query<SessionOfPerson>(sessionOfPerson, { bind, type: QueryTypes.SELECT });
   if (!found) return null;
-  const { createdAt, seenAt, beganAt, endsAt, disabledAt, workshopName, workshopDemo, ...person } = found;
+  const {
+    createdAt,
+    seenAt,
+    beganAt,
+    endsAt,
+    disabledAt,
+    workshopName,
+    workshopDemo,
+    buildId: id,
+    lastSeq,
+    lastHash,
+    ...columns
+  } = found;
   const gone =
     now.getTime() - seenAt.getTime() > idleMs ||
     now.getTime() - beganAt.getTime() > longestMs ||
@@ -86,9 +118,14 @@ export async function personOf(token: string | undefined, now = new Date()): Pro
   // A write a minute is enough to know whether somebody is there.
   if (now.getTime() - seenAt.getTime() > 60000) await models.SessionRow.update({ seenAt: now }, { where: { tokenHash } });
   if (disabledAt) return null;
-  const tokenIsOld = !endsAt && isOld(createdAt, now);
-  return { ...plainPerson(person), workshop: { name: workshopName, demo: workshopDemo }, tokenIsOld };
+  const workshop = { name: workshopName, demo: workshopDemo };
+  const person = { ...plainPerson(columns), workshop, tokenIsOld: !endsAt && isOld(createdAt, now) };
+  return { person, head: id === null ? null : { id, lastSeq, lastHash } };
 }
+
+/** The person of a session, as `personAt`. */
+export const personOf = async (token: string | undefined, now = new Date()): Promise<SignedIn | null> =>
+  (await personAt(token, null, now))?.person ?? null;
 
 /**
  * Gives a session a new token once an hour, so that one that leaked is soon worth nothing.

@@ -1,17 +1,17 @@
 import { randomUUID } from 'node:crypto';
 import { roleMay, type Permission } from '../../core/people/roles';
 import type { KeptState } from '../../core/ledger/News';
-import { headOf, loadBuild, type Head } from '../../store/builds/kept';
+import { loadBuild } from '../../store/builds/kept';
 import { isDatabaseAway } from '../../store/database';
 import { count, type LimitName } from '../../store/limits';
 import { log } from '../../store/log';
 import { TooManyAtOnce } from '../../store/passwords';
-import { rotateSession, type SignedIn } from '../../store/sessions';
+import { rotateSession, type Head, type SignedIn } from '../../store/sessions';
 import type { Caller } from '../../store/signIns';
 import { Overloaded } from './offLoop';
 import { isLarge, paced } from './pace';
 import { fromElsewhere, isUuid, noBuild, refused, tooOften } from './answers';
-import { currentPerson, keepToken, session } from './session';
+import { currentPersonAt, keepToken, session } from './session';
 
 type Params = Record<string, string>;
 interface Asked {
@@ -21,12 +21,13 @@ interface Asked {
 }
 export interface AskedBy extends Asked {
   person: SignedIn;
+  /** the build that the address names, where it is of the person's own workshop */ head: Head | null;
 }
 interface RouteOptions {
   limit?: LimitName | readonly LimitName[];
   /** its large bodies are worked on elsewhere, in a queue of their own */ apart?: boolean;
 }
-type Handler = (request: Request, context: { params: Promise<Params> }) => Promise<Response>;
+type Handler = (request: Request, context: { params: Promise<Params | undefined> }) => Promise<Response>;
 
 /** Where a request comes from: by the socket, or by the last proxy, which is our own. */
 export function callerOf(request: Request): Caller {
@@ -46,7 +47,7 @@ function guarded(handler: (asked: Asked) => Promise<Response>): Handler {
       response =
         request.method !== 'GET' && fromElsewhere(request)
           ? refused(403, 'This request was sent by another site.')
-          : await handler({ request, params: await context.params, caller: callerOf(request) });
+          : await handler({ request, params: (await context.params) ?? {}, caller: callerOf(request) });
     } catch (error) {
       // What Next throws to redirect is no failure.
       if (error instanceof Error && 'digest' in error) throw error;
@@ -81,8 +82,10 @@ export function route(
   { limit = [], apart = false }: RouteOptions = {},
 ): Handler {
   return guarded(async (asked) => {
-    const person = await currentPerson();
-    if (!person) return refused(401, 'You are signed out; sign in again.');
+    const { id = '' } = asked.params;
+    const signedIn = await currentPersonAt(isUuid(id) ? id : null);
+    if (!signedIn) return refused(401, 'You are signed out; sign in again.');
+    const { person, head } = signedIn;
     if (!roleMay(person.role, permission))
       return refused(403, `${person.name} signs in as ${person.role}; this is not for that role.`);
     for (const name of [limit].flat()) {
@@ -90,7 +93,7 @@ export function route(
       if (wait !== null) return tooOften('That was too often', wait);
     }
     if (person.tokenIsOld && asked.request.method !== 'GET') await renewToken();
-    const handle = () => handler({ ...asked, person });
+    const handle = () => handler({ ...asked, person, head });
     if (apart || !isLarge(asked.request)) return handle();
     return (await paced(person.id, handle)) ?? refused(429, 'Too much of yours is under way at once; send one after the other.');
   });
@@ -102,18 +105,13 @@ export function buildRoute(
   handler: (asked: AskedBy & { head: Head }) => Promise<Response>,
   options: RouteOptions = {},
 ): Handler {
-  const found = async (asked: AskedBy) => {
-    const { id = '' } = asked.params;
-    const head = isUuid(id) ? await headOf(asked.person, id) : null;
-    return head ? handler({ ...asked, head }) : noBuild();
-  };
-  return route(permission, found, options);
+  return route(permission, async (asked) => (asked.head ? handler({ ...asked, head: asked.head }) : noBuild()), options);
 }
 
 /** As `buildRoute`, for what needs all of the build. */
 export function documentRoute(
   permission: Permission,
-  handler: (asked: AskedBy & { kept: KeptState }) => Promise<Response>,
+  handler: (asked: AskedBy & { head: Head; kept: KeptState }) => Promise<Response>,
 ): Handler {
   return buildRoute(permission, async (asked) => {
     const kept = await loadBuild(asked.person, asked.head.id);

@@ -2,7 +2,7 @@ import { getIronSession } from 'iron-session';
 import { LRUCache } from 'lru-cache';
 import { cookies } from 'next/headers';
 import { config } from '../../store/config';
-import { personOf, type SignedIn } from '../../store/sessions';
+import { personAt } from '../../store/sessions';
 
 const cookieName = 'lorbet';
 
@@ -24,7 +24,8 @@ export async function session() {
 // Whether the token in it still lets anybody in, the database is asked anew each time.
 const opened = new LRUCache<string, { token: string | undefined }>({ max: 2000, ttl: 3600 * 1000 });
 
-export async function currentPerson(): Promise<SignedIn | null> {
+/** Who asks, and where the build of that id stands; null where nobody is signed in. */
+export async function currentPersonAt(buildId: string | null): ReturnType<typeof personAt> {
   const sealed = (await cookies()).get(cookieName)?.value;
   if (sealed === undefined || sealed.length > 4096) return null;
   let known = opened.get(sealed);
@@ -32,7 +33,7 @@ export async function currentPerson(): Promise<SignedIn | null> {
     known = { token: (await session()).token };
     if (known.token !== undefined) opened.set(sealed, known);
   }
-  return personOf(known.token);
+  return personAt(known.token, buildId);
 }
 
 /** Puts a new token into the cookie. */

@@ -1,11 +1,12 @@
 import { createHash } from 'node:crypto';
 import { LRUCache } from 'lru-cache';
 import type { Who } from '../../core/people/Who';
-import type { Head, Held } from '../../store/builds/kept';
+import type { Held } from '../../store/builds/kept';
 import { newsOf } from '../../store/builds/state';
 import type { Person } from '../../store/people';
+import type { Head } from '../../store/sessions';
 import { noBuild } from './answers';
-import { encode, encodingFor, packed, type Packed } from './packed';
+import { encode, encodingFor, packed, withRows, type Packed } from './packed';
 import { whoOf } from './signed';
 
 // Whole states as they were sent last. A state is known by its tag, which the database tells anew with every request, so an old one is never given.
@@ -42,15 +43,13 @@ export async function stateAnswer(
   const whole = after === null || (after >= head.lastSeq && request.method === 'GET');
   let found = whole ? answered.get(key) : undefined;
   if (!found) {
-    const news = await newsOf(head.id, whole ? null : after, read);
-    if (!news) return noBuild();
-    const { lastSeq, lastHash } =
-      'kept' in news ? news.kept : { lastSeq: news.rows.at(-1)?.seq ?? 0, lastHash: news.rows.at(-1)?.hash ?? '' };
+    const told = await newsOf(head.id, whole ? null : after, read);
+    if (!told) return noBuild();
     // Somebody may have written since the head was read: the tag is of what is sent.
-    const sent = tagOf({ id: head.id, lastSeq, lastHash }, who);
+    const sent = tagOf({ id: head.id, lastSeq: told.lastSeq, lastHash: told.lastHash }, who);
     headers.etag = `"${sent}"`;
-    found = await encode({ tag: sent, who, ...news }, encoding);
-    if ('kept' in news) answered.set(`${sent} ${encoding}`, found);
+    found = await encode(withRows({ tag: sent, who, ...told.news }, told.rows), encoding);
+    if ('kept' in told.news) answered.set(`${sent} ${encoding}`, found);
   }
   return packed(found, headers);
 }

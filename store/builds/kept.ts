@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { QueryTypes, type Transaction } from 'sequelize';
+import type { Transaction } from 'sequelize';
 import type { Build } from '../../core/build/Build';
 import { assess } from '../../core/checks/assess';
 import { summarizeBuild } from '../../core/checks/summarizeBuild';
@@ -80,19 +80,4 @@ export async function append(
     replacements: { told: `${build.id} ${row.seq}` },
     transaction,
   });
-}
-
-/** What tells one state of a build from another, without reading the build itself. */
-export interface Head {
-  id: string;
-  lastSeq: number;
-  lastHash: string;
-}
-/** Where a build of the person's own workshop stands; null for any other id. */
-export async function headOf(person: Person, id: string): Promise<Head | null> {
-  const [head] = await database().sequelize.query<Head>(
-    'SELECT id, last_seq AS "lastSeq", last_hash AS "lastHash" FROM builds WHERE id = $1 AND workshop_id = $2',
-    { bind: [id, person.workshopId], type: QueryTypes.SELECT },
-  );
-  return head ?? null;
 }

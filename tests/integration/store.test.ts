@@ -12,7 +12,7 @@ import { firstBreak } from '../../core/ledger/chain';
 import { writeBuildFileParts } from '../../formats/buildFile';
 import { commandBuild } from '../../store/builds/command';
 import { createBuild, importBuild } from '../../store/builds/import';
-import { ledgerOf, verifyBuild } from '../../store/builds/ledger';
+import { ledgerOf, ledgerText, verifyBuild } from '../../store/builds/ledger';
 import { listBuilds } from '../../store/builds/bay';
 import { loadBuild } from '../../store/builds/kept';
 import { startLog } from '../../store/startLogs';
@@ -127,6 +127,8 @@ test('forty people at the same moment: every entry is there, once, and the chain
   expect(done.every((d) => d.ok)).toBe(true);
   const rows = await ledgerOf(build.id);
   expect([rows.length, firstBreak(rows)]).toEqual([41, null]);
+  // What goes over the wire is made by the database, and is the same.
+  expect(JSON.parse(await ledgerText(build.id, { after: 3, before: 30 }))).toEqual(rows.slice(3, 29));
   expect(new Set(rows.filter((r) => r.kind === 'note').map((r) => (r.body as { text: string }).text)).size).toBe(20);
   const now = (await loadBuild(fitter, build.id))?.build;
   expect(

@@ -7,11 +7,11 @@ import { deviceFor, rememberDevice } from '../../lib/device';
 import { openRoute } from '../../lib/handle';
 import cast from '../../../demo/people.json';
 import { anyPeople, demoIsLoaded } from '../../../store/people';
-import { currentPerson, keepToken } from '../../lib/session';
+import { currentPersonAt, keepToken } from '../../lib/session';
 
 /** What the way in has to know: whether anybody is known here, whether this device is signed in, and the demo's people where there is a demo. */
 export const GET = openRoute(async () => {
-  const [anybody, person, demo] = await Promise.all([anyPeople(), currentPerson(), demoIsLoaded()]);
+  const [anybody, person, demo] = await Promise.all([anyPeople(), currentPersonAt(null), demoIsLoaded()]);
   return NextResponse.json({
     anybody,
     signedIn: person !== null,
