@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { soundBuild } from '../tests/soundBuild';
-import { cellSchema, text } from '../core/build/buildSchema';
+import { cellSchema, text } from '../core/build/schemaParts';
 import type { Column } from '../core/build/field';
 import { readBuild, validate } from '../core/build/readBuild';
 import { defineCheck, type Check } from '../core/checks/Check';

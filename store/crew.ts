@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import { Op, type Transaction } from 'sequelize';
-import { text } from '../core/build/buildSchema';
+import { text } from '../core/build/schemaParts';
 import { validate, type ReadResult } from '../core/build/readBuild';
 import { roles, type Role } from '../core/people/roles';
 import { fullPractices, laterPractices, practiceIds, practices, type Practices } from '../core/practices/practices';

@@ -1,7 +1,7 @@
 import pg from 'pg';
 import { ConnectionAcquireTimeoutError, ConnectionError, DatabaseError, Sequelize } from 'sequelize';
 import { config } from './config';
-import { defineModels, type Models } from './models';
+import { defineModels, type Models } from './defineModels';
 
 interface Database {
   sequelize: Sequelize;

@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { cellSchema } from '../core/build/buildSchema';
+import { cellSchema } from '../core/build/schemaParts';
 import { columnsOf, lists } from '../core/build/lists';
 import { validate, type ReadResult } from '../core/build/readBuild';
 import { families, startingLists, type Family, type PartRow } from '../core/model/kit/startingLists';

@@ -1,6 +1,6 @@
 import type { Transaction } from 'sequelize';
 import * as yup from 'yup';
-import { text } from '../core/build/buildSchema';
+import { text } from '../core/build/schemaParts';
 import { validate, type ReadResult } from '../core/build/readBuild';
 import type { Role } from '../core/people/roles';
 import { defaultPractices, fullPractices, type Practices } from '../core/practices/practices';

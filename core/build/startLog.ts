@@ -1,5 +1,5 @@
 import { quantities, type QuantityId, type StartReading, type StartRun } from './Build';
-import { inlineReadings } from './buildSchema';
+import { inlineReadings } from './recordSchemas';
 import { sha256Hex } from '../record/sha256Hex';
 import { startFacts } from './startFacts';
 

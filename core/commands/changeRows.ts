@@ -1,7 +1,7 @@
 import { originKey } from '../record/Origin';
 import { ValidationError } from 'yup';
 import type { Build } from '../build/Build';
-import { cellSchema } from '../build/buildSchema';
+import { cellSchema } from '../build/schemaParts';
 import type { Column } from '../build/field';
 import { columnAt, isListId, listIds, lists, rowsOf, type AnyRow, type CellValue, type ListId } from '../build/lists';
 import { canonicalJson } from '../record/canonicalJson';

@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import type { Build } from '../build/Build';
-import { text } from '../build/buildSchema';
+import { text } from '../build/schemaParts';
 import type { Part } from '../build/field';
 import type { CellValue } from '../build/lists';
 import type { Permission, Role } from '../people/roles';

@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import type { Build } from '../../build/Build';
-import { oneOf, text, valueSchema } from '../../build/buildSchema';
+import { oneOf, text, valueSchema } from '../../build/schemaParts';
 import { emptySheets } from '../../build/emptyBuild';
 import { fieldAt, figureAt, isFigurePath, type FigurePath, type SheetId, type SheetValues } from '../../build/sheets';
 import { originKey } from '../../record/Origin';

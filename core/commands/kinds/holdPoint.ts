@@ -1,5 +1,5 @@
 import { releasableHoldPoints, type ReleasableHoldPoint } from '../../build/Build';
-import { oneOf } from '../../build/buildSchema';
+import { oneOf } from '../../build/schemaParts';
 import { holdPointSteps } from '../../build/stages';
 import { assess } from '../../checks/assess';
 import { findingLine } from '../../checks/findingText';

@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { text } from '../../build/buildSchema';
+import { text } from '../../build/schemaParts';
 import { limits, makerBounds, type LimitKey } from '../../practices/limits';
 import { originKey } from '../../record/Origin';
 import { formatShort } from '../../units/formatNumber';

@@ -1,4 +1,4 @@
-import { text } from '../../build/buildSchema';
+import { text } from '../../build/schemaParts';
 import { defineCommand, shape } from '../define';
 
 export interface NoteCommand {

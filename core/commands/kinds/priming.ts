@@ -1,5 +1,5 @@
 import { primingOutcomes, type PrimingRun } from '../../build/Build';
-import { primingRunSchema } from '../../build/buildSchema';
+import { primingRunSchema } from '../../build/recordSchemas';
 import { formatShort } from '../../units/formatNumber';
 import { defineCommand, shape } from '../define';
 

@@ -1,5 +1,6 @@
 import { coPlaces, type CoReading, type HotLook } from '../../build/Build';
-import { coReadingSchema, hotLookSchema, instant } from '../../build/buildSchema';
+import { coReadingSchema, hotLookSchema } from '../../build/recordSchemas';
+import { instant } from '../../build/schemaParts';
 import { formatShort } from '../../units/formatNumber';
 import { hotText } from '../../wording/hotText';
 import { defineCommand, refuse, shape } from '../define';

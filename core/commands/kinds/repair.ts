@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import type { Build, Repair } from '../../build/Build';
-import { identifier, text } from '../../build/buildSchema';
+import { identifier, text } from '../../build/schemaParts';
 import { rowsOf } from '../../build/lists';
 import { checkAt } from '../../checks/allChecks';
 import { assess } from '../../checks/assess';

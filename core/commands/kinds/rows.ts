@@ -1,5 +1,5 @@
 import * as yup from 'yup';
-import { identifier, oneOf, text } from '../../build/buildSchema';
+import { identifier, oneOf, text } from '../../build/schemaParts';
 import { columnAt, lists } from '../../build/lists';
 import { originKey } from '../../record/Origin';
 import { cellText, changeRows, rowName, rowNames, type RowChange } from '../changeRows';

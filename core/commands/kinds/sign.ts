@@ -1,5 +1,6 @@
 import { buildHash } from '../../build/buildHash';
-import { drawnSchema, text } from '../../build/buildSchema';
+import { drawnSchema } from '../../build/recordSchemas';
+import { text } from '../../build/schemaParts';
 import { fieldAt } from '../../build/sheets';
 import { assess } from '../../checks/assess';
 import { findingLine } from '../../checks/findingText';

@@ -1,6 +1,7 @@
 import * as yup from 'yup';
 import { quantities, startEvents, type StartEvent, type StartReading } from '../../build/Build';
-import { eventSchema, identifier, instant, oneOf, readingSchema } from '../../build/buildSchema';
+import { eventSchema, readingSchema } from '../../build/recordSchemas';
+import { identifier, instant, oneOf } from '../../build/schemaParts';
 import { startFacts } from '../../build/startFacts';
 import { logReadings, readingProblem, splitLog } from '../../build/startLog';
 import { assess } from '../../checks/assess';

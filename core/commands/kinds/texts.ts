@@ -1,6 +1,6 @@
 import * as yup from 'yup';
 import type { Build, Identity } from '../../build/Build';
-import { oneOf, text } from '../../build/buildSchema';
+import { oneOf, text } from '../../build/schemaParts';
 import { defaultPractices, practiceIds, practices, type PracticeId } from '../../practices/practices';
 import { originKey } from '../../record/Origin';
 import { changesOf, clash, defineCommand, settleChanges, shape, type Clash, type Settle, type Step } from '../define';

@@ -1,5 +1,6 @@
 import type { Waiver } from '../../build/Build';
-import { text, valuesSchema } from '../../build/buildSchema';
+import { text } from '../../build/schemaParts';
+import { valuesSchema } from '../../build/recordSchemas';
 import { assess } from '../../checks/assess';
 import { messageOf } from '../../checks/findingText';
 import { waives } from '../../checks/waives';

@@ -4,132 +4,20 @@ import { whatStands } from '../../../core/checks/signoff/signoff';
 import { stages } from '../../../core/build/stages';
 import { format } from 'date-fns';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
 import { fieldAt } from '../../../core/build/sheets';
 import { type Finding } from '../../../core/checks/Finding';
 import { signState } from '../../../core/checks/progress';
 import { unmeasuredFigures } from '../../../core/model/unmeasuredFigures';
 import { roleMay } from '../../../core/people/roles';
-import { strokesProblem } from '../../../core/signature/strokes';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { StageLink } from '../../components/StageLink';
 import { HoldPointList } from './HoldPointList';
-import { useKeptText } from '../../sync/useKeptText';
 import { LedgerCheck } from '../../components/ledger/LedgerCheck';
 import { FindingCard } from '../../components/findings/FindingCard';
 import { RepairList } from '../../components/findings/RepairList';
-import { SignPad } from './SignPad';
+import { Correction } from './Correction';
+import { SignForm } from './SignForm';
 import { WaiveDialog } from './WaiveDialog';
-
-function SignForm() {
-  const { send, who } = useWorkspace('send', 'who');
-  const {
-    register,
-    handleSubmit,
-    setError,
-    setValue,
-    formState: { errors },
-  } = useForm<{ typedName: string; drawn: string }>({ defaultValues: { typedName: '', drawn: '' } });
-  const sign = (values: { typedName: string; drawn: string }) => {
-    const problems = send({ kind: 'sign', ...values });
-    if (problems.length > 0) setError('typedName', { message: problems.join(' ') });
-  };
-  return (
-    <form className="stack" style={{ marginTop: 14 }} onSubmit={(event) => void handleSubmit(sign)(event)}>
-      <p>
-        By signing, {who.name} says: these figures were measured on this build, the findings above were read, and the maker’s
-        manual and the local code were followed. Lorbet’s findings replace neither, nor a licensed trade.
-      </p>
-      <div>
-        <span className="field-label">Signature, drawn</span>
-        <SignPad onDrawn={(path) => setValue('drawn', path, { shouldValidate: true })} />
-      </div>
-      <input
-        type="hidden"
-        {...register('drawn', {
-          validate: (path) =>
-            (path.length >= 20 && strokesProblem(path) === null) || 'Draw the signature in the box, large enough to be seen.',
-        })}
-      />
-      {errors.drawn && (
-        <p className="error-line" role="alert">
-          {errors.drawn.message}
-        </p>
-      )}
-      <label>
-        <span className="field-label">Name, typed in full</span>
-        <input
-          className="text-field"
-          style={{ maxWidth: 420 }}
-          autoComplete="name"
-          maxLength={80}
-          {...register('typedName', { required: 'Type your name as you signed in.' })}
-        />
-      </label>
-      {errors.typedName && (
-        <p className="error-line" role="alert">
-          {errors.typedName.message}
-        </p>
-      )}
-      <button type="submit" className="button ink" style={{ maxWidth: 420 }}>
-        Sign and lock this build
-      </button>
-    </form>
-  );
-}
-
-function Correction() {
-  const { correcting, setCorrecting, settled } = useWorkspace('correcting', 'setCorrecting', 'settled');
-  const [reason, setReason] = useKeptText(`${settled.id}:correction`);
-  const [problem, setProblem] = useState('');
-  const unlock = () => {
-    const length = reason.trim().length;
-    if (length < 10) {
-      setProblem(`The reason holds ${length} characters; at least 10 are needed.`);
-      return;
-    }
-    setProblem('');
-    setCorrecting(reason.trim());
-    setReason('');
-  };
-  if (correcting !== null)
-    return (
-      <div className="banner">
-        <strong>Correcting: {correcting}</strong>
-        <p>
-          Figures can be changed now; each change stands in the ledger as a correction, with this reason. The build has to be
-          signed again.
-        </p>
-        <button type="button" className="button" onClick={() => setCorrecting(null)}>
-          Lock it again
-        </button>
-      </div>
-    );
-  return (
-    <form
-      className="stack"
-      style={{ marginTop: 18 }}
-      onSubmit={(event) => {
-        event.preventDefault();
-        unlock();
-      }}
-    >
-      <h3>Correct a signed build</h3>
-      <label>
-        <span className="field-label">Reason for the correction</span>
-        <input className="text-field" maxLength={500} value={reason} onChange={(event) => setReason(event.target.value)} />
-      </label>
-      {problem && (
-        <p className="error-line" role="alert">
-          {problem}
-        </p>
-      )}
-      <button type="submit" className="button" style={{ maxWidth: 300 }}>
-        Unlock for a correction
-      </button>
-    </form>
-  );
-}
 
 function Standing({
   title,

@@ -5,7 +5,7 @@ import { sitingPlan, type SitingPlan } from '../../../core/model/siting/SitingPl
 import { formatFixed } from '../../../core/units/formatNumber';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { useWorker } from '../../components/useWorker';
-import { usePlaceHeater } from './FloorSheet';
+import { usePlaceHeater } from './usePlaceHeater';
 
 const make = () => new Worker(new URL('../../../workers/searchPlaces.ts', import.meta.url), { type: 'module' });
 interface Asked {

@@ -1,0 +1,57 @@
+import { useState } from 'react';
+import { useKeptText } from '../../sync/useKeptText';
+import { useWorkspace } from '../../sync/useWorkspace';
+
+/** Unlocks a signed build, for a reason. */
+export function Correction() {
+  const { correcting, setCorrecting, settled } = useWorkspace('correcting', 'setCorrecting', 'settled');
+  const [reason, setReason] = useKeptText(`${settled.id}:correction`);
+  const [problem, setProblem] = useState('');
+  const unlock = () => {
+    const length = reason.trim().length;
+    if (length < 10) {
+      setProblem(`The reason holds ${length} characters; at least 10 are needed.`);
+      return;
+    }
+    setProblem('');
+    setCorrecting(reason.trim());
+    setReason('');
+  };
+  if (correcting !== null)
+    return (
+      <div className="banner">
+        <strong>Correcting: {correcting}</strong>
+        <p>
+          Figures can be changed now; each change stands in the ledger as a correction, with this reason. The build has to be
+          signed again.
+        </p>
+        <button type="button" className="button" onClick={() => setCorrecting(null)}>
+          Lock it again
+        </button>
+      </div>
+    );
+  return (
+    <form
+      className="stack"
+      style={{ marginTop: 18 }}
+      onSubmit={(event) => {
+        event.preventDefault();
+        unlock();
+      }}
+    >
+      <h3>Correct a signed build</h3>
+      <label>
+        <span className="field-label">Reason for the correction</span>
+        <input className="text-field" maxLength={500} value={reason} onChange={(event) => setReason(event.target.value)} />
+      </label>
+      {problem && (
+        <p className="error-line" role="alert">
+          {problem}
+        </p>
+      )}
+      <button type="submit" className="button" style={{ maxWidth: 300 }}>
+        Unlock for a correction
+      </button>
+    </form>
+  );
+}

@@ -1,0 +1,62 @@
+import { useForm } from 'react-hook-form';
+import { strokesProblem } from '../../../core/signature/strokes';
+import { useWorkspace } from '../../sync/useWorkspace';
+import { SignPad } from './SignPad';
+
+/** Name and drawn signature under what they stand for. */
+export function SignForm() {
+  const { send, who } = useWorkspace('send', 'who');
+  const {
+    register,
+    handleSubmit,
+    setError,
+    setValue,
+    formState: { errors },
+  } = useForm<{ typedName: string; drawn: string }>({ defaultValues: { typedName: '', drawn: '' } });
+  const sign = (values: { typedName: string; drawn: string }) => {
+    const problems = send({ kind: 'sign', ...values });
+    if (problems.length > 0) setError('typedName', { message: problems.join(' ') });
+  };
+  return (
+    <form className="stack" style={{ marginTop: 14 }} onSubmit={(event) => void handleSubmit(sign)(event)}>
+      <p>
+        By signing, {who.name} says: these figures were measured on this build, the findings above were read, and the maker’s
+        manual and the local code were followed. Lorbet’s findings replace neither, nor a licensed trade.
+      </p>
+      <div>
+        <span className="field-label">Signature, drawn</span>
+        <SignPad onDrawn={(path) => setValue('drawn', path, { shouldValidate: true })} />
+      </div>
+      <input
+        type="hidden"
+        {...register('drawn', {
+          validate: (path) =>
+            (path.length >= 20 && strokesProblem(path) === null) || 'Draw the signature in the box, large enough to be seen.',
+        })}
+      />
+      {errors.drawn && (
+        <p className="error-line" role="alert">
+          {errors.drawn.message}
+        </p>
+      )}
+      <label>
+        <span className="field-label">Name, typed in full</span>
+        <input
+          className="text-field"
+          style={{ maxWidth: 420 }}
+          autoComplete="name"
+          maxLength={80}
+          {...register('typedName', { required: 'Type your name as you signed in.' })}
+        />
+      </label>
+      {errors.typedName && (
+        <p className="error-line" role="alert">
+          {errors.typedName.message}
+        </p>
+      )}
+      <button type="submit" className="button ink" style={{ maxWidth: 420 }}>
+        Sign and lock this build
+      </button>
+    </form>
+  );
+}
