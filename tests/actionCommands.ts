@@ -53,7 +53,7 @@ export function actionCommands(build: Build): { command: Command; at: string }[]
   ].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
 }
 
-/** The same build, everything in it done so much later that its last deed was just now. */
+/** The same build, everything in it done so much later that the last of it was done just now. */
 export function untilNow(build: Build, nowMs = Date.now()): Build {
   const text = JSON.stringify(build);
   const instants = text.match(/\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(?:\.\d{1,3})?Z/g) ?? [];

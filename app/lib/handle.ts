@@ -73,7 +73,7 @@ async function renewToken(): Promise<void> {
 }
 
 /**
- * A route for people who are signed in and may do a deed. The session's token is renewed here when it is an hour old.
+ * A route for people who are signed in and hold a permission. The session's token is renewed here when it is an hour old.
  * @param limit counts each request against limits of the person
  */
 export function route(

@@ -87,7 +87,7 @@ export interface StartLogRef {
   sha256: string;
   facts: StartFacts;
 }
-/** What the readings of a start tell, worked out once: all that is judged of them. */
+/** What the readings of a start tell, worked out once: all that is checked of them. */
 export interface StartFacts {
   readings: number;
   /** last second of which anything is known */ lastS: number;
@@ -192,7 +192,7 @@ export interface Signature {
 
 /**
  * What a file brought along in other people's names. Nobody of this workshop has seen it happen, so it counts for nothing:
- * it is shown as claimed, and never judged, signed on or passed.
+ * it is shown as claimed, and never checked, signed on or passed.
  */
 export interface Claim {
   /** who brought the file in, and when */ by: string;

@@ -28,7 +28,7 @@ export const actionsOf = (build: Build): Actions => ({
 });
 export const isNothing = (actions: Actions): boolean => Object.values(actions).every((some) => some.length === 0);
 
-/** A build with only some of its deeds left; joints that were watched stay as joints that are to be. */
+/** A build with only some of what was done left; joints that were watched stay as joints that are to be. */
 export function withActions(build: Build, left: Actions): Build {
   const { releases: _releases, hotLooks: _hotLooks, repairs: _repairs, worked: _worked, ...rest } = build;
   const seen = new Set(left.leaks.map(({ id }) => id));

@@ -52,7 +52,7 @@ export const stageChecks: readonly Check[] = [
   ...coChecks,
   ...leakChecks,
 ];
-/** Judged over all other findings. */
+/** Checked over all other findings. */
 export const lastChecks: readonly Check[] = signoffChecks;
 export const checks: readonly Check[] = [...stageChecks, ...lastChecks];
 

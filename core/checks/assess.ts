@@ -14,7 +14,7 @@ import { waives } from './waives';
 /** What one check makes of a build, before anybody's waiver. */
 function examine(check: Check, build: Build, others: readonly Finding[], known: Known, rests = noRests): Finding {
   const trail: Trail = { inputs: [], rules: [] };
-  // Written out and not spread: a bay of builds is judged by the thousand.
+  // Written out and not spread: a bay of builds is checked by the thousand.
   const found = (
     level: Finding['level'],
     code: string,
@@ -113,7 +113,7 @@ export class Assessor {
  */
 export function assess(build: Build): Finding[] {
   const known: Known = new Map();
-  const judged = (check: Check, others: readonly Finding[]) => withWaiver(build, examine(check, build, others, known));
-  const first = stageChecks.map((check) => judged(check, []));
-  return sorted(lastChecks.reduce<Finding[]>((done, check) => [...done, judged(check, done)], first));
+  const checked = (check: Check, others: readonly Finding[]) => withWaiver(build, examine(check, build, others, known));
+  const first = stageChecks.map((check) => checked(check, []));
+  return sorted(lastChecks.reduce<Finding[]>((done, check) => [...done, checked(check, done)], first));
 }

@@ -31,7 +31,7 @@ test('every remedy belongs to a sentence', () => {
     for (const code of Object.keys(remedies)) expect([id, Object.keys(messages)]).toEqual([id, expect.arrayContaining([code])]);
 });
 
-test('one build judged after the other: what is kept is what a fresh judgement gives', () => {
+test('one build checked after the other: what is kept is what a fresh check gives', () => {
   const assessor = new Assessor();
   fc.assert(
     fc.property(spoiledBuild(3), (build) => {
@@ -40,7 +40,7 @@ test('one build judged after the other: what is kept is what a fresh judgement g
     { numRuns: sampleOf(3000, 150) },
   );
 });
-test('a figure typed: only what rests on it is judged anew', () => {
+test('a figure typed: only what rests on it is checked anew', () => {
   const assessor = new Assessor();
   const build = soundBuild();
   const before = new Map(assessor.assess(build).map((finding) => [finding.id, finding]));

@@ -8,7 +8,7 @@ import { fieldAt, figurePaths } from '../build/sheets';
 import { assess } from './assess';
 import type { Level } from './Finding';
 
-// Limits judged here are common practice without a published source, unless a case names one.
+// Limits checked here are common practice without a published source, unless a case names one.
 const findingOn = (build: Build, id: string) => {
   const found = assess(build).find((c) => c.id === id);
   if (!found) throw new Error(`no finding ${id}`);

@@ -5,7 +5,7 @@ import { add, none, set, without, withRows, type Change } from '../../tests/with
 import { assess } from './assess';
 import type { Level } from './Finding';
 
-// Kit and siting: limits judged here are common practice without a published source, unless a case names one.
+// Kit and siting: limits checked here are common practice without a published source, unless a case names one.
 const cases: [string, Values, Change, Level, RegExp][] = [
   ['kit.missing', {}, { parts: set(0, { state: 'missing' }) }, 'fix', /Missing from the kit: “heater”\./],
   ['kit.missing', {}, { parts: add({ name: 'muffler' }) }, 'open', /Look at “muffler”/],

@@ -37,7 +37,7 @@ const demo = demoBuilds.map(({ id, identity, planned }) =>
   withValues(emptyBuild(id, { ...identity, invented: true }), planned as Values),
 );
 
-test('whatever the figures: every finding has a sentence of plain words with its numbers, and a deed where it does not hold', () => {
+test('whatever the figures: every finding has a sentence of plain words with its numbers, and a remedy where it does not hold', () => {
   fc.assert(
     fc.property(anyBuild, (build) => {
       for (const finding of assess(build)) {
@@ -70,7 +70,7 @@ test('in imperial no length, temperature or pressure is left metric, in any sent
 }, 60000);
 
 // The heat balance once more, straight from ISO 6946 and EN 12831 (both from memory), without our functions.
-test('too small and too large, judged as by hand for any space', () => {
+test('too small and too large, checked as by hand for any space', () => {
   const walls = {
     bare: 0.001 / 50,
     thin: 0.006 / 0.13 + 0.02 / 0.04 + 0.001 / 50,

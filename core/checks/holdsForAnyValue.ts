@@ -52,7 +52,7 @@ export function holdsForAnyValue(
   const field = fieldAt(path);
   let mildest: { verdict: Verdict; value: number | string } | null = null;
   const seen: Trail = { inputs: [...trail.inputs], rules: [...trail.rules] };
-  const judged = (value: number | string): Verdict | null => {
+  const checked = (value: number | string): Verdict | null => {
     const own: Trail = { inputs: [], rules: [] };
     try {
       const verdict = check.assess(readerOf(supposing(build, path, value), own), []);
@@ -66,9 +66,9 @@ export function holdsForAnyValue(
     }
   };
   const first = field.kind === 'number' ? (field.min + field.max) / 2 : (Object.keys(field.options)[0] ?? '');
-  if (judged(first) === null) return null;
+  if (checked(first) === null) return null;
   for (const value of valuesOf(field, seen)) {
-    const verdict = judged(value);
+    const verdict = checked(value);
     if (verdict === null) return null;
     if (mildest === null || (mildest.verdict.level === 'stop' && verdict.level === 'fix')) mildest = { verdict, value };
   }

@@ -8,7 +8,7 @@ import { levels, type Finding } from './Finding';
 import { releasableIds, holdPointState } from './holdPointState';
 import { isProven, isStanding, signState, wettedStages, worstLevel } from './progress';
 
-/** The first gate at which something stands. */
+/** The first hold point at which something stands. */
 const guarded = (values: Values, more: Partial<Build> = {}) => {
   const build = { ...soundBuild(values), ...more };
   return (
@@ -26,7 +26,7 @@ test.each<[Values, HoldPoint | null]>([
   [{ 'wiring.fuseFromBatteryMm': 900 }, 'power'],
   [{ 'proving.coAlarmFitted': 'no' }, 'fire'],
   [{ 'wiring.batteryCapacityAh': 10 }, null],
-])('with %j the first gate at which something stands is %s', (values, expected) => {
+])('with %j the first hold point at which something stands is %s', (values, expected) => {
   expect(guarded(values)).toBe(expected);
 });
 
@@ -92,7 +92,7 @@ test('a signature covers the build as it stood, and nothing after', () => {
   expect(signState({ ...signed, signatures: [signature, { ...signature, by: 'B' }] })).toBe('signed');
 });
 
-test('findings come by stage, then by moment, then worst first', () => {
+test('findings come by stage, then by hold point, then worst first', () => {
   const findings = assess(
     soundBuild({
       'wiring.fuseFromBatteryMm': 900,

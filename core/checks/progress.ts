@@ -15,7 +15,7 @@ export function worstLevel(findings: readonly Finding[]): Level | null {
 /** A finding that the work waits for: dangerous, broken, or not measured. */
 export const isStanding = (c: Finding): boolean => !c.waived && (c.level === 'stop' || c.level === 'fix' || c.level === 'open');
 
-/** The next step that can't be undone: the first whose gate nobody has passed, then hand-over; null once it is signed. */
+/** The next step that can't be undone: the first whose hold point nobody has released, then hand-over; null once it is signed. */
 export function nextHoldPoint(build: Build): HoldPoint | null {
   const ahead = holdPointIds.find(
     (holdPoint) => holdPoint !== 'handover' && !build.releases?.some((release) => release.holdPoint === holdPoint),

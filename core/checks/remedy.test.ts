@@ -34,7 +34,7 @@ const anotherHeater = (build: Build, kw: string | undefined): Build | null => {
 const pumpMoved = (build: Build, byMm: number): Build | null =>
   made(build, 'fuel.pumpAboveTankFloorMm', now(build, 'fuel.pumpAboveTankFloorMm') + byMm);
 
-/** What remedies say in figures, and the deed that does just that. */
+/** What remedies say in figures, and the action that does just that. */
 const actions: [checkId: string, message: RegExp, action: (build: Build, told: string[], finding: Finding) => Build | null][] = [
   [
     'exhaust.end.underneath',
@@ -95,7 +95,7 @@ const moreRead: Record<string, FigurePath[]> = {
   'survey.wading': ['survey.heaterSits', 'survey.waterAndSalt', 'people.wadingDepthMm', 'siting.boxed', 'siting.aboveGroundMm'],
   'fuel.figures': ['fuel.pickupKind', 'fuel.pickupClearanceMm'],
 };
-/** Where a finding is judged at all. */
+/** Where a finding is checked at all. */
 const given: Record<string, Values> = { 'fuel.pickup.reserve': { 'tank.way': 'standpipe', 'tank.reserveL': 5 } };
 const isBad = (finding: Finding | null | undefined) => finding?.level === 'stop' || finding?.level === 'fix';
 
@@ -124,7 +124,7 @@ test.each([...new Set(actions.map(([checkId]) => checkId))])(
             return told ? action(at, told, finding) : undefined;
           });
           const next = done.find((one) => one);
-          // No figure in it, or one that can't be entered: that is judged elsewhere.
+          // No figure in it, or one that can't be entered: that is checked elsewhere.
           if (!next) return;
           at = next;
         }

@@ -4,7 +4,7 @@ import { leakDue, type LeakLook } from '../model/fuel/leakDue';
 import { levels, type Finding, type Level, type Told } from './Finding';
 import { isStanding, nextHoldPoint, signState, wettedStages } from './progress';
 
-/** What the bay shows of a build; kept beside it, so that a bay of thousands need not judge them all. */
+/** What the bay shows of a build; kept beside it, so that a bay of thousands need not check them all. */
 export interface BuildSummary {
   name: string;
   what: string;

@@ -17,7 +17,7 @@ export interface FindingChange {
   to: Level;
   code: string;
   values: Values;
-  /** The rules in force when it was judged. */
+  /** The rules in force when it was checked. */
   rules: { key: string; value: number; origin: string }[];
 }
 

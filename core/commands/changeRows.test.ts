@@ -129,9 +129,9 @@ test('bad values are refused in one sentence with field, value and what is allow
   expect(other && !other.ok && other.errors).toEqual(['Photographs, fingerprint can’t be changed.']);
   for (const bad of [
     '{"kind":"rows","changes":[]}',
-    '{"kind":"rows","changes":[{"list":"parts","row":"x","deed":"add"}]}',
-    `{"kind":"rows","changes":[{"list":"parts","row":"${id(1)}","deed":"set","column":"state"}]}`,
-    `{"kind":"rows","changes":[{"list":"nothing","row":"${id(1)}","deed":"remove"}]}`,
+    '{"kind":"rows","changes":[{"list":"parts","row":"x","action":"add"}]}',
+    `{"kind":"rows","changes":[{"list":"parts","row":"${id(1)}","action":"set","column":"state"}]}`,
+    `{"kind":"rows","changes":[{"list":"nothing","row":"${id(1)}","action":"remove"}]}`,
   ])
     expect(readCommand(JSON.parse(bad))).toMatchObject({ ok: false });
 });

@@ -11,7 +11,7 @@ export interface Limit {
 const trade = 'common practice, no source';
 const ours = 'Lorbet’s own choice, no source';
 
-/** The figures that findings judge by. A practice may change one, a maker's figure goes before both. */
+/** The figures that findings check by. A practice may change one, a maker's figure goes before both. */
 export const limits = {
   pumpAngleMinDeg: { label: 'Pump angle, least', value: 15, unit: 'deg', source: trade, maker: { min: -90, max: 90 } },
   pumpAngleMaxDeg: { label: 'Pump angle, most', value: 35, unit: 'deg', source: trade, maker: { min: -90, max: 90 } },

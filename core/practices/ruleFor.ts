@@ -13,7 +13,7 @@ export interface Rule {
   from?: Origin;
 }
 
-/** The figure to judge by: the maker's where given, else the workshop's practice, else the default; and which of them it was. */
+/** The figure to check by: the maker's where given, else the workshop's practice, else the default; and which of them it was. */
 export function ruleFor(key: LimitKey, chosen: Practices, maker: Partial<Record<LimitKey, number>>): Rule {
   const { label, unit, value, source } = limits[key];
   const given = maker[key];

@@ -23,7 +23,7 @@ export const needOf = (path: FigurePath): Need => {
   const { kind, label, given } = fieldAt(path);
   return { act: kind === 'choice' ? 'choose' : given ? 'enter' : 'measure', what: label, path };
 };
-export const toDo = (...deeds: readonly string[]): Need[] => deeds.map((what) => ({ act: 'do', what }));
+export const toDo = (...actions: readonly string[]): Need[] => actions.map((what) => ({ act: 'do', what }));
 
 /** A result, or what is missing for it. */
 export type Computed<T> = { value: T } | { missing: NotMeasured };

@@ -69,7 +69,7 @@ export class Rests {
     return true;
   }
 }
-/** Notes nothing: for what is judged once. */
+/** Notes nothing: for what is checked once. */
 class NoRests extends Rests {
   override addFigure(): void {}
   override addList(): void {}

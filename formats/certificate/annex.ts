@@ -5,7 +5,7 @@ import { formatFixed, formatShort } from '../../core/units/formatNumber';
 import { soft } from './CertificatePage';
 import { day, type Section } from './Section';
 
-/** How each figure was computed, by which rules it was judged, and where these come from. */
+/** How each figure was computed, by which rules it was checked, and where these come from. */
 export const annex: Section = (page, { build, findings, origins }) => {
   page.heading('Annex: computed figures, their formulas and sources');
   for (const key of figureIds) {

@@ -39,7 +39,7 @@ export const fuel: Section = (page, { build }) => {
     page.paragraph(profileSentence(facts, asBuilt));
     page.paragraph(goodSentence(facts, asBuilt.levelMm));
     const { nodes } = profileAt(facts, asBuilt);
-    // A line of two hundred segments needs no two hundred rows to be judged by.
+    // A line of two hundred segments needs no two hundred rows to be checked by.
     for (const node of nodes.length > 24 ? nodes.filter((_, i) => i % Math.ceil(nodes.length / 24) === 0) : nodes)
       page.row([
         { text: `${node.name}, ${formatShort(node.atM, 2)} m on`, share: 0.4 },

@@ -247,7 +247,7 @@ test('a lead changes the workshopâ€™s part list, by hand and by file; a fitterâ€
   await page.getByRole('button', { name: 'One part more' }).click();
   await page.getByLabel('Part 3, name').fill('spare glow plug');
   await page.getByRole('button', { name: 'Keep this list' }).click();
-  await expect(page.getByText('Kept: 3 parts of a coolant heater.')).toBeVisible();
+  await expect(page.getByText('Kept, coolant heater: 3 parts.')).toBeVisible();
   const id = await newBuild(page.request, 'List Barrow');
   await open(page, `/builds/${id}/kit`);
   await page.getByRole('button', { name: 'coolant heater: the usual parts' }).click();

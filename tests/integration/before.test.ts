@@ -103,7 +103,8 @@ test.each(ids)('the ledger of build %s verifies, with every row of before as it 
 test('rows of before are told in the words of today', async () => {
   const rows = (await Promise.all(ids.map((id) => all.checkedLedger(id)))).flatMap((checked) => checked?.rows ?? []);
   const lines = rows.map(all.describeRow);
-  for (const line of lines) expect(line).not.toMatch(/undefined|null|NaN|\[object|school|as practice|practice run|gate|brought in/i);
+  for (const line of lines)
+    expect(line).not.toMatch(/undefined|null|NaN|\[object|school|as practice|practice run|gate|brought in/i);
   expect(lines).toEqual(expect.arrayContaining([expect.stringMatching(/^RELEASED: the first hole/)]));
   expect(lines).toEqual(expect.arrayContaining([expect.stringMatching(/^practice followed here, length of the suction line/)]));
   expect(lines).toEqual(expect.arrayContaining([expect.stringMatching(/^start log imported as a dry run/)]));

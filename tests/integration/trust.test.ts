@@ -133,10 +133,10 @@ test('what stands beside a build is what its ledger and its findings say', async
   const found = (await listBuilds(person, { search: 'OTHER barr' })).builds.find((build) => build.id === id);
   expect(found?.summary).toEqual(kept && summarizeBuild(kept.build, assess(kept.build)));
   expect((await listBuilds(person, { search: '100%' })).builds).toEqual([]);
-  const judged = (rows[1]?.body as { findings: { id: string; rules: unknown[] }[] }).findings.find(
+  const checked = (rows[1]?.body as { findings: { id: string; rules: unknown[] }[] }).findings.find(
     (finding) => finding.id === 'fuel.pump.angle',
   );
-  expect(judged?.rules).toContainEqual({ key: 'pumpAngleMinDeg', value: 15, origin: 'practice' });
+  expect(checked?.rules).toContainEqual({ key: 'pumpAngleMinDeg', value: 15, origin: 'practice' });
 });
 
 test('a database from before photographs and part lists is raised once, its summaries anew; done again it harms nothing', async () => {

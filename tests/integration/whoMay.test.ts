@@ -100,7 +100,7 @@ test.each(kinds.flatMap((kind) => roles.map((role) => [kind, role] as const)))('
   const kept = await importBuild(lead, { build: { ...build, id: randomUUID() } }, false);
   if (!kept.ok) throw new Error(kept.errors.join(' '));
   const buildId = kept.value.build.id;
-  // As if it had all been done here: what a file says of deeds would be a claim, and count for nothing.
+  // As if it had all been done here: what a file says of actions would be a claim, and count for nothing.
   await database().models.BuildRow.update({ document: { ...build, id: buildId } }, { where: { id: buildId } });
   const outside = await commandBuild(stranger, buildId, command, randomUUID());
   expect(outside).toMatchObject({ ok: false, why: 'missing' });

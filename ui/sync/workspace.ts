@@ -125,7 +125,7 @@ export function createWorkspace({
     primedStrokes: null,
     send: (command, made) => {
       const { who, correcting } = get();
-      // By what is known now: an entry made between an answer and its drawing must not be judged by what stood before.
+      // By what is known now: an entry made between an answer and its drawing must not be checked by what stood before.
       const now = settledNow();
       const full: Command =
         correcting && now.signatures.length > 0 && !definitionOf(command.kind).afterSigning

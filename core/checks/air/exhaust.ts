@@ -12,7 +12,7 @@ const tightMuffler =
 const holeInside = (read: Reader): 'hull' | 'building' | null =>
   read.build.identity.kind === 'boat' ? 'hull' : read.build.identity.kind === 'building' ? 'building' : null;
 
-/** Exhaust. What goes wrong here can poison, so it is judged before the holes are bolted through. */
+/** Exhaust. What goes wrong here can poison, so it is checked before the holes are bolted through. */
 export const exhaustChecks = [
   defineCheck({
     id: 'exhaust.end.underneath',

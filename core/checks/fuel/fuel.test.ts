@@ -21,7 +21,7 @@ const outline = [
   { id: id(714), alongMm: 0, upMm: 250 },
 ];
 
-// Limits judged here are common practice without a published source, unless a case names one.
+// Limits checked here are common practice without a published source, unless a case names one.
 const cases: [string, Values, Change, Level, RegExp][] = [
   ['fuel.source.pressure', { ...tee, 'survey.fuelSystem': 'high' }, {}, 'stop', /stands under pressure/],
   [

@@ -46,11 +46,11 @@ export const leakChecks = [
             const next = nextLook(row, proof);
             return next ? [{ look: next.look, joint: `“${jointName(row, i)}”` }] : [];
           });
-          const deeds = (['wipe', 'warm', 'night'] as const).flatMap((look) => {
+          const actions = (['wipe', 'warm', 'night'] as const).flatMap((look) => {
             const joints = waits.filter((one) => one.look === look).map(({ joint }) => joint);
             return joints.length > 0 ? [`${looks[look]}: ${joints.join(', ')}`] : [];
           });
-          if (deeds.length > 0) return read.missing(...toDo(...deeds));
+          if (actions.length > 0) return read.missing(...toDo(...actions));
           return say.sound('dry', { n: count(rows.length), start: count(start.number), mended: mended(read) });
         },
       );

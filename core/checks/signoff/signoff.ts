@@ -11,7 +11,7 @@ export function whatStands(findings: readonly Finding[]): Record<'stop' | 'fix' 
   return { stop: at('stop'), fix: at('fix'), open: at('open') };
 }
 
-/** What stands between a build and its signature. Judged last, over all other findings. */
+/** What stands between a build and its signature. Checked last, over all other findings. */
 export const signoffChecks = [
   defineCheck({
     id: 'signoff.waiver',

@@ -85,7 +85,7 @@ test.each([
 });
 
 test.each(['plate', 'joint', 'exhaust', 'air', 'fuel'] as const)(
-  'a seal is owed: without that at the %s it is not judged sound',
+  'a seal is owed: without that at the %s it is not checked sound',
   (place) => {
     const lacking = withRows({}, { seals: (rows) => rows.filter((row) => !('at' in row && row.at === place)) });
     expect(assessOne(lacking, 'siting.seal.cure')?.level).toBe('open');

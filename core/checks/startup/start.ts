@@ -21,7 +21,7 @@ const courseWords = {
   end: 'the fan’s stop',
 } as const;
 
-/** The first start: volts, flame, amps, after-run. The last recorded start is judged. */
+/** The first start: volts, flame, amps, after-run. The last recorded start is checked. */
 export const startChecks = [
   defineCheck({
     id: 'start.voltage.sag',

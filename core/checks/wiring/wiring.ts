@@ -22,7 +22,7 @@ import { worstOf } from '../worstOf';
 
 const lowVoltage = (read: Reader) => read.limit(read.derived('wiring.supplyV') === 24 ? 'lowVoltage24V' : 'lowVoltage12V').value;
 
-/** Feed and battery; judged before the fuse goes in. */
+/** Feed and battery; checked before the fuse goes in. */
 export const wiringChecks = [
   defineCheck({
     id: 'wiring.source',
@@ -119,7 +119,7 @@ export const wiringChecks = [
       tooHigh:
         'Let it rest an hour with nothing charging it, and measure again; where it stays so high it is another voltage or another kind.',
       flat: 'Charge it, let it rest an hour, and measure again; replace one that stays low.',
-      half: 'Charge it before it is judged.',
+      half: 'Charge it before it is checked.',
     },
     assess(read, say) {
       const is24 = read.derived('wiring.supplyV') === 24;

@@ -59,7 +59,7 @@ export function takeCandidate(build: Build, row: RowOf<'candidates'>) {
   }));
 }
 
-/** The heater in hand and each candidate, judged in the same space by the same rules. */
+/** The heater in hand and each candidate, checked in the same space by the same rules. */
 export function compareHeaters(build: Build): Compared[] {
   const one = (id: string | null, name: string, tried: Build): Compared => {
     const explained = compared.map((key) => explain(tried, key));

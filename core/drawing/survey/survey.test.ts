@@ -122,7 +122,7 @@ test('a 2 kW unit in the sound space burns and draws what fitters meet', () => {
   expect(ah / 4).toBeGreaterThan(6);
   expect(ah / 4).toBeLessThan(20);
 });
-test('candidates are judged in the same space; taking one makes its figures the build’s', () => {
+test('candidates are checked in the same space; taking one makes its figures the build’s', () => {
   const row = {
     id: id(300),
     name: 'five-kilowatt class',

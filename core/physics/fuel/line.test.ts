@@ -250,7 +250,7 @@ describe('practices of the fuel side', () => {
       level(under({ source: 'own' }), 'fuel.source.pressure'),
     ]).toEqual(['watch', 'sound']);
   });
-  test('a build from before these practices is whole, is judged by their first options, and takes a change from there', () => {
+  test('a build from before these practices is whole, is checked by their first options, and takes a change from there', () => {
     const { pickup: _p, joints: _j, source: _s, ...older } = defaultPractices;
     const build = { ...soundBuild(), practices: older } as Build;
     expect(readBuild(build).ok).toBe(true);

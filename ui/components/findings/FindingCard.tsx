@@ -12,7 +12,7 @@ import { RepairButton } from './RepairButton';
 export function FindingCard({ finding, onWaive }: { finding: Finding; onWaive?: ((finding: Finding) => void) | undefined }) {
   const { origins } = useWorkspace('origins');
   const { message, remedy, why } = useFindingText();
-  const deed = remedy(finding);
+  const todo = remedy(finding);
   const { inputs, rules } = withOrigins(finding, origins);
   const look = finding.waived ? 'watch' : finding.level;
   return (
@@ -31,7 +31,7 @@ export function FindingCard({ finding, onWaive }: { finding: Finding; onWaive?: 
           Waived by {finding.waived.by}: {finding.waived.reason}
         </p>
       )}
-      {deed !== '' && !finding.waived && <p className="remedy">{deed}</p>}
+      {todo !== '' && !finding.waived && <p className="remedy">{todo}</p>}
       {(finding.level === 'stop' || finding.level === 'fix') && !finding.waived && isAnswered(finding.id) && (
         <RepairButton checkId={finding.id} />
       )}
@@ -59,7 +59,7 @@ export function FindingCard({ finding, onWaive }: { finding: Finding; onWaive?: 
           )}
           {inputs.length > 0 && (
             <>
-              <dt>Judged on</dt>
+              <dt>Checked on</dt>
               <dd>
                 <InputList inputs={inputs} />
               </dd>

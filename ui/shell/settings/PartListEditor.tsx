@@ -22,7 +22,7 @@ export function PartListEditor({ kept, mayChange }: { kept: PartLists; mayChange
     const done = await postJson<PartLists>('/api/part-lists', { family, version, rows });
     setTold(
       done.ok
-        ? { text: `Kept: ${rows.length} parts of an ${families[family]}.`.replace('an coolant', 'a coolant'), bad: false }
+        ? { text: `Kept, ${families[family]}: ${rows.length} parts.`, bad: false }
         : { text: done.errors.join(' '), bad: true },
     );
     if (done.ok) setLists((old) => ({ ...old, [family]: done.value[family] }));

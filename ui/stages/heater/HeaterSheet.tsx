@@ -103,7 +103,7 @@ function Particulars() {
   );
 }
 
-/** The practices that this build is judged by; they were the workshop's when it was begun, and only a lead changes them. */
+/** The practices that this build is checked by; they were the workshop's when it was begun, and only a lead changes them. */
 function PracticesHere() {
   const { settled, send, who, mayWork } = useWorkspace('settled', 'send', 'who', 'mayWork');
   const [problem, setProblem] = useState('');
