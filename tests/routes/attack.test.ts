@@ -77,7 +77,7 @@ const fields = [
   'file',
   'asCopy',
   'personId',
-  'deed',
+  'action',
   'role',
   'login',
   'password',
