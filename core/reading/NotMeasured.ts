@@ -5,7 +5,7 @@ import type { Need } from './Reader';
 export class NotMeasured extends Error {
   readonly needs: readonly Need[];
   constructor(needs: readonly Need[]) {
-    // Thrown by the dozen with every judgement and always caught: where from is nobody's question, and costly to find out.
+    // Thrown by the dozen with every assessment and always caught: where from is nobody's question, and costly to find out.
     const { stackTraceLimit } = Error;
     Error.stackTraceLimit = 0;
     super('Something is not measured.');

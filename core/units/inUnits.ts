@@ -57,7 +57,7 @@ const quantity = new RegExp(
 const read = (text: string) => Number(text.replace('−', '-').replace(/\u2009/g, ''));
 
 /**
- * A sentence with its quantities in the units that a person likes. Sentences are kept metric, since waivers and the ledger hold them to the letter.
+ * A sentence with its quantities in the units that a person likes. For what is said outside findings: lines of the ledger, labels of drawings, problems of a form. Findings are rendered from their values (`core/wording`).
  * @example inUnits('Fuel stands at 36 mm.', { system: 'imperial', wire: 'mm2' }) // "Fuel stands at 1.42 in."
  */
 export function inUnits(sentence: string, unitPreferences: UnitPreferences): string {

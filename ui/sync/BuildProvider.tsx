@@ -15,7 +15,7 @@ const seldom = 30000;
 const rowsOnDevice = 200;
 
 /** Runs one at a time over all tabs of this device, where the browser can; else just runs. */
-const alone = async (name: string, work: () => Promise<void>): Promise<void> => {
+const exclusively = async (name: string, work: () => Promise<void>): Promise<void> => {
   if ('locks' in navigator) await navigator.locks.request(name, work);
   else await work();
 };
@@ -25,14 +25,14 @@ function makeSync(opened: Extract<Opened, { kind: 'ready' }>) {
   const { known, who, tag, link } = opened;
   const outbox = new Outbox(
     { known, who, tag, link },
-    { buildId, way: wayTo(buildId), shelf: deviceShelf, alone, nowMs: Date.now, newId: () => crypto.randomUUID() },
+    { buildId, way: wayTo(buildId), shelf: deviceShelf, exclusively, nowMs: Date.now, newId: () => crypto.randomUUID() },
   );
   const photos: PhotoQueue = new PhotoQueue({
     buildId,
     login: who.login,
     device,
     send: sendPicture,
-    alone,
+    exclusively,
     add: ({ id, values, takenAt }, picture) =>
       workspace
         .getState()

@@ -15,14 +15,14 @@ const angle = (to: number, from: number | null = null): Command => ({
 
 let server: FakeServer;
 let shelf: ReturnType<typeof memoryShelf>;
-let alone: ReturnType<typeof sharedLock>;
+let exclusively: ReturnType<typeof sharedLock>;
 let nowMs: number;
 let lastId: number;
 const realFetch = globalThis.fetch;
 beforeEach(() => {
   server = new FakeServer(blank);
   shelf = memoryShelf();
-  alone = sharedLock();
+  exclusively = sharedLock();
   [nowMs, lastId] = [Date.parse('2026-11-26T10:00:00Z'), 0];
   globalThis.fetch = ((url: string, init?: RequestInit) => server.fetch(url, init)) as typeof fetch;
 });
@@ -35,7 +35,14 @@ const first = { known: new FakeServer(blank).known, tag: new FakeServer(blank).t
 const open = ({ login = who.login, on = shelf, from = first } = {}) =>
   new Outbox(
     { ...from, who: { ...who, login } },
-    { buildId: blank.id, way: wayTo(blank.id), shelf: on, alone, nowMs: () => (nowMs += 1), newId: () => `c-${(lastId += 1)}` },
+    {
+      buildId: blank.id,
+      way: wayTo(blank.id),
+      shelf: on,
+      exclusively,
+      nowMs: () => (nowMs += 1),
+      newId: () => `c-${(lastId += 1)}`,
+    },
   );
 const seen = ({ state }: Outbox) => ({
   kinds: state.known.rows.map(({ kind }) => kind),

@@ -24,7 +24,7 @@ interface Means {
   way: Way;
   shelf: Shelf;
   /** Runs one at a time over all tabs of this device. */
-  alone: (name: string, work: () => Promise<void>) => Promise<void>;
+  exclusively: (name: string, work: () => Promise<void>) => Promise<void>;
   nowMs: () => number;
   newId: () => string;
 }
@@ -99,7 +99,7 @@ export class Outbox {
     try {
       // Once more, where something was entered between the last answer and the giving back of the lock.
       for (let free = true; free; free = free && this.#queue.length > 0)
-        await this.#means.alone(`lorbet-send-${this.#means.buildId}`, async () => {
+        await this.#means.exclusively(`lorbet-send-${this.#means.buildId}`, async () => {
           for (let head = this.#queue[0]; head && free; head = this.#queue[0]) free = await this.#sendOne(head);
           if (this.#state.link === 'sending') this.#set({ link: 'kept' });
         });

@@ -10,17 +10,17 @@ let answer: Sent;
 let sent: string[];
 let added: string[];
 let addErrors: string[];
-let alone: ReturnType<typeof sharedLock>;
+let exclusively: ReturnType<typeof sharedLock>;
 beforeEach(async () => {
   for (const { id } of await device.photosOf(buildId)) await device.dropPhoto(id);
-  [answer, sent, added, addErrors, alone] = [{ kind: 'kept', value: picture }, [], [], [], sharedLock()];
+  [answer, sent, added, addErrors, exclusively] = [{ kind: 'kept', value: picture }, [], [], [], sharedLock()];
 });
 const queue = (login = 'odile', on: ConstructorParameters<typeof PhotoQueue>[0]['device'] = device) =>
   new PhotoQueue({
     buildId,
     login,
     device: on,
-    alone,
+    exclusively,
     send: ({ id }) => {
       sent.push(id);
       return Promise.resolve(answer);

@@ -27,7 +27,7 @@ interface Means {
   send: (photo: PhotoWaiting) => Promise<Sent>;
   /** Puts a photograph that was sent onto the build's list. @returns why not, or an empty list */
   add: (photo: PhotoWaiting, picture: Picture) => string[];
-  alone: (name: string, work: () => Promise<void>) => Promise<void>;
+  exclusively: (name: string, work: () => Promise<void>) => Promise<void>;
 }
 
 /** Keeps photographs on the device until there is a way through, and sends them one at a time, over all tabs. */
@@ -82,7 +82,7 @@ export class PhotoQueue {
       let free = true;
       // Once more, where one was taken between the last answer and the giving back of the lock.
       while (free)
-        await this.#means.alone(`lorbet-photos-${this.#means.buildId}`, async () => {
+        await this.#means.exclusively(`lorbet-photos-${this.#means.buildId}`, async () => {
           await this.#reload();
           const next = this.#waiting.find(({ error }) => error === undefined);
           free = next !== undefined && (await this.#sendOne(next));

@@ -161,7 +161,7 @@ export function createWorkspace({
     },
   }));
   let [base, waiting, who] = [outbox.state.known.kept.build, outbox.state.waiting, outbox.state.who];
-  const hear = () => {
+  const takeOutboxState = () => {
     const { state } = outbox;
     const same = state.known.kept.build === base && state.waiting === waiting && state.who === who;
     [base, waiting, who] = [state.known.kept.build, state.waiting, state.who];
@@ -172,8 +172,8 @@ export function createWorkspace({
   return {
     ...store,
     follow: () => {
-      hear();
-      const ends = [outbox.subscribe(hear), photos.subscribe(() => store.setState({ photos: photos.waiting }))];
+      takeOutboxState();
+      const ends = [outbox.subscribe(takeOutboxState), photos.subscribe(() => store.setState({ photos: photos.waiting }))];
       return () => ends.forEach((end) => end());
     },
   };
