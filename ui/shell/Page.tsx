@@ -3,6 +3,7 @@ import { LinearProgress } from '@mui/material';
 import type { ReactNode } from 'react';
 import type { Signed } from '../../core/people/Who';
 import { OnDevice } from '../components/OnDevice';
+import { NotShown } from './NotShown';
 import { PersonLine } from './people/PersonLine';
 import { usePage } from './usePage';
 
@@ -31,28 +32,16 @@ function Shown<T extends Signed>({ url, keep = false, back = false, className, c
         </main>
       </div>
     );
+  if (page.kind === 'unreachable')
+    return (
+      <NotShown title="No way through to the server" again={refresh}>
+        This page needs it, and has not been opened on this device before.
+      </NotShown>
+    );
   return (
-    <main className="page">
-      {page.kind === 'unreachable' ? (
-        <>
-          <h1>No way through to the server</h1>
-          <p>This page needs it, and has not been opened on this device before.</p>
-        </>
-      ) : (
-        <>
-          <h1>Not for you</h1>
-          <p>{page.errors.join(' ')}</p>
-        </>
-      )}
-      <p className="inline">
-        <button type="button" className="button" onClick={refresh}>
-          Try again
-        </button>
-        <a className="button" href="/">
-          To the bay
-        </a>
-      </p>
-    </main>
+    <NotShown title="Not for you" again={refresh}>
+      {page.errors.join(' ')}
+    </NotShown>
   );
 }
 

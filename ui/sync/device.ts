@@ -40,13 +40,20 @@ const attempt = async <T>(work: (db: IDBPDatabase<Schema>) => Promise<T>, otherw
   }
 };
 
-/** To open a store in which nothing is yet takes longer than the server's answer: whether there is anything, a mark tells. */
+/** To open a store in which nothing is yet takes longer than the server's answer: whether there may be anything, a mark tells. */
 const mark = 'lorbet-builds-kept';
+const mayHoldBuilds = (): boolean => {
+  try {
+    return localStorage.getItem(mark) !== null;
+  } catch {
+    // No mark can be set either.
+    return true;
+  }
+};
 
 /** What this device keeps for work without coverage: builds, the bay, and photographs that wait to be sent. */
 export const device = {
-  readBuild: async (id: string) =>
-    deviceShelf.get(mark) ? attempt(async (db) => (await db.get('builds', id)) ?? null, null) : null,
+  readBuild: async (id: string) => (mayHoldBuilds() ? attempt(async (db) => (await db.get('builds', id)) ?? null, null) : null),
   keepBuild: (build: KeptBuild) =>
     attempt(async (db) => {
       deviceShelf.put(mark, '1');

@@ -55,6 +55,10 @@ export function RowList<L extends ListId>({
   const [problems, setProblems] = useState<string[]>([]);
   const { one, max, label } = lists[list];
   const shown = (row: RowOf<L>, columns: readonly string[]) => columns.filter((column) => !hide?.(row, column));
+  const cells = (row: RowOf<L>, columns: readonly string[]) =>
+    shown(row, columns).map((column) => (
+      <RowCell key={column} list={list} row={row as AnyRow} column={column} set={(value) => set(row, column, value)} />
+    ));
   return (
     <section aria-label={label} className="rows">
       <ul>
@@ -69,15 +73,7 @@ export function RowList<L extends ListId>({
               aria-label={`${one} ${i + 1}: ${name}`}
             >
               <div className="row-cells">
-                {shown(row, main).map((column) => (
-                  <RowCell
-                    key={column}
-                    list={list}
-                    row={row as AnyRow}
-                    column={column}
-                    set={(value) => set(row, column, value)}
-                  />
-                ))}
+                {cells(row, main)}
                 {extra?.(row)}
                 {mayWork && (
                   <button
@@ -93,17 +89,7 @@ export function RowList<L extends ListId>({
               </div>
               {shown(row, more).length > 0 && (
                 <RowMore name={name}>
-                  <div className="row-cells">
-                    {shown(row, more).map((column) => (
-                      <RowCell
-                        key={column}
-                        list={list}
-                        row={row as AnyRow}
-                        column={column}
-                        set={(value) => set(row, column, value)}
-                      />
-                    ))}
-                  </div>
+                  <div className="row-cells">{cells(row, more)}</div>
                   {moreExtra?.(row)}
                 </RowMore>
               )}

@@ -5,6 +5,7 @@ import { useEffect, useState } from 'react';
 import { OnDevice } from '../../components/OnDevice';
 import { BuildProvider } from '../../sync/BuildProvider';
 import { openBuild, type Opened } from '../../sync/openBuild';
+import { NotShown } from '../NotShown';
 import { useShell } from '../useShell';
 import { WorkspaceLayout } from '../WorkspaceLayout';
 
@@ -44,25 +45,11 @@ function Shown({ id }: { id: string }) {
         <WorkspaceLayout />
       </BuildProvider>
     );
+  if (opened.kind === 'missing') return <NotShown title="There is no such build">It is not in this workshop.</NotShown>;
   return (
-    <main className="page">
-      <h1>{opened.kind === 'missing' ? 'There is no such build' : 'No way through to the server'}</h1>
-      <p>
-        {opened.kind === 'missing'
-          ? 'It is not in this workshop.'
-          : 'This build has not been opened on this device before; it opens as soon as there is a way through.'}
-      </p>
-      <p className="inline">
-        {opened.kind === 'unreachable' && (
-          <button type="button" className="button" onClick={open}>
-            Try again
-          </button>
-        )}
-        <a className="button" href="/">
-          To the bay
-        </a>
-      </p>
-    </main>
+    <NotShown title="No way through to the server" again={open}>
+      This build has not been opened on this device before; it opens as soon as there is a way through.
+    </NotShown>
   );
 }
 
