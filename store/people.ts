@@ -20,7 +20,7 @@ export interface Person {
   unitPreferences: UnitPreferences;
 }
 
-type PersonColumns = Pick<PersonRow, 'id' | 'workshopId' | 'name' | 'login' | 'role' | 'demo' | 'settings'>;
+export type PersonColumns = Pick<PersonRow, 'id' | 'workshopId' | 'name' | 'login' | 'role' | 'demo' | 'settings'>;
 export const plainPerson = ({ id, workshopId, name, login, role, demo, settings }: PersonColumns): Person => ({
   id,
   workshopId,

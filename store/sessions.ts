@@ -1,10 +1,8 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { Op, QueryTypes } from 'sequelize';
-import type { Role } from '../core/people/roles';
-import type { UnitPreferences } from '../core/units/inUnits';
 import { database } from './database';
 import { passwordMatches } from './passwords';
-import { plainPerson, type Person } from './people';
+import { plainPerson, type Person, type PersonColumns } from './people';
 import { recordSignIn, type Caller } from './signIns';
 
 const idleMs = 12 * 3600 * 1000;
@@ -51,19 +49,12 @@ export interface Head {
   lastSeq: number;
   lastHash: string;
 }
-interface SessionOfPerson {
+interface SessionOfPerson extends PersonColumns {
   createdAt: Date;
   seenAt: Date;
   beganAt: Date;
   endsAt: Date | null;
-  id: string;
-  workshopId: string;
-  name: string;
-  login: string;
-  role: Role;
-  demo: boolean;
   disabledAt: Date | null;
-  settings: Partial<UnitPreferences>;
   workshopName: string;
   workshopDemo: boolean;
   buildId: string | null;

@@ -15,6 +15,12 @@ const runM = (read: Reader, target: 'duct' | 'fuel' | 'battery', name: string): 
   return (Math.abs(from.x - to.x) + Math.abs(from.y - to.y)) / 1000;
 };
 
+const clearOnPlan = (read: Reader, clear: typeof hotClear): number => {
+  const { plan, place } = readSiting(read);
+  read.rows('above');
+  return clear(plan, place);
+};
+
 export const sitingFigures = {
   'siting.stackMm': {
     label: 'From the foot to the lowest rib',
@@ -62,11 +68,7 @@ export const sitingFigures = {
     decimals: 0,
     formula: 'straight ahead over the heater’s width to the nearest thing',
     source: geometry,
-    compute: (read: Reader): number => {
-      const { plan, place } = readSiting(read);
-      read.rows('above');
-      return inletClear(plan, place);
-    },
+    compute: (read: Reader): number => clearOnPlan(read, inletClear),
   },
   'siting.hotPlanMm': {
     label: 'Clear at the hot end, by the floor sheet',
@@ -74,11 +76,7 @@ export const sitingFigures = {
     decimals: 0,
     formula: 'straight ahead over the heater’s width to the nearest thing',
     source: geometry,
-    compute: (read: Reader): number => {
-      const { plan, place } = readSiting(read);
-      read.rows('above');
-      return hotClear(plan, place);
-    },
+    compute: (read: Reader): number => clearOnPlan(read, hotClear),
   },
   'siting.hotNeededMm': {
     label: 'Wanted at the hot end',
