@@ -22,7 +22,7 @@ import { brokenPhotos, keepPhoto, photoBytes, printedPhotos } from '../../store/
 import { readPhoto } from '../../formats/readPhoto';
 import { migrate } from '../../store/migrate';
 import { addFirstLead, addPerson, addWorkshop, type Person } from '../../store/people';
-import { personOf, signIn as signInFrom, signOut } from '../../store/sessions';
+import { beginSession, personAt, personOf, signIn as signInFrom, signOut } from '../../store/sessions';
 import { nobody } from '../../store/signIns';
 import { loadDemo } from '../../demo/loadDemo';
 
@@ -147,6 +147,8 @@ test('another workshop’s build does not exist, by any way', async () => {
   const build = await keep(fresh());
   expect(await loadBuild(stranger, build.id)).toBeNull();
   expect(await commandBuild(stranger, build.id, note('hello'), randomUUID())).toMatchObject({ ok: false, why: 'missing' });
+  const token = await beginSession(stranger.id, { address: '', agent: '' });
+  expect((await personAt(token, build.id))?.head).toBeNull();
   expect((await listBuilds(stranger)).builds.map((b) => b.id)).not.toContain(build.id);
   expect(await importBuild(stranger, { build }, false)).toMatchObject({ ok: false });
   expect(await createBuild({ ...fitter, role: 'viewer' }, { name: 'x' })).toMatchObject({ ok: false });

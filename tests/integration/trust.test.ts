@@ -329,6 +329,7 @@ test('sessions: a new token each hour, the old one for a minute more, none older
   const [minute, hour, day] = [60_000, 3_600_000, 86_400_000];
   const token = await beginSession(person.id, nobody);
   expect(await rotateSession(token)).toBeNull();
+  expect([(await personOf(token))?.tokenIsOld, (await personOf(token, later(hour)))?.tokenIsOld]).toEqual([false, true]);
   const next = (await rotateSession(token, later(hour))) ?? '';
   expect(next).toMatch(/^[0-9a-f]{64}$/);
   expect(await rotateSession(token, later(hour))).toBeNull();
