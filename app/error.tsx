@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 
 export default function Failed({ reset }: { reset: () => void }) {
   return (
@@ -6,9 +7,9 @@ export default function Failed({ reset }: { reset: () => void }) {
       <h1>This page could not be shown</h1>
       <p>What was kept is safe; what you typed waits on this device.</p>
       <p>
-        <button type="button" className="button" style={{ marginTop: 14 }} onClick={reset}>
+        <Button sx={{ marginTop: '14px' }} onClick={reset}>
           Try again
-        </button>
+        </Button>
       </p>
     </main>
   );

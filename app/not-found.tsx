@@ -1,4 +1,4 @@
-import Link from 'next/link';
+import { Button } from '@mui/material';
 
 export default function NotFound() {
   return (
@@ -6,9 +6,9 @@ export default function NotFound() {
       <h1>Not here</h1>
       <p>There is no such page in this workshop.</p>
       <p>
-        <Link className="button" style={{ marginTop: 14 }} href="/">
+        <Button sx={{ marginTop: '14px' }} href="/">
           To the bay
-        </Link>
+        </Button>
       </p>
     </main>
   );

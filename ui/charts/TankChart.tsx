@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { needsText } from '../../core/wording/needsText';
 import { area, line, scaleLinear } from 'd3';
 import { useMemo } from 'react';
@@ -111,9 +112,9 @@ export function TankChart() {
       </svg>
       <div className="inline">
         {(['A4', 'Letter'] as const).map((paper) => (
-          <a key={paper} className="button" href={`/api/builds/${settled.id}/dip-strip?paper=${paper}`} download>
+          <Button key={paper} href={`/api/builds/${settled.id}/dip-strip?paper=${paper}`} download>
             Dip strip at true scale, {paper}
-          </a>
+          </Button>
         ))}
         {waiting.length > 0 && <span className="soft">What is not sent yet is not on it.</span>}
       </div>

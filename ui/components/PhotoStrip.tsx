@@ -1,5 +1,5 @@
 'use client';
-import { Dialog } from '@mui/material';
+import { Button, ButtonBase, Dialog } from '@mui/material';
 import { Camera, Image as ImageIcon } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { lists, rowsOf, type RowOf } from '../../core/build/lists';
@@ -55,9 +55,9 @@ function WaitingPicture({ photo, drop }: { photo: PhotoWaiting; drop: () => void
           <span className="error-line" role="alert">
             {photo.error}
           </span>
-          <button type="button" className="plain-button" onClick={drop}>
+          <Button variant="text" onClick={drop}>
             Throw it away
-          </button>
+          </Button>
         </>
       )}
     </li>
@@ -100,13 +100,9 @@ export function PhotoStrip({
         <ul className="photo-strip">
           {mine.map((photo) => (
             <li key={photo.id}>
-              <button
-                type="button"
-                onClick={() => setLarge(photo.id)}
-                aria-label={`See ${photo.caption ?? 'the photograph'} large`}
-              >
+              <ButtonBase onClick={() => setLarge(photo.id)} aria-label={`See ${photo.caption ?? 'the photograph'} large`}>
                 <Picture photo={photo} size="small" />
-              </button>
+              </ButtonBase>
               <span className="soft">
                 {photo.caption ?? (photo.about ? lists.photos.columns.about.options[photo.about] : '')}
               </span>
@@ -151,20 +147,18 @@ export function PhotoStrip({
               sha-256 {open.sha256}
             </p>
             <div className="inline" style={{ marginTop: 10 }}>
-              <button type="button" className="button ink" onClick={() => setLarge(null)}>
+              <Button variant="contained" onClick={() => setLarge(null)}>
                 Close
-              </button>
+              </Button>
               {mayWork && (
-                <button
-                  type="button"
-                  className="button"
+                <Button
                   onClick={() => {
                     setProblems(remove(open));
                     setLarge(null);
                   }}
                 >
                   Take it off the list
-                </button>
+                </Button>
               )}
             </div>
           </div>

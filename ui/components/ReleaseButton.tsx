@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { holdPointSteps } from '../../core/build/stages';
 import { useState } from 'react';
 import type { ReleasableHoldPoint } from '../../core/build/Build';
@@ -20,15 +21,9 @@ export function ReleaseButton({ holdPoint, label }: { holdPoint: ReleasableHoldP
         : 'all holds';
   return (
     <>
-      <button
-        type="button"
-        className="button"
-        disabled={release !== null}
-        onClick={() => setOpen(true)}
-        title={`Before ${holdPointSteps[holdPoint]}`}
-      >
+      <Button disabled={release !== null} onClick={() => setOpen(true)} title={`Before ${holdPointSteps[holdPoint]}`}>
         {label} <span style={{ fontWeight: 400 }}>{state}</span>
-      </button>
+      </Button>
       {open && <ReleaseDialog holdPoint={holdPoint} onClose={() => setOpen(false)} />}
     </>
   );

@@ -1,6 +1,6 @@
 'use client';
 import { holdPoints, holdPointSteps } from '../../core/build/stages';
-import { Dialog } from '@mui/material';
+import { Button, Dialog } from '@mui/material';
 import { useState } from 'react';
 import type { ReleasableHoldPoint } from '../../core/build/Build';
 import { type Finding } from '../../core/checks/Finding';
@@ -62,13 +62,11 @@ export function ReleaseDialog({ holdPoint, onClose }: { holdPoint: ReleasableHol
         )}
         <div className="inline">
           {mayWork && stops.length === 0 && (
-            <button type="button" className="button ink" onClick={release}>
+            <Button variant="contained" onClick={release}>
               {open.length === 0 ? `Release: ${holdPointSteps[holdPoint]}` : `Release all the same: ${holdPointSteps[holdPoint]}`}
-            </button>
+            </Button>
           )}
-          <button type="button" className="button" onClick={onClose}>
-            Not yet
-          </button>
+          <Button onClick={onClose}>Not yet</Button>
         </div>
         {mayWork && stops.length === 0 && (
           <p className="soft">

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import type { Choice } from '../../core/commands/define';
 import { format } from 'date-fns';
 import { usePathname } from 'next/navigation';
@@ -27,9 +28,7 @@ function HeldEntry({ held }: { held: Shelved<Held> }) {
             <li key={error}>{say(error)}</li>
           ))}
         </ul>
-        <button type="button" className="button" onClick={() => settleHeld(held, {})}>
-          Seen; throw this entry away
-        </button>
+        <Button onClick={() => settleHeld(held, {})}>Seen; throw this entry away</Button>
       </div>
     );
   return (
@@ -39,10 +38,8 @@ function HeldEntry({ held }: { held: Shelved<Held> }) {
         <fieldset key={clash.key} className="clash">
           <legend>{clash.label}</legend>
           {(['theirs', 'yours'] as const).map((choice) => (
-            <button
+            <Button
               key={choice}
-              type="button"
-              className="button"
               aria-pressed={choices[clash.key] === choice}
               onClick={() => setChoices((old) => ({ ...old, [clash.key]: choice }))}
             >
@@ -54,13 +51,13 @@ function HeldEntry({ held }: { held: Shelved<Held> }) {
                     : 'theirs'
                   : `you, ${format(new Date(madeAt), 'd MMM HH:mm')}`}
               </span>
-            </button>
+            </Button>
           ))}
         </fieldset>
       ))}
-      <button type="button" className="button ink" disabled={open > 0} onClick={() => settleHeld(held, choices)}>
+      <Button variant="contained" disabled={open > 0} onClick={() => settleHeld(held, choices)}>
         {open > 0 ? `Choose ${open === clashes.length && open === 1 ? 'one' : `${open} more`}` : 'Keep these'}
-      </button>
+      </Button>
     </div>
   );
 }

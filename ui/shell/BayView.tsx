@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { holdPointSteps, stageIds, stages } from '../../core/build/stages';
 import { format } from 'date-fns';
 import Link from 'next/link';
@@ -115,7 +116,8 @@ export function BayView({
   unitPreferences: UnitPreferences;
 }) {
   const nowMs = useNow() ?? 0;
-  const query = (from: string | null) => ({ ...(search ? { find: search } : {}), ...(from ? { from } : {}) });
+  const pageFrom = (from: string | null) =>
+    `/?${new URLSearchParams({ ...(search ? { find: search } : {}), ...(from ? { from } : {}) }).toString()}`;
   if (builds.length === 0)
     return (
       <p style={{ marginTop: 24 }}>
@@ -133,14 +135,14 @@ export function BayView({
       </ul>
       <nav className="inline" aria-label="Pages" style={{ marginTop: 14 }}>
         {!first && (
-          <Link className="button" prefetch={false} href={{ pathname: '/', query: query(null) }}>
+          <Button component={Link} prefetch={false} href={pageFrom(null)}>
             To the newest
-          </Link>
+          </Button>
         )}
         {next && (
-          <Link className="button" prefetch={false} href={{ pathname: '/', query: query(next) }}>
+          <Button component={Link} prefetch={false} href={pageFrom(next)}>
             Older builds
-          </Link>
+          </Button>
         )}
       </nav>
     </>

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { useEffect, useRef, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { buildKinds } from '../../core/build/Build';
@@ -81,9 +82,9 @@ export function NewBuildForm() {
           ))}
         </ul>
       )}
-      <button type="submit" className="button ink">
+      <Button type="submit" variant="contained">
         Make the build
-      </button>
+      </Button>
     </AwakeForm>
   );
 }
@@ -152,9 +153,7 @@ export function ImportForm() {
           {problems.length > 30 && <p>and {problems.length - 30} more</p>}
         </div>
       )}
-      <button type="submit" className="button">
-        Import it
-      </button>
+      <Button type="submit">Import it</Button>
     </AwakeForm>
   );
 }

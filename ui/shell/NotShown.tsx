@@ -1,3 +1,4 @@
+import { Button } from '@mui/material';
 import type { ReactNode } from 'react';
 
 /** A page that can't be shown: why, and the ways on. */
@@ -7,14 +8,8 @@ export function NotShown({ title, children, again }: { title: string; children: 
       <h1>{title}</h1>
       <p>{children}</p>
       <p className="inline">
-        {again && (
-          <button type="button" className="button" onClick={again}>
-            Try again
-          </button>
-        )}
-        <a className="button" href="/">
-          To the bay
-        </a>
+        {again && <Button onClick={again}>Try again</Button>}
+        <Button href="/">To the bay</Button>
       </p>
     </main>
   );

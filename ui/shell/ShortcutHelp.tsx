@@ -1,6 +1,6 @@
 'use client';
 import { stageIds, stages } from '../../core/build/stages';
-import { Dialog } from '@mui/material';
+import { Button, Dialog, IconButton } from '@mui/material';
 import { Keyboard } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { useWorkspace } from '../sync/useWorkspace';
@@ -40,9 +40,9 @@ export function ShortcutHelp() {
   }, [build.id]);
   return (
     <>
-      <button type="button" className="icon-button keys-help" aria-label="Keys" onClick={() => setOpen(true)}>
+      <IconButton className="keys-help" aria-label="Keys" onClick={() => setOpen(true)}>
         <Keyboard size={20} />
-      </button>
+      </IconButton>
       <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="keys-title">
         <div style={{ padding: 20, minWidth: 280 }}>
           <h2 id="keys-title">Keys</h2>
@@ -85,9 +85,9 @@ export function ShortcutHelp() {
             pump 24 deg · suction 0.6 m · planned line 2.8 m · 12.4 V under glow · flame · prime 140 strokes · CO 0 ppm pillow ·
             note …
           </p>
-          <button type="button" className="button" style={{ marginTop: 14 }} onClick={() => setOpen(false)}>
+          <Button sx={{ marginTop: '14px' }} onClick={() => setOpen(false)}>
             Close
-          </button>
+          </Button>
         </div>
       </Dialog>
     </>

@@ -1,5 +1,5 @@
 'use client';
-import { LinearProgress } from '@mui/material';
+import { Button, LinearProgress } from '@mui/material';
 import { createElement, useEffect, useState, type ComponentType } from 'react';
 import { StageSheet } from '../stages/StageSheet';
 
@@ -57,9 +57,7 @@ export function StageView({ stage }: { stage: string }) {
   return (
     <div role="alert">
       <p>There is no way through to the server, and this sheet is not on this device yet.</p>
-      <button type="button" className="button" onClick={attempt}>
-        Try again
-      </button>
+      <Button onClick={attempt}>Try again</Button>
     </div>
   );
 }

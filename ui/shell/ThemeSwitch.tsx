@@ -1,4 +1,5 @@
 'use client';
+import { IconButton } from '@mui/material';
 import { useColorScheme } from '@mui/material/styles';
 import { Moon, Sun } from 'lucide-react';
 import { useAwake } from '../components/useAwake';
@@ -7,16 +8,11 @@ import { useAwake } from '../components/useAwake';
 export function ThemeSwitch() {
   const { mode, systemMode, setMode } = useColorScheme();
   const inBrowser = useAwake();
-  if (!inBrowser) return <span className="icon-button" aria-hidden />;
+  if (!inBrowser) return <IconButton aria-hidden tabIndex={-1} sx={{ visibility: 'hidden' }} />;
   const dark = (mode === 'system' ? systemMode : mode) === 'dark';
   return (
-    <button
-      type="button"
-      className="icon-button"
-      aria-label={dark ? 'Bright theme' : 'Night theme'}
-      onClick={() => setMode(dark ? 'light' : 'dark')}
-    >
+    <IconButton aria-label={dark ? 'Bright theme' : 'Night theme'} onClick={() => setMode(dark ? 'light' : 'dark')}>
       {dark ? <Sun size={20} /> : <Moon size={20} />}
-    </button>
+    </IconButton>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { holdPointSteps, stageIds, type StageId } from '../../core/build/stages';
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
@@ -37,13 +38,14 @@ export function WorkspaceLayout() {
           <h1>{build.identity.name}</h1>
           <span className="what soft">{build.identity.what}</span>
           {build.identity.invented && <span className="invented">invented</span>}
-          <StageLink
+          <Button
             href={`/builds/${build.id}/heater`}
-            className="plain-button"
-            style={{ display: 'inline-flex', alignItems: 'center', whiteSpace: 'nowrap' }}
+            variant="text"
+            component={StageLink}
+            sx={{ display: 'inline-flex', alignItems: 'center', whiteSpace: 'nowrap' }}
           >
             heater &amp; conditions
-          </StageLink>
+          </Button>
           <p className="next">
             {signed === 'signed' ? (
               <strong>Signed and locked</strong>
@@ -53,9 +55,9 @@ export function WorkspaceLayout() {
               <>
                 Next hold point:{' '}
                 {isReleasable(holdPoint) ? (
-                  <button type="button" className="plain-button" onClick={() => setReleasing(true)}>
+                  <Button variant="text" onClick={() => setReleasing(true)}>
                     <strong>{holdPointSteps[holdPoint]}</strong>
-                  </button>
+                  </Button>
                 ) : (
                   <strong>{holdPointSteps[holdPoint]}</strong>
                 )}

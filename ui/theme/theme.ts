@@ -3,6 +3,8 @@ import { createTheme } from '@mui/material/styles';
 const sans = 'var(--sans)';
 const shape = { borderRadius: 3 };
 const flat = { elevation: 0 } as const;
+const edge = { border: '1.5px solid var(--ink)' };
+const focused = { '&:focus-visible': { outline: '3px solid var(--focus)', outlineOffset: 2 } };
 
 /** MUI is the toolbox, not the look: square, flat, no capitals, no ripple; colours come from the CSS variables of lorbet.css. */
 export const theme = createTheme({
@@ -32,16 +34,56 @@ export const theme = createTheme({
   components: {
     MuiButtonBase: { defaultProps: { disableRipple: true } },
     MuiButton: {
-      defaultProps: { disableElevation: true },
+      defaultProps: { disableElevation: true, variant: 'outlined' },
       styleOverrides: {
         root: {
-          minHeight: 44,
+          minHeight: 48,
+          minWidth: 48,
+          padding: '0 16px',
+          gap: 8,
           borderRadius: 3,
           fontSize: '1rem',
-          paddingInline: 16,
-          '&:focus-visible': { outline: '3px solid var(--focus)', outlineOffset: 2 },
+          lineHeight: 1.4,
+          letterSpacing: 'normal',
+          color: 'inherit',
+          ...focused,
+          '&.Mui-disabled': { opacity: 0.45 },
         },
-        outlined: { borderColor: 'currentColor', borderWidth: 1.5 },
+        outlined: {
+          ...edge,
+          background: 'var(--sheet)',
+          '&:hover': { background: 'var(--paper)' },
+          '&.Mui-disabled': { ...edge, color: 'inherit' },
+          "&[aria-pressed='true']": { background: 'var(--ink)', color: 'var(--sheet)' },
+        },
+        contained: {
+          ...edge,
+          '&, &:hover, &.Mui-disabled': { background: 'var(--ink)', color: 'var(--sheet)' },
+        },
+        text: {
+          minHeight: 44,
+          minWidth: 0,
+          padding: '0 6px',
+          fontWeight: 400,
+          textDecoration: 'underline',
+          textUnderlineOffset: 3,
+          '&:hover': { background: 'none', textDecoration: 'underline' },
+        },
+      },
+    },
+    MuiIconButton: {
+      styleOverrides: {
+        root: {
+          flex: 'none',
+          width: 44,
+          height: 44,
+          padding: 0,
+          borderRadius: 3,
+          fontSize: '1rem',
+          color: 'inherit',
+          ...focused,
+          '&:hover': { background: 'var(--hair)' },
+        },
       },
     },
     MuiPaper: { defaultProps: flat, styleOverrides: { root: { backgroundImage: 'none', border: '1.5px solid var(--ink)' } } },

@@ -1,7 +1,7 @@
 'use client';
 import { figures } from '../../../core/figures/figures';
 import type { FigureId } from '../../../core/reading/figureIds';
-import { Popover } from '@mui/material';
+import { ButtonBase, Popover } from '@mui/material';
 import { useMemo, useState } from 'react';
 import { explain } from '../../../core/figures/explain';
 import { inUnit } from '../../../core/units/inUnits';
@@ -19,9 +19,8 @@ export function DerivedFigures({ keys }: { keys: readonly FigureId[] }) {
       {explained.map((figure) => {
         const shown = figure.value === null ? null : inUnit(figure.value, figure.unit, who.unitPreferences);
         return (
-          <button
+          <ButtonBase
             key={figure.key}
-            type="button"
             aria-haspopup="dialog"
             data-derived={figure.key}
             onClick={(event) => setOpen({ key: figure.key, anchor: event.currentTarget })}
@@ -30,7 +29,7 @@ export function DerivedFigures({ keys }: { keys: readonly FigureId[] }) {
             <span className="value">{shown === null ? '—' : formatFixed(shown.value, shown.decimals ?? figure.decimals)}</span>
             <span className="unit">{shown?.unit ?? figure.unit}</span>
             <span className="visually-hidden">how is this computed?</span>
-          </button>
+          </ButtonBase>
         );
       })}
       <Popover

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { needsText } from '../../../core/wording/needsText';
 import { isFigureId } from '../../../core/figures/figures';
 import type { FigureId } from '../../../core/reading/figureIds';
@@ -31,9 +32,9 @@ export function InputList({ inputs, onOpen }: { inputs: readonly Input[]; onOpen
         <li key={input.path}>
           <span>{input.label}</span> <b className="mono">{quantity(input.value, input.unit)}</b>{' '}
           {onOpen && input.origin === 'computed' && isFigureId(input.path) ? (
-            <button type="button" className="plain-button" onClick={() => isFigureId(input.path) && onOpen(input.path)}>
+            <Button variant="text" onClick={() => isFigureId(input.path) && onOpen(input.path)}>
               how computed?<span className="visually-hidden"> {input.label}</span>
-            </button>
+            </Button>
           ) : (
             <span className="soft">{whence(input, when)}</span>
           )}
@@ -70,9 +71,9 @@ export function Explanation({ start, label }: { start: FigureId; label: string }
   return (
     <div className="explain">
       {way.length > 1 && (
-        <button type="button" className="plain-button" onClick={() => setWay((old) => old.slice(0, -1))}>
+        <Button variant="text" onClick={() => setWay((old) => old.slice(0, -1))}>
           Back to {way.length === 2 ? label.toLowerCase() : 'the one before'}
-        </button>
+        </Button>
       )}
       <h3>{figure.label}</h3>
       <dl>

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { useRef, type ReactNode } from 'react';
 
 interface Props {
@@ -17,9 +18,7 @@ export function FileButton({ name, accept, onFiles, children, multiple = false, 
   const input = useRef<HTMLInputElement>(null);
   return (
     <>
-      <button type="button" className="button" onClick={() => input.current?.click()}>
-        {children}
-      </button>
+      <Button onClick={() => input.current?.click()}>{children}</Button>
       <input
         ref={input}
         type="file"

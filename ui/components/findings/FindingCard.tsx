@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { isAnswered } from '../../../core/checks/allChecks';
 import { sourceOf } from '../../../core/checks/findingText';
 import type { Finding } from '../../../core/checks/Finding';
@@ -76,9 +77,9 @@ export function FindingCard({ finding, onWaive }: { finding: Finding; onWaive?: 
         </dl>
       </details>
       {onWaive && finding.level === 'fix' && !finding.waived && finding.stage !== 'signoff' && (
-        <button type="button" className="plain-button" onClick={() => onWaive(finding)}>
+        <Button variant="text" onClick={() => onWaive(finding)}>
           Waive with a reason
-        </button>
+        </Button>
       )}
     </li>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { useState } from 'react';
 import type { Verification } from '../../../core/ledger/verifyLedger';
 import { useWorkspace } from '../../sync/useWorkspace';
@@ -23,12 +24,12 @@ export function LedgerCheck() {
         Each entry bears the hash of the one before it, so that none can be altered, left out, added or moved unseen.
       </p>
       <div className="inline" style={{ marginTop: 8 }}>
-        <button type="button" className="button" disabled={told === 'asking'} onClick={() => void check()}>
+        <Button disabled={told === 'asking'} onClick={() => void check()}>
           Check every entry
-        </button>
-        <a className="button" href={`/api/builds/${settled.id}/ledger/file`} download>
+        </Button>
+        <Button href={`/api/builds/${settled.id}/ledger/file`} download>
           Export the record (JSON lines)
-        </a>
+        </Button>
       </div>
       <div aria-live="polite" style={{ marginTop: 8 }}>
         {told === 'away' && <p className="error-line">The server can’t be reached now; try again.</p>}

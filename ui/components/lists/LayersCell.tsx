@@ -1,4 +1,5 @@
 'use client';
+import { IconButton } from '@mui/material';
 import { useState } from 'react';
 import { buildUps, type BuildUpId } from '../../../core/physics/heat/buildUps';
 import { materials, type MaterialId } from '../../../core/physics/heat/materials';
@@ -66,14 +67,9 @@ export function LayersCell({ name, layers, max, set }: Props) {
             }}
           />
           {mayWork && (
-            <button
-              type="button"
-              className="icon-button"
-              aria-label={`Take layer ${i + 1} out, ${name}`}
-              onClick={() => change(layers.filter((_, k) => k !== i))}
-            >
+            <IconButton aria-label={`Take layer ${i + 1} out, ${name}`} onClick={() => change(layers.filter((_, k) => k !== i))}>
               ×
-            </button>
+            </IconButton>
           )}
         </div>
       ))}

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { format } from 'date-fns';
 import { useId, useState } from 'react';
 import { columnAt, lists, type AnyRow, type CellValue, type ListId } from '../../../core/build/lists';
@@ -36,9 +37,9 @@ function InstantCell({ name, kept, set }: { name: string; kept: string | null; s
         }}
       />
       {mayWork && !kept && (
-        <button type="button" className="button" style={{ minHeight: 44 }} onClick={() => set(new Date().toISOString())}>
+        <Button sx={{ minHeight: 44 }} onClick={() => set(new Date().toISOString())}>
           now
-        </button>
+        </Button>
       )}
     </span>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { Button, IconButton } from '@mui/material';
 import { useState, type ReactNode } from 'react';
 import { lists, type AnyRow, type ListId, type RowOf } from '../../../core/build/lists';
 import { rowName } from '../../../core/commands/changeRows';
@@ -76,15 +77,9 @@ export function RowList<L extends ListId>({
                 {cells(row, main)}
                 {extra?.(row)}
                 {mayWork && (
-                  <button
-                    type="button"
-                    className="icon-button"
-                    aria-label={`Remove ${name}`}
-                    title={`Remove ${name}`}
-                    onClick={() => setProblems(remove(row))}
-                  >
+                  <IconButton aria-label={`Remove ${name}`} title={`Remove ${name}`} onClick={() => setProblems(remove(row))}>
                     ×
-                  </button>
+                  </IconButton>
                 )}
               </div>
               {shown(row, more).length > 0 && (
@@ -103,14 +98,9 @@ export function RowList<L extends ListId>({
         </p>
       )}
       {mayWork && (
-        <button
-          type="button"
-          className="button"
-          disabled={rows.length >= max}
-          onClick={() => (onAdd ? onAdd() : setProblems(add(fresh?.() ?? {})))}
-        >
+        <Button disabled={rows.length >= max} onClick={() => (onAdd ? onAdd() : setProblems(add(fresh?.() ?? {})))}>
           One {one} more
-        </button>
+        </Button>
       )}
     </section>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { format } from 'date-fns';
 import { useEffect, useRef, useState } from 'react';
 import { describeRow, turnsOf } from '../../../core/ledger/describeRow';
@@ -19,9 +20,9 @@ export function LedgerRoll() {
   return (
     <div className="roll" ref={roll} tabIndex={0} role="log" aria-label="Ledger entries">
       {(rows[0]?.seq ?? 1) > 1 && (
-        <button type="button" className="plain-button" onClick={() => void loadEarlier().then((ok) => setAway(!ok))}>
+        <Button variant="text" onClick={() => void loadEarlier().then((ok) => setAway(!ok))}>
           {away ? 'No way through to earlier entries; try again' : 'Earlier entries'}
-        </button>
+        </Button>
       )}
       <ol>
         {rows.map((row, i) => {

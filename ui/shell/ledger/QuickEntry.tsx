@@ -1,4 +1,5 @@
 'use client';
+import { Button, IconButton } from '@mui/material';
 import { CornerDownLeft } from 'lucide-react';
 import { useState } from 'react';
 import type { Build } from '../../../core/build/Build';
@@ -55,13 +56,13 @@ export function QuickEntry() {
       {answer?.kind === 'ask' && (
         <div className="entry-options">
           {answer.options.map((option) => (
-            <button key={option.line} type="button" className="button" onClick={() => enter(option.line)}>
+            <Button key={option.line} onClick={() => enter(option.line)}>
               {option.label}
-            </button>
+            </Button>
           ))}
-          <button type="button" className="plain-button" onClick={() => setAnswer(null)}>
+          <Button variant="text" onClick={() => setAnswer(null)}>
             None of these
-          </button>
+          </Button>
         </div>
       )}
       <div className="entry-line">
@@ -83,9 +84,9 @@ export function QuickEntry() {
             if (answer) setAnswer(null);
           }}
         />
-        <button type="submit" className="icon-button" aria-label="Enter">
+        <IconButton type="submit" aria-label="Enter">
           <CornerDownLeft size={20} />
-        </button>
+        </IconButton>
       </div>
     </form>
   );

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import type { Signed } from '../../../core/people/Who';
@@ -43,14 +44,12 @@ function Shown() {
                 defaultValue={find}
                 maxLength={80}
               />
-              <button type="submit" className="button">
-                Find
-              </button>
+              <Button type="submit">Find</Button>
             </form>
             {roleMay(who.role, 'work') && (
-              <Link className="button" prefetch={false} href="/builds/new">
+              <Button component={Link} prefetch={false} href="/builds/new">
                 New build, or import
-              </Link>
+              </Button>
             )}
           </div>
           <BayView builds={builds} next={next} search={find} first={from === ''} unitPreferences={who.unitPreferences} />

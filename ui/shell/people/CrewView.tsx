@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
@@ -78,13 +79,13 @@ function MemberRow({ member, self, onDone }: { member: Member; self: boolean; on
         </select>
       </label>
       <div className="inline">
-        <button type="button" className="button" onClick={() => void change({ action: member.disabled ? 'enable' : 'disable' })}>
+        <Button onClick={() => void change({ action: member.disabled ? 'enable' : 'disable' })}>
           {member.disabled ? 'Enable' : 'Disable'}
           <span className="visually-hidden"> {member.name}</span>
-        </button>
-        <button type="button" className="button" onClick={() => void change({ action: 'reset' })}>
+        </Button>
+        <Button onClick={() => void change({ action: 'reset' })}>
           New password<span className="visually-hidden"> for {member.name}</span>
-        </button>
+        </Button>
       </div>
       {errors.length > 0 && (
         <p className="error-line" role="alert">
@@ -135,9 +136,9 @@ function InviteForm({ onDone }: { onDone: () => void }) {
           ))}
         </ul>
       )}
-      <button type="submit" className="button ink">
+      <Button type="submit" variant="contained">
         Make a link for this person
-      </button>
+      </Button>
       {given && <LinkOnce token={given.token} name={given.name} />}
     </AwakeForm>
   );

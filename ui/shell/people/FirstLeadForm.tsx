@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { postJson } from '../../sync/postJson';
@@ -38,9 +39,9 @@ export function FirstLeadForm() {
           ))}
         </ul>
       )}
-      <button type="submit" className="button ink">
+      <Button type="submit" variant="contained">
         Begin
-      </button>
+      </Button>
     </AwakeForm>
   );
 }

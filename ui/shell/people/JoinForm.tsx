@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { postJson } from '../../sync/postJson';
@@ -34,9 +35,9 @@ export function JoinForm({ token, login }: { token: string; login: string }) {
           {errors.join(' ')}
         </p>
       )}
-      <button type="submit" className="button ink">
+      <Button type="submit" variant="contained">
         Keep it and sign in
-      </button>
+      </Button>
     </AwakeForm>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { device } from '../../sync/device';
@@ -38,9 +39,9 @@ export function SignInForm({ to, demo }: { to: string; demo: DemoPeople | null }
           {problems.join(' ')}
         </p>
       )}
-      <button type="submit" className="button ink">
+      <Button type="submit" variant="contained">
         Sign in
-      </button>
+      </Button>
       {demo && (
         <section aria-label="Demo people">
           <p className="invented" style={{ display: 'inline-block' }}>
@@ -51,17 +52,15 @@ export function SignInForm({ to, demo }: { to: string; demo: DemoPeople | null }
           </p>
           <div className="inline" style={{ marginTop: 6 }}>
             {demo.people.map((person) => (
-              <button
+              <Button
                 key={person.login}
-                type="button"
-                className="button"
                 onClick={() => {
                   setValue('login', person.login);
                   setValue('password', demo.password);
                 }}
               >
                 {person.name}, {person.role}
-              </button>
+              </Button>
             ))}
           </div>
         </section>

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { device } from '../../sync/device';
 import { postJson } from '../../sync/postJson';
 
@@ -10,8 +11,8 @@ export function SignOutButton({ everywhere = false }: { everywhere?: boolean }) 
     window.location.assign('/sign-in');
   };
   return (
-    <button type="button" className={everywhere ? 'button' : 'plain-button'} onClick={() => void leave()}>
+    <Button variant={everywhere ? 'outlined' : 'text'} onClick={() => void leave()}>
       {everywhere ? 'Sign out on every device' : 'Sign out'}
-    </button>
+    </Button>
   );
 }

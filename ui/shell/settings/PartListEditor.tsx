@@ -1,4 +1,5 @@
 'use client';
+import { Button, IconButton } from '@mui/material';
 import { useState } from 'react';
 import { partKinds, weakKinds } from '../../../core/build/lists';
 import { families, startingLists, type Family, type PartRow } from '../../../core/model/kit/startingLists';
@@ -41,9 +42,9 @@ export function PartListEditor({ kept, mayChange }: { kept: PartLists; mayChange
     <section aria-label="Part lists">
       <div className="inline" role="group" aria-label="Family" style={{ margin: '8px 0' }}>
         {(Object.keys(families) as Family[]).map((id) => (
-          <button key={id} type="button" className="button" aria-pressed={family === id} onClick={() => setFamily(id)}>
+          <Button key={id} aria-pressed={family === id} onClick={() => setFamily(id)}>
             {families[id]}
-          </button>
+          </Button>
         ))}
       </div>
       <ul className="part-list">
@@ -94,14 +95,9 @@ export function PartListEditor({ kept, mayChange }: { kept: PartLists; mayChange
               ))}
             </select>
             {mayChange && (
-              <button
-                type="button"
-                className="icon-button"
-                aria-label={`Take part ${i + 1} out`}
-                onClick={() => change(rows.filter((_, k) => k !== i))}
-              >
+              <IconButton aria-label={`Take part ${i + 1} out`} onClick={() => change(rows.filter((_, k) => k !== i))}>
                 ×
-              </button>
+              </IconButton>
             )}
           </li>
         ))}
@@ -114,31 +110,19 @@ export function PartListEditor({ kept, mayChange }: { kept: PartLists; mayChange
       <div className="inline" style={{ marginTop: 10 }}>
         {mayChange && (
           <>
-            <button type="button" className="button ink" onClick={() => void keep()}>
+            <Button variant="contained" onClick={() => void keep()}>
               Keep this list
-            </button>
-            <button
-              type="button"
-              className="button"
-              onClick={() => change([...rows, { name: 'part', kind: 'other', needed: 1 }])}
-            >
-              One part more
-            </button>
+            </Button>
+            <Button onClick={() => change([...rows, { name: 'part', kind: 'other', needed: 1 }])}>One part more</Button>
             <FileButton name="Part list, CSV" accept=".csv,text/csv" onFiles={([first]) => void bringIn(first)}>
               Import a list (CSV)
             </FileButton>
-            <button type="button" className="button" onClick={() => change([...startingLists[family]])}>
-              As Lorbet begins
-            </button>
+            <Button onClick={() => change([...startingLists[family]])}>As Lorbet begins</Button>
           </>
         )}
-        <button
-          type="button"
-          className="button"
-          onClick={() => saveAs(writeRowsCsv('parts', rows, columns), 'text/csv', `parts-${family}.csv`)}
-        >
+        <Button onClick={() => saveAs(writeRowsCsv('parts', rows, columns), 'text/csv', `parts-${family}.csv`)}>
           Take it away (CSV)
-        </button>
+        </Button>
       </div>
     </section>
   );

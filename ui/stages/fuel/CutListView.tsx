@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { needsText } from '../../../core/wording/needsText';
 import { useMemo } from 'react';
 import { cutListOf } from '../../../core/drawing/line/cutListOf';
@@ -61,9 +62,7 @@ export function CutListView() {
           </tbody>
         </table>
       </div>
-      <button
-        type="button"
-        className="button"
+      <Button
         onClick={() =>
           saveAs(
             writeCutListCsv(list),
@@ -73,7 +72,7 @@ export function CutListView() {
         }
       >
         Take the cut list away (CSV)
-      </button>
+      </Button>
     </>
   );
 }

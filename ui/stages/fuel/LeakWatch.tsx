@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { format } from 'date-fns';
 import type { RowOf } from '../../../core/build/lists';
 import { isWet, leakDue, leakProof, nextLook, type LeakLook } from '../../../core/model/fuel/leakDue';
@@ -25,11 +26,7 @@ function Next({ row }: { row: RowOf<'leaks'> }) {
   const next = nextLook(row, leakProof(settled));
   if (!next) return <span className="cure">all seen</span>;
   if (next.look === 'wipe')
-    return mayWork ? (
-      <button type="button" className="button" onClick={() => set(row, 'wipedAt', new Date().toISOString())}>
-        Wiped dry now
-      </button>
-    ) : null;
+    return mayWork ? <Button onClick={() => set(row, 'wipedAt', new Date().toISOString())}>Wiped dry now</Button> : null;
   const due = next.dueMs !== null && now !== null && now >= next.dueMs;
   const { look } = next;
   const found = (to: 'dry' | 'damp' | 'drips') =>
@@ -62,9 +59,9 @@ function Next({ row }: { row: RowOf<'leaks'> }) {
           {(['dry', 'damp', 'drips'] as const)
             .filter((to) => due || to !== 'dry')
             .map((to) => (
-              <button key={to} type="button" className="button" onClick={() => found(to)}>
+              <Button key={to} onClick={() => found(to)}>
                 {to}
-              </button>
+              </Button>
             ))}
         </span>
       )}
@@ -82,9 +79,9 @@ export function LeakWatch() {
         night.
       </p>
       {rows.length === 0 && mayWork && (
-        <button type="button" className="button ink" onClick={() => add(...joints.map((name) => ({ name })))}>
+        <Button variant="contained" onClick={() => add(...joints.map((name) => ({ name })))}>
           The five usual joints
-        </button>
+        </Button>
       )}
       <RowList
         list="leaks"

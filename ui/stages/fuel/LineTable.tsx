@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { readerOf } from '../../../core/figures/readerOf';
 import { NotMeasured } from '../../../core/reading/NotMeasured';
 import { useMemo, useState } from 'react';
@@ -35,13 +36,9 @@ export function LineTable() {
           <p className="soft">To begin from the rough lengths: {(rough as string[]).join(', ').toLowerCase()}.</p>
         ) : (
           mayWork && (
-            <button
-              type="button"
-              className="button ink"
-              onClick={() => setProblems(add(...(rough as ReturnType<typeof firstSegments>)))}
-            >
+            <Button variant="contained" onClick={() => setProblems(add(...(rough as ReturnType<typeof firstSegments>)))}>
               Begin with the two rough lengths
-            </button>
+            </Button>
           )
         )}
         <Problems all={problems} />
@@ -61,9 +58,9 @@ export function LineTable() {
         onAdd={() => setProblems(addAfter(picked))}
       />
       {mayWork && chosen && (
-        <button type="button" className="button" onClick={() => setProblems(splitAt(chosen.id, 0.5))}>
+        <Button onClick={() => setProblems(splitAt(chosen.id, 0.5))}>
           Split “{chosen.name ?? 'this segment'}” in the middle
-        </button>
+        </Button>
       )}
       <Problems all={problems} />
     </>

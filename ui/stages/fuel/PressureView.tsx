@@ -1,5 +1,5 @@
 'use client';
-import { Slider } from '@mui/material';
+import { Button, Slider } from '@mui/material';
 import { line, scaleLinear } from 'd3';
 import { useState } from 'react';
 import { goodSentence, profileAt, profileSentence, type LinePicture, type Trial } from '../../../core/drawing/line/linePicture';
@@ -128,9 +128,9 @@ export function PressureView({ picture }: { picture: LinePicture }) {
           <span>
             {say(goodSentence({ ...facts, altitudeM: trial.altitudeM, frequencyHz: trial.frequencyHz }, trial.levelMm))}
           </span>
-          <button type="button" className="plain-button" onClick={() => setTried({})}>
+          <Button variant="text" onClick={() => setTried({})}>
             Back to this build’s own
-          </button>
+          </Button>
         </div>
       )}
     </div>

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { useState } from 'react';
 import { families, startingLists, type Family, type PartRow } from '../../../core/model/kit/startingLists';
 import { readRowsCsv, rowsCsvMaxBytes, writeRowsCsv } from '../../../formats/rowsCsv';
@@ -42,9 +43,9 @@ export function PartListButtons() {
         {mayWork &&
           rows.length === 0 &&
           (Object.keys(families) as Family[]).map((family) => (
-            <button key={family} type="button" className="button ink" onClick={() => void fill(family)}>
+            <Button key={family} variant="contained" onClick={() => void fill(family)}>
               {families[family]}: the usual parts
-            </button>
+            </Button>
           ))}
         {mayWork && (
           <FileButton name="Parts, CSV" accept=".csv,text/csv" onFiles={([first]) => void bringIn(first)}>
@@ -52,9 +53,7 @@ export function PartListButtons() {
           </FileButton>
         )}
         {rows.length > 0 && (
-          <button
-            type="button"
-            className="button"
+          <Button
             onClick={() =>
               saveAs(
                 writeRowsCsv('parts', rows),
@@ -64,7 +63,7 @@ export function PartListButtons() {
             }
           >
             Take the list away (CSV)
-          </button>
+          </Button>
         )}
       </div>
       <Problems all={problems} />

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { lists, type RowOf } from '../../../core/build/lists';
 import { useRows } from '../../components/lists/useRows';
 
@@ -10,16 +11,15 @@ export function PartState({ row }: { row: RowOf<'parts'> }) {
   return (
     <div className="part-state" role="group" aria-label={`State of ${row.name ?? 'this part'}`}>
       {states.map(([id, label]) => (
-        <button
+        <Button
           key={id}
-          type="button"
-          className={`button state-${id}`}
+          className={`state-${id}`}
           aria-pressed={row.state === id}
           disabled={!mayWork}
           onClick={() => set(row, 'state', row.state === id ? null : id)}
         >
           {label}
-        </button>
+        </Button>
       ))}
     </div>
   );

@@ -45,7 +45,7 @@ export function Halt({ strokes, high, name, onStopped }: { strokes: number; high
         {formatFixed(strokes)} strokes{name ? ` on ${name}` : ''}. The line is full at {formatFixed(high)} at the latest: more
         fuel floods the burner, and the first fire comes with flames.
       </Typography>
-      <Button autoFocus variant="contained" className="button" onClick={onStopped}>
+      <Button autoFocus variant="contained" onClick={onStopped}>
         The pump is stopped
       </Button>
     </Dialog>

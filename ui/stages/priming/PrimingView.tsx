@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { stages } from '../../../core/build/stages';
 import { format } from 'date-fns';
 import { useEffect, useMemo, useState } from 'react';
@@ -89,18 +90,12 @@ export function PrimingView() {
       )}
       {mayWork && !active && (
         <div className="stack" style={{ marginTop: 8 }}>
-          <button type="button" className="button ink prime-go" onClick={() => begin('clock', earlier.last === null)}>
+          <Button variant="contained" className="prime-go" onClick={() => begin('clock', earlier.last === null)}>
             {earlier.last ? 'Pump runs: go on counting' : 'Pump runs: start counting'}
-          </button>
+          </Button>
           <div className="inline">
-            {earlier.last && (
-              <button type="button" className="button" onClick={() => begin('clock', true)}>
-                Line was emptied: count from 0
-              </button>
-            )}
-            <button type="button" className="button" onClick={() => begin('taps', earlier.last === null)}>
-              Count clicks by hand
-            </button>
+            {earlier.last && <Button onClick={() => begin('clock', true)}>Line was emptied: count from 0</Button>}
+            <Button onClick={() => begin('taps', earlier.last === null)}>Count clicks by hand</Button>
           </div>
         </div>
       )}
@@ -121,29 +116,29 @@ export function PrimingView() {
             </p>
           )}
           {clock.count.by === 'taps' && (
-            <button type="button" className="button ink prime-go" onClick={clock.tap}>
+            <Button variant="contained" className="prime-go" onClick={clock.tap}>
               Click
-            </button>
+            </Button>
           )}
           {clock.count.by === 'clock' &&
             (clock.running ? (
-              <button type="button" className="button ink prime-go" onClick={clock.pause}>
+              <Button variant="contained" className="prime-go" onClick={clock.pause}>
                 Pump stopped
-              </button>
+              </Button>
             ) : (
-              <button type="button" className="button ink prime-go" onClick={clock.goOn}>
+              <Button variant="contained" className="prime-go" onClick={clock.goOn}>
                 Pump runs again: go on
-              </button>
+              </Button>
             ))}
           <div className="buttons">
             {outcomeKeys.map((id) => (
-              <button key={id} type="button" className="button" onClick={() => keep(id)}>
+              <Button key={id} onClick={() => keep(id)}>
                 {primingOutcomes[id]}
-              </button>
+              </Button>
             ))}
-            <button type="button" className="plain-button" onClick={clock.clear}>
+            <Button variant="text" onClick={clock.clear}>
               Throw this count away
-            </button>
+            </Button>
           </div>
         </div>
       )}

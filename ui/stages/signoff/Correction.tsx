@@ -1,3 +1,4 @@
+import { Button } from '@mui/material';
 import { useState } from 'react';
 import { useKeptText } from '../../sync/useKeptText';
 import { useWorkspace } from '../../sync/useWorkspace';
@@ -25,9 +26,7 @@ export function Correction() {
           Figures can be changed now; each change stands in the ledger as a correction, with this reason. The build has to be
           signed again.
         </p>
-        <button type="button" className="button" onClick={() => setCorrecting(null)}>
-          Lock it again
-        </button>
+        <Button onClick={() => setCorrecting(null)}>Lock it again</Button>
       </div>
     );
   return (
@@ -49,9 +48,9 @@ export function Correction() {
           {problem}
         </p>
       )}
-      <button type="submit" className="button" style={{ maxWidth: 300 }}>
+      <Button type="submit" sx={{ maxWidth: 300 }}>
         Unlock for a correction
-      </button>
+      </Button>
     </form>
   );
 }

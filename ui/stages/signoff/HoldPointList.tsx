@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { holdPointSteps } from '../../../core/build/stages';
 import { format } from 'date-fns';
 import { useState } from 'react';
@@ -25,13 +26,12 @@ export function HoldPointList() {
                     {release.open.length > 0 && `, with ${release.open.join(', ')} open`}
                   </span>
                   {mayWork && (
-                    <button
-                      type="button"
-                      className="plain-button"
+                    <Button
+                      variant="text"
                       onClick={() => setProblem(send({ kind: 'holdPoint', holdPoint, action: 'hold' }).join(' '))}
                     >
                       Hold again<span className="visually-hidden"> {holdPointSteps[holdPoint]}</span>
-                    </button>
+                    </Button>
                   )}
                 </>
               ) : (

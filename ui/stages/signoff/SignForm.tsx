@@ -1,3 +1,4 @@
+import { Button } from '@mui/material';
 import { useForm } from 'react-hook-form';
 import { strokesProblem } from '../../../core/signature/strokes';
 import { useWorkspace } from '../../sync/useWorkspace';
@@ -54,9 +55,9 @@ export function SignForm() {
           {errors.typedName.message}
         </p>
       )}
-      <button type="submit" className="button ink" style={{ maxWidth: 420 }}>
+      <Button type="submit" variant="contained" sx={{ maxWidth: 420 }}>
         Sign and lock this build
-      </button>
+      </Button>
     </form>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import SignaturePad, { type PointGroup } from 'signature_pad';
 import { useEffect, useRef } from 'react';
 import { signatureBox } from '../../../core/signature/strokes';
@@ -59,19 +60,17 @@ export function SignPad({ onDrawn }: { onDrawn: (path: string) => void }) {
   return (
     <div>
       <canvas ref={canvas} className="sign-pad" aria-label="Draw your signature here" role="img" />
-      <button
-        type="button"
-        className="plain-button"
+      <Button
+        variant="text"
         onClick={() => {
           pad.current?.clear();
           onDrawn('');
         }}
       >
         Clear
-      </button>
-      <button
-        type="button"
-        className="plain-button"
+      </Button>
+      <Button
+        variant="text"
         onClick={() => {
           const element = canvas.current;
           pad.current?.clear();
@@ -81,7 +80,7 @@ export function SignPad({ onDrawn }: { onDrawn: (path: string) => void }) {
         }}
       >
         Set a cross instead of drawing
-      </button>
+      </Button>
     </div>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { waiverText } from '../../../core/checks/findingText';
 import { whatStands } from '../../../core/checks/signoff/signoff';
 import { stages } from '../../../core/build/stages';
@@ -103,9 +104,9 @@ export function SignoffView() {
                   {w.by}, {format(new Date(w.at), 'd MMM yyyy HH:mm')}
                 </span>
                 {roleMay(who.role, 'waive') && (
-                  <button type="button" className="plain-button" onClick={() => send({ kind: 'unwaive', checkId: w.checkId })}>
+                  <Button variant="text" onClick={() => send({ kind: 'unwaive', checkId: w.checkId })}>
                     Withdraw
-                  </button>
+                  </Button>
                 )}
               </li>
             ))}
@@ -144,12 +145,12 @@ export function SignoffView() {
       <div className="inline" style={{ marginTop: 22 }}>
         {waiting.length === 0 && link === 'kept' && (
           <>
-            <a className="button" href={`/api/builds/${settled.id}/certificate`} download>
+            <Button href={`/api/builds/${settled.id}/certificate`} download>
               {state === 'signed' ? 'Certificate (PDF)' : 'Draft certificate (PDF)'}
-            </a>
-            <a className="button" href={`/api/builds/${settled.id}/file`} download>
+            </Button>
+            <Button href={`/api/builds/${settled.id}/file`} download>
               Build file (JSON)
-            </a>
+            </Button>
           </>
         )}
       </div>

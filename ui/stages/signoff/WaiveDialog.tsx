@@ -1,5 +1,5 @@
 'use client';
-import { Dialog } from '@mui/material';
+import { Button, Dialog } from '@mui/material';
 import { useState } from 'react';
 import type { Finding } from '../../../core/checks/Finding';
 import { useFindingText, useWorkspace } from '../../sync/useWorkspace';
@@ -48,12 +48,12 @@ export function WaiveDialog({ finding, onClose }: { finding: Finding; onClose: (
           Your name and this reason stand in the ledger and in the certificate. If the figures change, the waiver no longer holds.
         </p>
         <div className="inline">
-          <button type="submit" className="button ink">
+          <Button type="submit" variant="contained">
             Waive it
-          </button>
-          <button type="button" className="plain-button" onClick={onClose}>
+          </Button>
+          <Button variant="text" onClick={onClose}>
             Leave it
-          </button>
+          </Button>
         </div>
       </form>
     </Dialog>

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { format } from 'date-fns';
 import type { RowOf } from '../../../core/build/lists';
 import { cureState } from '../../../core/model/siting/drillingPlan';
@@ -24,11 +25,7 @@ export function CureClock({ row }: { row: RowOf<'seals'> }) {
       ) : (
         <>
           <span>Curing time is up. Is the sealant hard?</span>
-          {mayWork && (
-            <button type="button" className="button" onClick={() => set(row, 'hardAt', new Date().toISOString())}>
-              Found hard
-            </button>
-          )}
+          {mayWork && <Button onClick={() => set(row, 'hardAt', new Date().toISOString())}>Found hard</Button>}
         </>
       )}
     </div>

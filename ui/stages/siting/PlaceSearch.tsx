@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { useMemo, useState } from 'react';
 import { searchPlaces, type SearchResult } from '../../../core/model/siting/searchPlaces';
 import { sitingPlan, type SitingPlan } from '../../../core/model/siting/SitingPlan';
@@ -30,22 +31,21 @@ export function PlaceSearch() {
   return (
     <section aria-label="Find a place" className="start-set">
       <div className="inline">
-        <button
-          type="button"
-          className="button ink"
+        <Button
+          variant="contained"
           onClick={() => {
             setProblem(plan.holes.length === 0 ? 'Enter the holes first: a place is good only if they are clear below.' : '');
             if (plan.holes.length > 0) setAsked({ plan, stepMm });
           }}
         >
           Find me a place
-        </button>
+        </Button>
         {asked && !answer && !failed && (
           <>
             <span role="status">looking over the floor…</span>
-            <button type="button" className="plain-button" onClick={() => setAsked(null)}>
+            <Button variant="text" onClick={() => setAsked(null)}>
               Stop
-            </button>
+            </Button>
           </>
         )}
       </div>
@@ -77,9 +77,7 @@ export function PlaceSearch() {
           <ol className="found">
             {answer.found.map((found) => (
               <li key={`${found.place.x}/${found.place.y}/${found.place.turnDeg}`}>
-                <button
-                  type="button"
-                  className="button"
+                <Button
                   onMouseEnter={() => sketch(found.place)}
                   onFocus={() => sketch(found.place)}
                   onMouseLeave={() => sketch(null)}
@@ -90,7 +88,7 @@ export function PlaceSearch() {
                   }}
                 >
                   Take it
-                </button>
+                </Button>
                 <span>
                   <span className="mono">
                     {say(`${formatFixed(found.place.x)} mm from the front, ${formatFixed(found.place.y)} mm from the left`)},

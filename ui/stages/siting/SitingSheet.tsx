@@ -57,9 +57,9 @@ function HoleStart() {
       </p>
       <div className="inline">
         {(Object.keys(startingHoles) as StartingHolesId[]).map((id) => (
-          <button key={id} type="button" className="button" onClick={() => setProblem(add(...startingHoles[id].holes).join(' '))}>
+          <Button key={id} onClick={() => setProblem(add(...startingHoles[id].holes).join(' '))}>
             {startingHoles[id].label}
-          </button>
+          </Button>
         ))}
       </div>
       {problem && (
@@ -87,9 +87,9 @@ export function SitingSheet() {
         <h2 className="sheet-title">{stages.siting}</h2>
         <div className="inline" role="group" aria-label="How the floor is seen">
           {(Object.keys(views) as FloorView[]).map((id) => (
-            <button key={id} type="button" className="button" aria-pressed={view === id} onClick={() => setView(id)}>
+            <Button key={id} aria-pressed={view === id} onClick={() => setView(id)}>
               {views[id]}
-            </button>
+            </Button>
           ))}
         </div>
       </div>

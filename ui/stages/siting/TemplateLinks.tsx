@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { useMemo } from 'react';
 import { templateShapes, templateViews, type TemplateView } from '../../../core/drawing/floor/templateShapes';
 import { useWorkspace } from '../../sync/useWorkspace';
@@ -26,15 +27,14 @@ export function TemplateLinks() {
         <div key={view} className="inline" style={{ marginTop: 8 }}>
           <span style={{ minWidth: 170 }}>{templateViews[view]}</span>
           {files.map(({ name, query }) => (
-            <a
+            <Button
               key={name}
-              className="button"
               href={`/api/builds/${settled.id}/template?view=${view}&${query}`}
               download
               aria-label={`Template ${templateViews[view]}, ${name}`}
             >
               {name}
-            </a>
+            </Button>
           ))}
         </div>
       ))}

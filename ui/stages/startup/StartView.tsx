@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { stages } from '../../../core/build/stages';
 import { format } from 'date-fns';
 import { useState } from 'react';
@@ -141,19 +142,12 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
         <>
           <div className="buttons" role="group" aria-label="What happens now">
             {eventKeys.map((event) => (
-              <button
-                key={event}
-                type="button"
-                className={`button${summary?.at[event] !== undefined ? ' done' : ''}`}
-                onClick={() => mark(event)}
-              >
+              <Button key={event} className={summary?.at[event] !== undefined ? 'done' : ''} onClick={() => mark(event)}>
                 {startEvents[event]}
                 {summary?.at[event] !== undefined && <span className="mono"> {seconds(summary.at[event])}</span>}
-              </button>
+              </Button>
             ))}
-            <button type="button" className="button" onClick={() => mark('cut')}>
-              {startEvents.cut}
-            </button>
+            <Button onClick={() => mark('cut')}>{startEvents.cut}</Button>
           </div>
           <div className="readings-line">
             {(Object.keys(quantities) as QuantityId[]).map((quantity) => (
@@ -176,14 +170,13 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
                     value={typed[quantity] ?? ''}
                     onChange={(event) => setTyped((old) => ({ ...old, [quantity]: event.target.value }))}
                   />
-                  <button
-                    className="button"
+                  <Button
                     type="submit"
-                    style={{ minWidth: 52, paddingInline: 8 }}
+                    sx={{ minWidth: 52, paddingInline: '8px' }}
                     aria-label={`Enter ${quantities[quantity].label.toLowerCase()}`}
                   >
                     {cellUnit(null, quantities[quantity].unit, who.unitPreferences)}
-                  </button>
+                  </Button>
                 </div>
               </form>
             ))}
@@ -193,9 +186,9 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
       <Problems all={problems} />
       <div className="inline" style={{ marginTop: 16 }}>
         {mayWork && !underway && stops.length === 0 && (
-          <button type="button" className="button ink" onClick={begin}>
+          <Button variant="contained" onClick={begin}>
             {dryRun ? 'Begin a dry run' : 'Begin a start'}
-          </button>
+          </Button>
         )}
         {mayWork && (
           <>
@@ -206,9 +199,9 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
           </>
         )}
         {run && (
-          <a className="button" href={`/api/builds/${settled.id}/starts/${run.id}`} download>
+          <Button href={`/api/builds/${settled.id}/starts/${run.id}`} download>
             Take this log away (CSV)
-          </a>
+          </Button>
         )}
       </div>
       {!dryRun && <HotSpots />}

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { figures } from '../../../core/figures/figures';
 import type { FigureId } from '../../../core/reading/figureIds';
 import { useState } from 'react';
@@ -80,9 +81,9 @@ export function HeaterChoice({
                     {worst ? message(worst) : missing.length > 0 ? needsText(missing.slice(0, 3)) : ''}
                   </span>
                   {id !== null && mayWork && (
-                    <button type="button" className="plain-button" style={{ paddingLeft: 0 }} onClick={() => take(id)}>
+                    <Button variant="text" sx={{ paddingLeft: '0px' }} onClick={() => take(id)}>
                       Take this one
-                    </button>
+                    </Button>
                   )}
                 </th>
               ))}

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { useState } from 'react';
 import { figureAt, type FigurePath } from '../../../core/build/sheets';
 import { bodyShapes, roughSurvey, shapeSurfaces, type BodyShapeId } from '../../../core/model/heat/bodyShapes';
@@ -62,12 +63,10 @@ export function ShapePicker() {
         {pick('Windows', glazing, setGlazing, glazings)}
       </div>
       <div className="inline" style={{ marginTop: 10 }}>
-        <button type="button" className="button" onClick={rough}>
-          Rough: four areas
-        </button>
-        <button type="button" className="button" onClick={apart}>
+        <Button onClick={rough}>Rough: four areas</Button>
+        <Button onClick={apart}>
           {rows.length > 0 ? `In place of the ${rows.length} surfaces` : 'Finer: surface by surface'}
-        </button>
+        </Button>
       </div>
       {told && (
         <p className="soft" role="status" style={{ marginTop: 6 }}>

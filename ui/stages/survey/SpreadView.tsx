@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { useMemo, useState } from 'react';
 import {
   neverMin,
@@ -41,13 +42,13 @@ export function SpreadView({ facts }: { facts: SpreadFacts }) {
       <p className="soft" role="status" style={{ minHeight: 48 }}>
         {stopped === key ? 'Stopped. ' : `Drawing ${draws} times from the ranges… `}
         {stopped === key ? (
-          <button type="button" className="plain-button" onClick={() => setStopped('')}>
+          <Button variant="text" onClick={() => setStopped('')}>
             Draw
-          </button>
+          </Button>
         ) : (
-          <button type="button" className="plain-button" onClick={() => setStopped(key)}>
+          <Button variant="text" onClick={() => setStopped(key)}>
             Stop
-          </button>
+          </Button>
         )}
       </p>
     );
