@@ -1,12 +1,16 @@
 'use client';
-import { Button } from '@mui/material';
-import { useEffect, useRef, useState } from 'react';
+import { Button, Checkbox, FormControlLabel } from '@mui/material';
+import { useEffect, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { buildKinds } from '../../core/build/Build';
 import { buildFileMaxBytes, parseBuildFile } from '../../core/build/buildFile';
 import { postJson } from '../sync/postJson';
 import { keepDraft, readDraft } from '../sync/useKeptText';
 import { AwakeForm } from '../components/AwakeForm';
+import { FileButton } from '../components/cells/FileButton';
+import { Problems } from '../components/cells/Problems';
+import { Field } from '../components/forms/Field';
+import { Pick } from '../components/forms/Pick';
 
 const blank = { name: '', what: '', kind: 'road', place: '', heaterSerial: '' };
 const draftKey = 'new-build';
@@ -34,54 +38,19 @@ export function NewBuildForm() {
     keepDraft(draftKey, null);
     window.location.assign(`/builds/${answer.value.id}/heater`);
   };
+  const named = (name: string) => name.trim() !== '' || 'Give it a name of 1 to 80 characters.';
   return (
     <AwakeForm
       className="form-narrow"
       onSubmit={(event) => void handleSubmit(begin)(event)}
       onChange={() => keepDraft(draftKey, JSON.stringify(getValues()))}
     >
-      <label>
-        <span className="field-label">Name</span>
-        <input
-          className="text-field"
-          maxLength={80}
-          {...register('name', { validate: (name) => name.trim() !== '' || 'Give it a name of 1 to 80 characters.' })}
-        />
-      </label>
-      {errors.name && (
-        <p className="error-line" role="alert">
-          {errors.name.message}
-        </p>
-      )}
-      <label>
-        <span className="field-label">What it is, in a few words</span>
-        <input className="text-field" maxLength={80} {...register('what')} />
-      </label>
-      <label>
-        <span className="field-label">Kind</span>
-        <select className="text-field" {...register('kind')}>
-          {Object.entries(buildKinds).map(([id, label]) => (
-            <option key={id} value={id}>
-              {label}
-            </option>
-          ))}
-        </select>
-      </label>
-      <label>
-        <span className="field-label">Place</span>
-        <input className="text-field" maxLength={120} {...register('place')} />
-      </label>
-      <label>
-        <span className="field-label">Heater’s serial number</span>
-        <input className="text-field" maxLength={60} {...register('heaterSerial')} />
-      </label>
-      {problems.length > 0 && (
-        <ul className="error-line" role="alert">
-          {problems.map((problem) => (
-            <li key={problem}>{problem}</li>
-          ))}
-        </ul>
-      )}
+      <Field label="Name" maxLength={80} problem={errors.name?.message} {...register('name', { validate: named })} />
+      <Field label="What it is, in a few words" maxLength={80} {...register('what')} />
+      <Pick label="Kind" options={Object.entries(buildKinds)} {...register('kind')} />
+      <Field label="Place" maxLength={120} {...register('place')} />
+      <Field label="Heater’s serial number" maxLength={60} {...register('heaterSerial')} />
+      <Problems all={problems} />
       <Button type="submit" variant="contained">
         Make the build
       </Button>
@@ -91,20 +60,19 @@ export function NewBuildForm() {
 
 /** A build file is read here first, so that a damaged one is refused at once with every error. */
 export function ImportForm() {
-  const file = useRef<HTMLInputElement>(null);
+  const [file, setFile] = useState<File | null>(null);
   const [asCopy, setAsCopy] = useState(false);
   const [problems, setProblems] = useState<string[]>([]);
   const bringIn = async () => {
-    const chosen = file.current?.files?.[0];
-    if (!chosen) {
+    if (!file) {
       setProblems(['Choose a build file first.']);
       return;
     }
-    if (chosen.size > buildFileMaxBytes) {
-      setProblems([`${chosen.name} holds ${chosen.size} bytes; at most ${buildFileMaxBytes} are allowed.`]);
+    if (file.size > buildFileMaxBytes) {
+      setProblems([`${file.name} holds ${file.size} bytes; at most ${buildFileMaxBytes} are allowed.`]);
       return;
     }
-    const text = await chosen.text();
+    const text = await file.text();
     const read = parseBuildFile(text);
     if (!read.ok) {
       setProblems(read.errors);
@@ -122,37 +90,26 @@ export function ImportForm() {
         void bringIn();
       }}
     >
-      <label>
-        <span className="field-label">Build file (JSON)</span>
-        <input
-          ref={file}
-          className="text-field"
-          style={{ paddingTop: 10 }}
-          type="file"
+      <div className="inline">
+        <FileButton
+          name="Build file (JSON)"
           accept=".json,application/json"
-          onChange={() => setProblems([])}
-        />
-      </label>
-      <label className="inline" style={{ minHeight: 44, flexWrap: 'nowrap' }}>
-        <input
-          type="checkbox"
-          checked={asCopy}
-          onChange={(event) => setAsCopy(event.target.checked)}
-          style={{ width: 24, height: 24, flex: 'none' }}
-        />{' '}
-        As a copy, with its own id: figures and lists only, nothing that anybody did, saw or signed
-      </label>
-      {problems.length > 0 && (
-        <div role="alert">
-          <p className="error-line">Nothing was imported.</p>
-          <ul className="error-line">
-            {problems.slice(0, 30).map((problem) => (
-              <li key={problem}>{problem}</li>
-            ))}
-          </ul>
-          {problems.length > 30 && <p>and {problems.length - 30} more</p>}
-        </div>
-      )}
+          onFiles={([chosen]) => {
+            setProblems([]);
+            setFile(chosen ?? null);
+          }}
+        >
+          Choose a build file
+        </FileButton>
+        <span role="status">{file?.name}</span>
+      </div>
+      <FormControlLabel
+        control={<Checkbox checked={asCopy} onChange={(event) => setAsCopy(event.target.checked)} />}
+        label="As a copy, with its own id: figures and lists only, nothing that anybody did, saw or signed"
+      />
+      {problems.length > 0 && <p className="error-line">Nothing was imported.</p>}
+      <Problems all={problems.slice(0, 30)} />
+      {problems.length > 30 && <p>and {problems.length - 30} more</p>}
       <Button type="submit">Import it</Button>
     </AwakeForm>
   );

@@ -90,9 +90,39 @@ export const theme = createTheme({
     MuiDialog: { styleOverrides: { paper: { borderRadius: 4 } } },
     MuiInputBase: { styleOverrides: { root: { fontSize: '1.0625rem' } } },
     MuiOutlinedInput: {
-      styleOverrides: { root: { borderRadius: 3, background: 'var(--field)', '& fieldset': { borderColor: 'var(--ink)' } } },
+      styleOverrides: {
+        root: {
+          minHeight: 48,
+          borderRadius: 3,
+          background: 'var(--field)',
+          '& fieldset, &:hover fieldset': { borderColor: 'var(--ink)', borderWidth: 1.5 },
+          '&.Mui-focused': { outline: '3px solid var(--focus)', outlineOffset: 2 },
+          '&.Mui-focused fieldset': { borderColor: 'var(--ink)', borderWidth: 1.5 },
+          '&.Mui-error fieldset': { borderColor: 'var(--stop)', borderWidth: 3 },
+        },
+        input: { height: 'auto', padding: '10px 12px', '&:focus-visible': { outline: 'none' } },
+      },
     },
-    MuiFormLabel: { styleOverrides: { root: { color: 'var(--soft)' } } },
+    MuiFormLabel: {
+      styleOverrides: {
+        root: {
+          color: 'var(--ink)',
+          fontWeight: 600,
+          marginBottom: 4,
+          lineHeight: 1.4,
+          '&.Mui-focused, &.Mui-error': { color: 'var(--ink)' },
+        },
+      },
+    },
+    MuiInputLabel: { styleOverrides: { root: { color: 'var(--soft)', fontWeight: 400, marginBottom: 0 } } },
+    MuiFormHelperText: {
+      styleOverrides: { root: { marginInline: 0, fontSize: '1rem', fontWeight: 600, '&.Mui-error': { color: 'var(--stop)' } } },
+    },
+    MuiFormControlLabel: {
+      styleOverrides: { root: { minHeight: 44, marginInline: 0, gap: 4 }, label: { lineHeight: 1.4 } },
+    },
+    MuiRadio: { styleOverrides: { root: { color: 'var(--ink)', '&.Mui-checked': { color: 'var(--ink)' } } } },
+    MuiCheckbox: { styleOverrides: { root: { color: 'var(--ink)', '&.Mui-checked': { color: 'var(--ink)' } } } },
     MuiTooltip: { styleOverrides: { tooltip: { fontSize: '0.9rem' } } },
   },
 });

@@ -1,4 +1,5 @@
 'use client';
+import { RadioChoice } from '../forms/RadioChoice';
 import { practiceIds, practices, type PracticeId, type Practices } from '../../../core/practices/practices';
 
 /** Accepted ways among which a workshop picks, each with its reason in a sentence. */
@@ -14,26 +15,18 @@ export function PracticeChoices({
       {practiceIds.map((id) => {
         const options = practices[id].options as Record<string, { label: string; reason: string }>;
         return (
-          <fieldset key={id} className="practice">
-            <legend>{practices[id].label}</legend>
-            {Object.entries(options)
-              .filter(([option]) => onChoose !== null || chosen[id] === option)
-              .map(([option, { label, reason }]) => (
-                <label key={option} className="choice">
-                  {onChoose && (
-                    <input
-                      type="radio"
-                      name={`practice-${id}`}
-                      checked={chosen[id] === option}
-                      onChange={() => onChoose(id, option)}
-                    />
-                  )}
-                  <span>
-                    <strong>{label}.</strong> {reason} <span className="soft">(common practice, no source)</span>
-                  </span>
-                </label>
-              ))}
-          </fieldset>
+          <RadioChoice
+            key={id}
+            name={practices[id].label}
+            options={Object.entries(options).map(([option, { label, reason }]) => [
+              option,
+              <span key={option}>
+                <strong>{label}.</strong> {reason} <span className="soft">(common practice, no source)</span>
+              </span>,
+            ])}
+            chosen={chosen[id]}
+            onChoose={onChoose && ((option) => onChoose(id, option))}
+          />
         );
       })}
     </div>

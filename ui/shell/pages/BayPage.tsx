@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Button, OutlinedInput } from '@mui/material';
 import Link from 'next/link';
 import { useSearchParams } from 'next/navigation';
 import type { Signed } from '../../../core/people/Who';
@@ -33,16 +33,12 @@ function Shown() {
           <div className="top-line">
             <h1>The bay</h1>
             <form className="bay-search push" role="search" action="/">
-              <label className="visually-hidden" htmlFor="find">
-                Find a build
-              </label>
-              <input
-                id="find"
+              <OutlinedInput
                 name="find"
-                className="text-field"
+                fullWidth
                 placeholder="find by name, place, serial"
                 defaultValue={find}
-                maxLength={80}
+                slotProps={{ input: { 'aria-label': 'Find a build', maxLength: 80 } }}
               />
               <Button type="submit">Find</Button>
             </form>

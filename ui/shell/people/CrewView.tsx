@@ -6,6 +6,9 @@ import { useForm } from 'react-hook-form';
 import { roles, type Role } from '../../../core/people/roles';
 import { postJson } from '../../sync/postJson';
 import { AwakeForm } from '../../components/AwakeForm';
+import { Problems } from '../../components/cells/Problems';
+import { Field } from '../../components/forms/Field';
+import { Pick } from '../../components/forms/Pick';
 
 export interface Member {
   id: string;
@@ -43,6 +46,8 @@ function LinkOnce({ token, name }: { token: string; name: string }) {
   );
 }
 
+const roleOptions = (Object.keys(roles) as Role[]).map((role) => [role, `${role}: ${roleHints[role]}`] as const);
+
 function MemberRow({ member, self, onDone }: { member: Member; self: boolean; onDone: () => void }) {
   const [errors, setErrors] = useState<string[]>([]);
   const [token, setToken] = useState<string | null>(null);
@@ -64,20 +69,13 @@ function MemberRow({ member, self, onDone }: { member: Member; self: boolean; on
           {member.disabled ? ', disabled' : member.invited ? ', has not chosen a password yet' : ''}
         </p>
       </div>
-      <label>
-        <span className="visually-hidden">Role of {member.name}</span>
-        <select
-          className="text-field"
-          value={member.role}
-          onChange={(event) => void change({ action: 'role', role: event.target.value })}
-        >
-          {(Object.keys(roles) as Role[]).map((role) => (
-            <option key={role} value={role}>
-              {role}: {roleHints[role]}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Pick
+        label={`Role of ${member.name}`}
+        labelIsShown={false}
+        options={roleOptions}
+        value={member.role}
+        onChange={(event) => void change({ action: 'role', role: event.target.value })}
+      />
       <div className="inline">
         <Button onClick={() => void change({ action: member.disabled ? 'enable' : 'disable' })}>
           {member.disabled ? 'Enable' : 'Disable'}
@@ -87,11 +85,7 @@ function MemberRow({ member, self, onDone }: { member: Member; self: boolean; on
           New password<span className="visually-hidden"> for {member.name}</span>
         </Button>
       </div>
-      {errors.length > 0 && (
-        <p className="error-line" role="alert">
-          {errors.join(' ')}
-        </p>
-      )}
+      <Problems all={errors} />
       {token && <LinkOnce token={token} name={member.name} />}
     </li>
   );
@@ -111,31 +105,10 @@ function InviteForm({ onDone }: { onDone: () => void }) {
   };
   return (
     <AwakeForm className="form-narrow" onSubmit={(event) => void handleSubmit(invite)(event)}>
-      <label>
-        <span className="field-label">Name, as it stands under certificates</span>
-        <input className="text-field" maxLength={80} {...register('name')} />
-      </label>
-      <label>
-        <span className="field-label">Sign-in name: a to z, 0 to 9, point, hyphen</span>
-        <input className="text-field" autoCapitalize="off" maxLength={60} {...register('login')} />
-      </label>
-      <label>
-        <span className="field-label">Role</span>
-        <select className="text-field" {...register('role')}>
-          {(Object.keys(roles) as Role[]).map((role) => (
-            <option key={role} value={role}>
-              {role}: {roleHints[role]}
-            </option>
-          ))}
-        </select>
-      </label>
-      {errors.length > 0 && (
-        <ul className="error-line" role="alert">
-          {errors.map((error) => (
-            <li key={error}>{error}</li>
-          ))}
-        </ul>
-      )}
+      <Field label="Name, as it stands under certificates" maxLength={80} {...register('name')} />
+      <Field label="Sign-in name: a to z, 0 to 9, point, hyphen" autoCapitalize="off" maxLength={60} {...register('login')} />
+      <Pick label="Role" options={roleOptions} {...register('role')} />
+      <Problems all={errors} />
       <Button type="submit" variant="contained">
         Make a link for this person
       </Button>

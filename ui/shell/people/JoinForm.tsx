@@ -4,6 +4,8 @@ import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { postJson } from '../../sync/postJson';
 import { AwakeForm } from '../../components/AwakeForm';
+import { Problems } from '../../components/cells/Problems';
+import { Field } from '../../components/forms/Field';
 
 /** Whoever holds a lead's link chooses a password, and is signed in with it. */
 export function JoinForm({ token, login }: { token: string; login: string }) {
@@ -22,19 +24,15 @@ export function JoinForm({ token, login }: { token: string; login: string }) {
   return (
     <AwakeForm className="form-narrow" onSubmit={(event) => void handleSubmit(join)(event)}>
       <input type="hidden" autoComplete="username" value={login} readOnly />
-      <label>
-        <span className="field-label">Password, 10 characters or more</span>
-        <input className="text-field" type="password" autoComplete="new-password" maxLength={200} {...register('password')} />
-      </label>
-      <label>
-        <span className="field-label">The same again</span>
-        <input className="text-field" type="password" autoComplete="new-password" maxLength={200} {...register('again')} />
-      </label>
-      {errors.length > 0 && (
-        <p className="error-line" role="alert">
-          {errors.join(' ')}
-        </p>
-      )}
+      <Field
+        label="Password, 10 characters or more"
+        type="password"
+        autoComplete="new-password"
+        maxLength={200}
+        {...register('password')}
+      />
+      <Field label="The same again" type="password" autoComplete="new-password" maxLength={200} {...register('again')} />
+      <Problems all={errors} />
       <Button type="submit" variant="contained">
         Keep it and sign in
       </Button>

@@ -5,6 +5,8 @@ import { useForm } from 'react-hook-form';
 import { device } from '../../sync/device';
 import { postJson } from '../../sync/postJson';
 import { AwakeForm } from '../../components/AwakeForm';
+import { Problems } from '../../components/cells/Problems';
+import { Field } from '../../components/forms/Field';
 
 export interface DemoPeople {
   password: string;
@@ -26,19 +28,9 @@ export function SignInForm({ to, demo }: { to: string; demo: DemoPeople | null }
   };
   return (
     <AwakeForm className="form-narrow" onSubmit={(event) => void handleSubmit(enter)(event)}>
-      <label>
-        <span className="field-label">Sign-in name</span>
-        <input className="text-field" autoComplete="username" autoCapitalize="off" maxLength={60} {...register('login')} />
-      </label>
-      <label>
-        <span className="field-label">Password</span>
-        <input className="text-field" type="password" autoComplete="current-password" maxLength={200} {...register('password')} />
-      </label>
-      {problems.length > 0 && (
-        <p className="error-line" role="alert">
-          {problems.join(' ')}
-        </p>
-      )}
+      <Field label="Sign-in name" autoComplete="username" autoCapitalize="off" maxLength={60} {...register('login')} />
+      <Field label="Password" type="password" autoComplete="current-password" maxLength={200} {...register('password')} />
+      <Problems all={problems} />
       <Button type="submit" variant="contained">
         Sign in
       </Button>

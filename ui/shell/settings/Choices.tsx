@@ -5,31 +5,8 @@ import type { Practices } from '../../../core/practices/practices';
 import { unitPreferenceOptions, type UnitPreferences } from '../../../core/units/inUnits';
 import { postJson } from '../../sync/postJson';
 import { PracticeChoices } from '../../components/cells/PracticeChoices';
+import { RadioChoice } from '../../components/forms/RadioChoice';
 import { useAwake } from '../../components/useAwake';
-
-function Choice({
-  name,
-  options,
-  chosen,
-  onChoose,
-}: {
-  name: string;
-  options: Record<string, string>;
-  chosen: string | undefined;
-  onChoose: (id: string) => void;
-}) {
-  return (
-    <fieldset className="practice">
-      <legend className="visually-hidden">{name}</legend>
-      {Object.entries(options).map(([id, label]) => (
-        <label key={id} className="choice">
-          <input type="radio" name={name} checked={chosen === id} onChange={() => onChoose(id)} />
-          {label}
-        </label>
-      ))}
-    </fieldset>
-  );
-}
 
 function Told({ told }: { told: string[] | 'kept' | null }) {
   return (
@@ -59,15 +36,17 @@ export function UnitChoice({ unitPreferences }: { unitPreferences: UnitPreferenc
   const [chosen, choose, told] = useChoice('/api/settings', unitPreferences);
   return (
     <>
-      <Choice
+      <RadioChoice
         name="Lengths, temperatures, pressures"
-        options={unitPreferenceOptions.system}
+        nameIsShown={false}
+        options={Object.entries(unitPreferenceOptions.system)}
         chosen={chosen.system}
         onChoose={(id) => choose({ system: id as UnitPreferences['system'] })}
       />
-      <Choice
+      <RadioChoice
         name="Cable"
-        options={unitPreferenceOptions.wire}
+        nameIsShown={false}
+        options={Object.entries(unitPreferenceOptions.wire)}
         chosen={chosen.wire}
         onChoose={(id) => choose({ wire: id as UnitPreferences['wire'] })}
       />
@@ -81,9 +60,14 @@ export function ThemeChoice() {
   // The stored choice is only known in the browser.
   const inBrowser = useAwake();
   return (
-    <Choice
+    <RadioChoice
       name="Light"
-      options={{ system: 'as the device', light: 'bright garage', dark: 'night' }}
+      nameIsShown={false}
+      options={[
+        ['system', 'as the device'],
+        ['light', 'bright garage'],
+        ['dark', 'night'],
+      ]}
       chosen={inBrowser ? mode : undefined}
       onChoose={(id) => setMode(id as 'system' | 'light' | 'dark')}
     />

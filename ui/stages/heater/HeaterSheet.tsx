@@ -12,6 +12,7 @@ import { cellUnit } from '../../../core/units/parseTyped';
 import { formatShort } from '../../../core/units/formatNumber';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { PracticeChoices } from '../../components/cells/PracticeChoices';
+import { Pick } from '../../components/forms/Pick';
 import { TextCell } from '../../components/cells/TextCell';
 import { TypedCell } from '../../components/cells/TypedCell';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
@@ -84,21 +85,13 @@ function Particulars() {
       {(['name', 'what', 'place', 'heaterSerial'] as const).map((name) => (
         <Particular key={name} name={name} />
       ))}
-      <label>
-        <span className="field-label">Kind</span>
-        <select
-          className="text-field"
-          value={kind}
-          disabled={!mayWork}
-          onChange={(event) => void send({ kind: 'identity', changes: [{ key: 'kind', from: kind, to: event.target.value }] })}
-        >
-          {Object.entries(buildKinds).map(([id, label]) => (
-            <option key={id} value={id}>
-              {label}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Pick
+        label="Kind"
+        options={Object.entries(buildKinds)}
+        value={kind}
+        disabled={!mayWork}
+        onChange={(event) => void send({ kind: 'identity', changes: [{ key: 'kind', from: kind, to: event.target.value }] })}
+      />
     </div>
   );
 }

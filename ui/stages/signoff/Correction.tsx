@@ -1,5 +1,6 @@
 import { Button } from '@mui/material';
 import { useState } from 'react';
+import { Field } from '../../components/forms/Field';
 import { useKeptText } from '../../sync/useKeptText';
 import { useWorkspace } from '../../sync/useWorkspace';
 
@@ -39,15 +40,13 @@ export function Correction() {
       }}
     >
       <h3>Correct a signed build</h3>
-      <label>
-        <span className="field-label">Reason for the correction</span>
-        <input className="text-field" maxLength={500} value={reason} onChange={(event) => setReason(event.target.value)} />
-      </label>
-      {problem && (
-        <p className="error-line" role="alert">
-          {problem}
-        </p>
-      )}
+      <Field
+        label="Reason for the correction"
+        maxLength={500}
+        value={reason}
+        onChange={(event) => setReason(event.target.value)}
+        problem={problem || undefined}
+      />
       <Button type="submit" sx={{ maxWidth: 300 }}>
         Unlock for a correction
       </Button>

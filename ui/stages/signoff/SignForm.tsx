@@ -1,6 +1,7 @@
 import { Button } from '@mui/material';
 import { useForm } from 'react-hook-form';
 import { strokesProblem } from '../../../core/signature/strokes';
+import { Field } from '../../components/forms/Field';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { SignPad } from './SignPad';
 
@@ -40,21 +41,13 @@ export function SignForm() {
           {errors.drawn.message}
         </p>
       )}
-      <label>
-        <span className="field-label">Name, typed in full</span>
-        <input
-          className="text-field"
-          style={{ maxWidth: 420 }}
-          autoComplete="name"
-          maxLength={80}
-          {...register('typedName', { required: 'Type your name as you signed in.' })}
-        />
-      </label>
-      {errors.typedName && (
-        <p className="error-line" role="alert">
-          {errors.typedName.message}
-        </p>
-      )}
+      <Field
+        label="Name, typed in full"
+        autoComplete="name"
+        maxLength={80}
+        problem={errors.typedName?.message}
+        {...register('typedName', { required: 'Type your name as you signed in.' })}
+      />
       <Button type="submit" variant="contained" sx={{ maxWidth: 420 }}>
         Sign and lock this build
       </Button>

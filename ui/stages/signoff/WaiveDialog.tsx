@@ -3,6 +3,7 @@ import { Button, Dialog } from '@mui/material';
 import { useState } from 'react';
 import type { Finding } from '../../../core/checks/Finding';
 import { useFindingText, useWorkspace } from '../../sync/useWorkspace';
+import { Field } from '../../components/forms/Field';
 import { useKeptText } from '../../sync/useKeptText';
 
 /** A lead's reason for accepting one finding as it is. */
@@ -35,15 +36,15 @@ export function WaiveDialog({ finding, onClose }: { finding: Finding; onClose: (
         <h2 id="waive-title">Waive {finding.id}</h2>
         <p>{message(finding)}</p>
         <p className="soft">{whyItMatters(finding)}</p>
-        <label>
-          <span className="field-label">Why it may stay as it is</span>
-          <textarea className="text-field" maxLength={500} value={why} onChange={(event) => setWhy(event.target.value)} />
-        </label>
-        {problem && (
-          <p className="error-line" role="alert">
-            {problem}
-          </p>
-        )}
+        <Field
+          label="Why it may stay as it is"
+          maxLength={500}
+          multiline
+          minRows={3}
+          value={why}
+          onChange={(event) => setWhy(event.target.value)}
+          problem={problem || undefined}
+        />
         <p className="soft">
           Your name and this reason stand in the ledger and in the certificate. If the figures change, the waiver no longer holds.
         </p>

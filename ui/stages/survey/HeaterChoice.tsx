@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Button, FormControlLabel, Radio } from '@mui/material';
 import { figures } from '../../../core/figures/figures';
 import type { FigureId } from '../../../core/reading/figureIds';
 import { useState } from 'react';
@@ -72,10 +72,11 @@ export function HeaterChoice({
               <td />
               {heaters.map(({ id, name, worst, missing }) => (
                 <th key={id ?? 'own'} scope="col" data-heater={id ?? 'own'}>
-                  <label className="choice" style={{ minHeight: 44 }}>
-                    <input type="radio" name="looked" checked={looked === id} onChange={() => onLook(id)} />
-                    {name}
-                  </label>
+                  <FormControlLabel
+                    className="choice"
+                    control={<Radio name="looked" checked={looked === id} onChange={() => onLook(id)} />}
+                    label={name}
+                  />
                   {worst ? <LevelMark level={worst.level} /> : missing.length === 0 && <LevelMark level="sound" />}
                   <span className="compare-finding">
                     {worst ? message(worst) : missing.length > 0 ? needsText(missing.slice(0, 3)) : ''}

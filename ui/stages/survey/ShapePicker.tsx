@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { figureAt, type FigurePath } from '../../../core/build/sheets';
 import { bodyShapes, roughSurvey, shapeSurfaces, type BodyShapeId } from '../../../core/model/heat/bodyShapes';
 import { buildUps, glazings, type BuildUpId, type GlazingId } from '../../../core/physics/heat/buildUps';
+import { Pick } from '../../components/forms/Pick';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { useRows } from '../../components/lists/useRows';
 
@@ -40,16 +41,12 @@ export function ShapePicker() {
     setTold(errors.join(' ') || `Six surfaces added: ${bodyShapes[shape].label}; measure each and give it its own layers.`);
   };
   const pick = <T extends string>(label: string, value: T, set: (v: T) => void, options: Record<T, { label: string }>) => (
-    <label>
-      <span className="field-label">{label}</span>
-      <select className="text-field" value={value} onChange={(event) => set(event.target.value as T)}>
-        {(Object.entries(options) as [T, { label: string }][]).map(([id, option]) => (
-          <option key={id} value={id}>
-            {option.label}
-          </option>
-        ))}
-      </select>
-    </label>
+    <Pick
+      label={label}
+      options={(Object.entries(options) as [T, { label: string }][]).map(([id, option]) => [id, option.label] as const)}
+      value={value}
+      onChange={(event) => set(event.target.value as T)}
+    />
   );
   return (
     <section aria-label="A body to begin with" className="start-set">
