@@ -1,3 +1,4 @@
+import type { SignInRecord } from '../core/people/SignInRecord';
 import type { Transaction } from 'sequelize';
 import { database } from './database';
 import type { Person } from './people';
@@ -8,15 +9,6 @@ export interface Caller {
   agent: string;
 }
 export const nobody: Caller = { address: '', agent: '' };
-
-export interface SignInRecord {
-  at: string;
-  login: string;
-  event: string;
-  by: string;
-  address: string;
-  agent: string;
-}
 
 /** Writes one line into the record of sign-ins and of what was done to people; it can be added to, never changed. */
 export async function recordSignIn(

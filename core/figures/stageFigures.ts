@@ -1,5 +1,14 @@
 import type { FigureId } from '../reading/figureIds';
 
+/** What a heater can make of its nights. */
+export const nightFigures = [
+  'survey.shortBelowC',
+  'survey.sootAboveC',
+  'survey.hoursTooLow',
+  'survey.warmUpMin',
+  'survey.fuelNightL',
+] as const satisfies readonly FigureId[];
+
 /** Computed figures that belong under each sheet, in the order in which they are read. */
 export const stageFigures: Readonly<Record<string, readonly FigureId[]>> = {
   heater: [
@@ -14,11 +23,7 @@ export const stageFigures: Readonly<Record<string, readonly FigureId[]>> = {
     'survey.lossWK',
     'survey.demandColdestKw',
     'survey.demandUsualKw',
-    'survey.shortBelowC',
-    'survey.sootAboveC',
-    'survey.hoursTooLow',
-    'survey.warmUpMin',
-    'survey.fuelNightL',
+    ...nightFigures,
     'survey.fuelWeekendL',
     'survey.weekendAh',
     'survey.fabricLossWK',

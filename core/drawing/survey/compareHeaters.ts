@@ -6,6 +6,7 @@ import { valueAt } from '../../build/sheets';
 import { assessStage } from '../../checks/assess';
 import { levels, type Finding } from '../../checks/Finding';
 import { explain } from '../../figures/explain';
+import { nightFigures } from '../../figures/stageFigures';
 
 export interface Compared {
   /** null is the heater of the build */ id: string | null;
@@ -20,11 +21,7 @@ export interface Compared {
 export const compared = [
   'heater.outputMinKw',
   'heater.outputMaxKw',
-  'survey.shortBelowC',
-  'survey.sootAboveC',
-  'survey.hoursTooLow',
-  'survey.warmUpMin',
-  'survey.fuelNightL',
+  ...nightFigures,
   'survey.fuelWeekendL',
   'wiring.nightAh',
   'survey.weekendAh',

@@ -4,6 +4,7 @@ import { Fragment, useCallback, useId, useState } from 'react';
 import { fieldAt, valueAt, type FigurePath } from '../../../core/build/sheets';
 import { cellUnit } from '../../../core/units/parseTyped';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
+import { FiguresHead } from './FiguresHead';
 import { FigureCell } from './FigureCell';
 
 const unitShown = (unit: string) => (unit === 'deg' ? '°' : unit);
@@ -55,26 +56,7 @@ export function FigureTable({ paths, caption }: { paths: readonly FigurePath[]; 
   return (
     <table className="figures">
       <caption className="visually-hidden">{caption}</caption>
-      <thead>
-        <tr>
-          <th scope="col">
-            <span className="visually-hidden">Figure</span>
-          </th>
-          {allGiven ? (
-            <th scope="col" colSpan={2}>
-              given
-            </th>
-          ) : (
-            <>
-              <th scope="col">planned</th>
-              <th scope="col">as fitted</th>
-            </>
-          )}
-          <th scope="col">
-            <span className="visually-hidden">Unit</span>
-          </th>
-        </tr>
-      </thead>
+      <FiguresHead columns={allGiven ? ['given'] : ['planned', 'as fitted']} />
       <tbody>
         {paths.map((path) => (
           <FigureRow key={path} path={path} />

@@ -52,25 +52,24 @@ export function RepairButton({ checkId, subject, name }: { checkId: string; subj
             <DialogTitle id="repair-title">Cause and repair{name ? `: ${name}` : ''}</DialogTitle>
             <DialogContent>
               {found && <Typography>{message(found)}</Typography>}
-              <TextField
-                label="Why it was so"
-                value={cause}
-                onChange={(event) => setCause(event.target.value)}
-                fullWidth
-                multiline
-                margin="normal"
-                autoFocus
-                slotProps={{ htmlInput: { maxLength: 500 } }}
-              />
-              <TextField
-                label="What was done"
-                value={repair}
-                onChange={(event) => setRepair(event.target.value)}
-                fullWidth
-                multiline
-                margin="normal"
-                slotProps={{ htmlInput: { maxLength: 500 } }}
-              />
+              {(
+                [
+                  ['Why it was so', cause, setCause],
+                  ['What was done', repair, setRepair],
+                ] as const
+              ).map(([label, value, set], i) => (
+                <TextField
+                  key={label}
+                  label={label}
+                  value={value}
+                  onChange={(event) => set(event.target.value)}
+                  fullWidth
+                  multiline
+                  margin="normal"
+                  autoFocus={i === 0}
+                  slotProps={{ htmlInput: { maxLength: 500 } }}
+                />
+              ))}
               {problem && (
                 <Typography color="error" role="alert">
                   {problem}

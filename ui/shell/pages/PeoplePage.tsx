@@ -1,11 +1,12 @@
 'use client';
 import type { Signed } from '../../../core/people/Who';
-import { CrewView, type Member, type SignInLine } from '../people/CrewView';
+import type { SignInRecord } from '../../../core/people/SignInRecord';
+import { CrewView, type Member } from '../people/CrewView';
 import { Page } from '../Page';
 
 interface Crew extends Signed {
   crew: Member[];
-  signIns: SignInLine[];
+  signIns: SignInRecord[];
   self: string;
 }
 

@@ -3,6 +3,7 @@ import { Button } from '@mui/material';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
+import type { SignInRecord } from '../../../core/people/SignInRecord';
 import { roles, type Role } from '../../../core/people/roles';
 import { postJson } from '../../sync/postJson';
 import { AwakeForm } from '../../components/AwakeForm';
@@ -17,14 +18,6 @@ export interface Member {
   role: Role;
   disabled: boolean;
   invited: boolean;
-}
-export interface SignInLine {
-  at: string;
-  login: string;
-  event: string;
-  by: string;
-  address: string;
-  agent: string;
 }
 const roleHints: Record<Role, string> = {
   viewer: 'looks',
@@ -125,7 +118,7 @@ export function CrewView({
   refresh,
 }: {
   crew: readonly Member[];
-  signIns: readonly SignInLine[];
+  signIns: readonly SignInRecord[];
   self: string;
   refresh: () => void;
 }) {

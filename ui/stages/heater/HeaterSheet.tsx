@@ -13,6 +13,7 @@ import { formatShort } from '../../../core/units/formatNumber';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { PracticeChoices } from '../../components/cells/PracticeChoices';
 import { Pick } from '../../components/forms/Pick';
+import { FiguresHead } from '../../components/cells/FiguresHead';
 import { TextCell } from '../../components/cells/TextCell';
 import { TypedCell } from '../../components/cells/TypedCell';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
@@ -128,18 +129,7 @@ export function HeaterSheet() {
       <h3 style={{ marginTop: 26 }}>Maker’s figures</h3>
       <p className="soft">Where the manual gives one, it goes before the workshop’s rule.</p>
       <table className="figures">
-        <thead>
-          <tr>
-            <th scope="col">
-              <span className="visually-hidden">Figure</span>
-            </th>
-            <th scope="col">workshop’s</th>
-            <th scope="col">maker’s</th>
-            <th scope="col">
-              <span className="visually-hidden">Unit</span>
-            </th>
-          </tr>
-        </thead>
+        <FiguresHead columns={['workshop’s', 'maker’s']} />
         <tbody>
           {makerKeys.map((key) => (
             <MakerRow key={key} limit={key} />
