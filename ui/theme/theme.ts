@@ -100,7 +100,12 @@ export const theme = createTheme({
           '&.Mui-focused fieldset': { borderColor: 'var(--ink)', borderWidth: 1.5 },
           '&.Mui-error fieldset': { borderColor: 'var(--stop)', borderWidth: 3 },
         },
-        input: { height: 'auto', padding: '10px 12px', '&:focus-visible': { outline: 'none' } },
+        input: {
+          height: 'auto',
+          padding: '10px 12px',
+          '&:focus-visible': { outline: 'none' },
+          '&::placeholder': { color: 'var(--soft)', opacity: 1 },
+        },
       },
     },
     MuiFormLabel: {
@@ -119,7 +124,7 @@ export const theme = createTheme({
       styleOverrides: { root: { marginInline: 0, fontSize: '1rem', fontWeight: 600, '&.Mui-error': { color: 'var(--stop)' } } },
     },
     MuiFormControlLabel: {
-      styleOverrides: { root: { minHeight: 44, marginInline: 0, gap: 4 }, label: { lineHeight: 1.4 } },
+      styleOverrides: { root: { minHeight: 44, marginInline: '-9px 0', gap: 4 }, label: { lineHeight: 1.4 } },
     },
     MuiRadio: { styleOverrides: { root: { color: 'var(--ink)', '&.Mui-checked': { color: 'var(--ink)' } } } },
     MuiCheckbox: { styleOverrides: { root: { color: 'var(--ink)', '&.Mui-checked': { color: 'var(--ink)' } } } },
