@@ -14,6 +14,7 @@ import { ruleFor } from '../../../core/practices/ruleFor';
 import { formatShort } from '../../../core/units/formatNumber';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { ReleaseButton } from '../../components/ReleaseButton';
+import { Later } from '../../components/Later';
 import { Fold } from '../../components/lists/Fold';
 import { RowList } from '../../components/lists/RowList';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
@@ -148,38 +149,40 @@ export function FuelSheet() {
         <CutListView />
         <FigureTable paths={kit} caption="Stock and kit" />
       </Fold>
-      {'missing' in picture ? (
-        <p className="soft" style={{ marginTop: 18 }}>
-          Before pressures can be drawn: {needsText(picture.missing)}
-        </p>
-      ) : (
-        <>
-          <h3 style={{ marginTop: 22 }}>Pressure along the run</h3>
-          <PressureView picture={picture} />
-          <h3 style={{ marginTop: 22 }}>Where it works</h3>
-          <PressureMapView picture={picture} watchPercent={watchPercent} />
-          <Fold title="Another bore?" note="what it would hold, cost and carry">
-            <BoreTable picture={picture} />
-          </Fold>
-        </>
-      )}
-      <Fold title="The first fill, stroke by stroke" note="front, trapped air, spread">
-        <FirstFillView />
-      </Fold>
-      <DerivedFigures keys={main} />
-      <Fold title="Every figure of the line" note={`${more.length} more`}>
-        <DerivedFigures keys={more} />
-      </Fold>
-      <Fold title="Dose test" note={count('doseTests', 'run')}>
-        <DoseTest />
-      </Fold>
-      <Fold
-        title="Leaks: wiped, warm, after a night"
-        note={count('leaks', 'joint')}
-        startOpen={rowsOf(settled.lists, 'leaks').length > 0}
-      >
-        <LeakWatch />
-      </Fold>
+      <Later>
+        {'missing' in picture ? (
+          <p className="soft" style={{ marginTop: 18 }}>
+            Before pressures can be drawn: {needsText(picture.missing)}
+          </p>
+        ) : (
+          <>
+            <h3 style={{ marginTop: 22 }}>Pressure along the run</h3>
+            <PressureView picture={picture} />
+            <h3 style={{ marginTop: 22 }}>Where it works</h3>
+            <PressureMapView picture={picture} watchPercent={watchPercent} />
+            <Fold title="Another bore?" note="what it would hold, cost and carry">
+              <BoreTable picture={picture} />
+            </Fold>
+          </>
+        )}
+        <Fold title="The first fill, stroke by stroke" note="front, trapped air, spread">
+          <FirstFillView />
+        </Fold>
+        <DerivedFigures keys={main} />
+        <Fold title="Every figure of the line" note={`${more.length} more`}>
+          <DerivedFigures keys={more} />
+        </Fold>
+        <Fold title="Dose test" note={count('doseTests', 'run')}>
+          <DoseTest />
+        </Fold>
+        <Fold
+          title="Leaks: wiped, warm, after a night"
+          note={count('leaks', 'joint')}
+          startOpen={rowsOf(settled.lists, 'leaks').length > 0}
+        >
+          <LeakWatch />
+        </Fold>
+      </Later>
     </>
   );
 }
