@@ -24,6 +24,20 @@ export default ts.config(
     plugins: { 'react-hooks': hooks },
     rules: hooks.configs.recommended.rules,
   },
+  // MUI draws the interface, and the theme says how it looks.
+  {
+    files: ['ui/**/*.tsx', 'app/**/*.tsx'],
+    rules: {
+      'no-restricted-syntax': [
+        'error',
+        { selector: "JSXAttribute[name.name='style']", message: 'Looks stand in the theme; a computed place goes through sx.' },
+        {
+          selector: 'JSXOpeningElement[name.name=/^(button|input|select|textarea|dialog|table|thead|tbody|tr|td|th)$/]',
+          message: 'Take MUI’s.',
+        },
+      ],
+    },
+  },
   // core is pure: no clock, no randomness, nothing of the machine.
   {
     files: ['core/**/*.ts'],

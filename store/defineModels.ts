@@ -32,6 +32,13 @@ export function defineModels(sequelize: Sequelize): Models {
   const uuid = { type: UUID, primaryKey: true, defaultValue: UUIDV4 };
   const table = (tableName: string) => ({ sequelize, tableName, underscored: true, timestamps: false });
   const text = (length: number) => ({ type: STRING(length), allowNull: false });
+  /** What lies beside a build and never changes: by its fingerprint, with who brought it and when. */
+  const byFingerprint = () => ({
+    buildId: { type: UUID, primaryKey: true },
+    sha256: { ...text(64), primaryKey: true },
+    by: { ...text(80), field: 'by_name' },
+    at: time(),
+  });
   WorkshopRow.init(
     { id: uuid, name: text(80), practices: { type: JSONB, allowNull: false }, demo: { type: BOOLEAN, allowNull: false } },
     table('workshops'),
@@ -119,24 +126,18 @@ export function defineModels(sequelize: Sequelize): Models {
   );
   PhotoRow.init(
     {
-      buildId: { type: UUID, primaryKey: true },
-      sha256: { ...text(64), primaryKey: true },
+      ...byFingerprint(),
       widthPx: { type: INTEGER, allowNull: false },
       heightPx: { type: INTEGER, allowNull: false },
       picture: { type: BLOB, allowNull: false },
       small: { type: BLOB, allowNull: false },
-      by: { ...text(80), field: 'by_name' },
-      at: time(),
     },
     table('photos'),
   );
   StartLogRow.init(
     {
-      buildId: { type: UUID, primaryKey: true },
-      sha256: { ...text(64), primaryKey: true },
+      ...byFingerprint(),
       log: { type: TEXT, allowNull: false },
-      by: { ...text(80), field: 'by_name' },
-      at: time(),
     },
     table('start_logs'),
   );

@@ -1,4 +1,4 @@
-import type { partKinds } from './lists';
+import type { partKinds } from './listKinds';
 
 type PartKind = keyof typeof partKinds;
 interface Source {

@@ -428,7 +428,7 @@ describe('boats and buildings', () => {
   });
 });
 
-test('whatever the faults: a build that has any is never signed, and one without is', () => {
+test('whatever the faults: a build with one of them is never signed, and a build without is', () => {
   expect(whatStands(assess(soundBuild()))).toEqual({ stop: [], fix: [], open: [] });
   for (const build of [unread(), { ...soundBuild(), starts: [] }])
     expect(refused(build, { kind: 'sign', typedName: 'Test Fitter', drawn: 'M10 10L300 150' }, on(22, '10:00'))).toMatch(

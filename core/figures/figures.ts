@@ -1,6 +1,7 @@
 import type { FigureId } from '../reading/figureIds';
 import type { Derived } from '../reading/Reader';
 import { fuelFigures } from './fuel/fuelFigures';
+import { tankFigures } from './fuel/tankFigures';
 import { primingFigures } from './priming/primingFigures';
 import { sitingFigures } from './siting/sitingFigures';
 import { startFigures } from './startup/startFigures';
@@ -23,6 +24,7 @@ const defined = {
   ...inFile('survey/surveyFigures', surveyFigures),
   ...inFile('siting/sitingFigures', sitingFigures),
   ...inFile('survey/heaterFigures', heaterFigures),
+  ...inFile('fuel/tankFigures', tankFigures),
   ...inFile('fuel/fuelFigures', fuelFigures),
   ...inFile('wiring/wiringFigures', wiringFigures),
   ...inFile('priming/primingFigures', primingFigures),

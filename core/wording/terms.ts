@@ -1,6 +1,7 @@
 import { coPlaces, heatTakers, hotPlaces } from '../build/Build';
 import { sources } from '../build/fuelSources';
-import { listIds, lists, partKinds, sealKinds, sealPlaces, weakKinds } from '../build/lists';
+import { listIds, lists } from '../build/lists';
+import { partKinds, sealKinds, sealPlaces, weakKinds } from '../build/listKinds';
 import { fuels } from '../physics/fuel/fuels';
 import { practices } from '../practices/practices';
 

@@ -1,4 +1,5 @@
-import { lists, partKinds, rowsOf } from '../../core/build/lists';
+import { lists, rowsOf } from '../../core/build/lists';
+import { partKinds } from '../../core/build/listKinds';
 import { toFloor } from '../../core/model/siting/frame';
 import { placeOf, sitingLists } from '../../core/model/siting/SitingPlan';
 import { formatShort } from '../../core/units/formatNumber';

@@ -1,19 +1,18 @@
 import type { ReactNode, Ref } from 'react';
 
 interface Props {
-  /** whose width the chart has */ holder: Ref<HTMLDivElement>;
   height: number;
   /** the chart, for those who don't see it */ words: string;
-  children: ReactNode;
+  className?: string;
+  ref?: Ref<SVGSVGElement>;
+  children?: ReactNode;
 }
 
-/** What every chart stands in: as wide as there is room, with its words. */
-export function ChartFrame({ holder, height, words, children }: Props) {
+/** What every chart is drawn in: as wide as there is room, with its words. */
+export function ChartFrame({ height, words, className = '', ref, children }: Props) {
   return (
-    <div ref={holder}>
-      <svg className="chart" width="100%" height={height} role="img" aria-label={words}>
-        {children}
-      </svg>
-    </div>
+    <svg ref={ref} className={`chart ${className}`} width="100%" height={height} role="img" aria-label={words}>
+      {children}
+    </svg>
   );
 }

@@ -5,6 +5,7 @@ import { quantities, type QuantityId, type StartRun } from '../../core/build/Bui
 import { summarizeStart } from '../../core/model/startup/summarizeStart';
 import { inUnit, type UnitPreferences } from '../../core/units/inUnits';
 import { useWidth } from './useWidth';
+import { ChartFrame } from './ChartFrame';
 
 const strips: { ids: QuantityId[]; label: string; colour: string[] }[] = [
   { ids: ['volts'], label: 'V', colour: ['var(--ink)'] },
@@ -109,13 +110,10 @@ export function StartChart({ run, unitPreferences }: { run: StartRun; unitPrefer
     .join(', ');
   return (
     <div ref={holder}>
-      <svg
+      <ChartFrame
         ref={svg}
-        className="chart"
-        width="100%"
         height={height}
-        role="img"
-        aria-label={`Chart over time of ${told}; ${run.readings.length} readings. The figures stand in the table and the CSV.`}
+        words={`Chart over time of ${told}; ${run.readings.length} readings. The figures stand in the table and the CSV.`}
       />
     </div>
   );

@@ -8,6 +8,7 @@ import { inUnit } from '../../core/units/inUnits';
 import { formatFixed } from '../../core/units/formatNumber';
 import { useWorkspace, useSay } from '../sync/useWorkspace';
 import { useWidth } from './useWidth';
+import { ChartFrame } from './ChartFrame';
 
 const height = 250;
 const [left, right, top, bottom] = [50, 96, 16, 34];
@@ -48,12 +49,9 @@ export function TankChart() {
   const stick = x(tank.capacityL) + 22;
   return (
     <div ref={holder}>
-      <svg
-        className="chart"
-        width="100%"
+      <ChartFrame
         height={height}
-        role="img"
-        aria-label={say(
+        words={say(
           `Dip chart: the tank holds ${formatFixed(tank.capacityL, 1)} L at ${formatFixed(tank.heightMm)} mm; fill to ${formatFixed(tank.limitMm)} mm at most; ${formatFixed(tank.unusableL, 1)} L lie below the pickup${tank.nowL === null ? '' : `; ${formatFixed(tank.nowL, 1)} L stand in it now`}.`,
         )}
       >
@@ -109,7 +107,7 @@ export function TankChart() {
               )}
             </g>
           ))}
-      </svg>
+      </ChartFrame>
       <div className="inline">
         {(['A4', 'Letter'] as const).map((paper) => (
           <Button key={paper} href={`/api/builds/${settled.id}/dip-strip?paper=${paper}`} download>

@@ -36,35 +36,44 @@ export function WarmUpChart({
   const celsius = (c: number) => formatFixed(inUnit(c, '°C', unitPreferences).value);
   const unit = inUnit(0, '°C', unitPreferences).unit;
   return (
-    <ChartFrame
-      holder={holder}
-      height={height}
-      words={`Warm-up from the coldest night at full output: ${formatFixed(insideC)} °C after ${formatFixed(spread.warmUpMin.median)} min, nine times of ten between ${formatFixed(spread.warmUpMin.p5)} and ${formatFixed(spread.warmUpMin.p95)} min.`}
-    >
-      <path d={band(curve) ?? ''} fill="var(--heat)" opacity={0.22} />
-      <path d={middle(curve) ?? ''} fill="none" stroke="var(--heat)" strokeWidth={2.75} />
-      <line x1={left} x2={x(last)} y1={y(insideC)} y2={y(insideC)} stroke="var(--ink)" strokeWidth={1.25} strokeDasharray="6 4" />
-      <text className="halo" x={x(last)} y={y(insideC) - 6} textAnchor="end">
-        wanted {celsius(insideC)} {unit}
-      </text>
-      <line x1={left} x2={left} y1={top} y2={height - bottom} stroke="var(--ink)" strokeWidth={1.5} />
-      <line x1={left} x2={x(last)} y1={height - bottom} y2={height - bottom} stroke="var(--ink)" strokeWidth={1.5} />
-      {y.ticks(4).map((c) => (
-        <text key={c} x={left - 6} y={y(c) + 4} textAnchor="end" className="mono">
-          {celsius(c)}
+    <div ref={holder}>
+      <ChartFrame
+        height={height}
+        words={`Warm-up from the coldest night at full output: ${formatFixed(insideC)} °C after ${formatFixed(spread.warmUpMin.median)} min, nine times of ten between ${formatFixed(spread.warmUpMin.p5)} and ${formatFixed(spread.warmUpMin.p95)} min.`}
+      >
+        <path d={band(curve) ?? ''} fill="var(--heat)" opacity={0.22} />
+        <path d={middle(curve) ?? ''} fill="none" stroke="var(--heat)" strokeWidth={2.75} />
+        <line
+          x1={left}
+          x2={x(last)}
+          y1={y(insideC)}
+          y2={y(insideC)}
+          stroke="var(--ink)"
+          strokeWidth={1.25}
+          strokeDasharray="6 4"
+        />
+        <text className="halo" x={x(last)} y={y(insideC) - 6} textAnchor="end">
+          wanted {celsius(insideC)} {unit}
         </text>
-      ))}
-      <text x={left - 6} y={top - 8} textAnchor="end">
-        {unit}
-      </text>
-      {x.ticks(5).map((min) => (
-        <text key={min} x={x(min)} y={height - bottom + 18} textAnchor="middle" className="mono">
-          {formatFixed(min)}
+        <line x1={left} x2={left} y1={top} y2={height - bottom} stroke="var(--ink)" strokeWidth={1.5} />
+        <line x1={left} x2={x(last)} y1={height - bottom} y2={height - bottom} stroke="var(--ink)" strokeWidth={1.5} />
+        {y.ticks(4).map((c) => (
+          <text key={c} x={left - 6} y={y(c) + 4} textAnchor="end" className="mono">
+            {celsius(c)}
+          </text>
+        ))}
+        <text x={left - 6} y={top - 8} textAnchor="end">
+          {unit}
         </text>
-      ))}
-      <text x={x(last)} y={height - 4} textAnchor="end">
-        minutes at full
-      </text>
-    </ChartFrame>
+        {x.ticks(5).map((min) => (
+          <text key={min} x={x(min)} y={height - bottom + 18} textAnchor="middle" className="mono">
+            {formatFixed(min)}
+          </text>
+        ))}
+        <text x={x(last)} y={height - 4} textAnchor="end">
+          minutes at full
+        </text>
+      </ChartFrame>
+    </div>
   );
 }

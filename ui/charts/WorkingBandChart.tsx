@@ -1,10 +1,12 @@
 'use client';
+import { Box } from '@mui/material';
 import { scaleLinear } from 'd3';
 import { demandKw } from '../../core/physics/heat/spaceLoss';
 import type { SizeFacts } from '../../core/model/heat/recommendSize';
 import { inUnit, type UnitPreferences } from '../../core/units/inUnits';
 import { formatFixed } from '../../core/units/formatNumber';
 import { useWidth } from './useWidth';
+import { ChartFrame } from './ChartFrame';
 
 const height = 216;
 const [left, right, top, bottom] = [52, 12, 24, 40];
@@ -37,13 +39,10 @@ export function WorkingBandChart({
     { c: usualNightC, name: 'usual' },
   ];
   return (
-    <div ref={holder} style={{ marginTop: 8 }}>
-      <svg
-        className="chart"
-        width="100%"
+    <Box ref={holder} sx={{ mt: 1 }}>
+      <ChartFrame
         height={height}
-        role="img"
-        aria-label={`Heat needed against the temperature outside. This heater works steadily from ${celsius(shortBelowC)} to ${celsius(sootAboveC)}; the coldest night is ${celsius(coldestC)}, a usual one ${celsius(usualNightC)}.`}
+        words={`Heat needed against the temperature outside. This heater works steadily from ${celsius(shortBelowC)} to ${celsius(sootAboveC)}; the coldest night is ${celsius(coldestC)}, a usual one ${celsius(usualNightC)}.`}
       >
         <defs>
           <pattern id="too-low" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -137,7 +136,7 @@ export function WorkingBandChart({
             {power(kw).split(' ')[0]}
           </text>
         ))}
-      </svg>
-    </div>
+      </ChartFrame>
+    </Box>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { Box } from '@mui/material';
 import type { ComponentProps } from 'react';
 import { useAwake } from './useAwake';
 
@@ -9,9 +10,9 @@ import { useAwake } from './useAwake';
 export function AwakeForm({ children, ...form }: Omit<ComponentProps<'form'>, 'method'>) {
   return (
     <form method="post" {...form}>
-      <fieldset disabled={!useAwake()} style={{ display: 'contents' }}>
+      <Box component="fieldset" disabled={!useAwake()} sx={{ display: 'contents' }}>
         {children}
-      </fieldset>
+      </Box>
     </form>
   );
 }

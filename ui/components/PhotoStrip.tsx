@@ -1,5 +1,5 @@
 'use client';
-import { Button, ButtonBase, Dialog } from '@mui/material';
+import { Box, Button, ButtonBase, Dialog } from '@mui/material';
 import { Camera, Image as ImageIcon } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { lists, rowsOf, type RowOf } from '../../core/build/lists';
@@ -143,10 +143,10 @@ export function PhotoStrip({
                 <RowCell key={column} list="photos" row={open} column={column} set={(value) => set(open, column, value)} />
               ))}
             </div>
-            <p className="finding-id" style={{ textAlign: 'left', marginTop: 8 }}>
+            <Box component="p" className="finding-id" sx={{ textAlign: 'left', mt: 1 }}>
               sha-256 {open.sha256}
-            </p>
-            <div className="inline" style={{ marginTop: 10 }}>
+            </Box>
+            <Box className="inline" sx={{ mt: 1.25 }}>
               <Button variant="contained" onClick={() => setLarge(null)}>
                 Close
               </Button>
@@ -160,7 +160,7 @@ export function PhotoStrip({
                   Take it off the list
                 </Button>
               )}
-            </div>
+            </Box>
           </div>
         )}
       </Dialog>

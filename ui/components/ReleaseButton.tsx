@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { holdPointSteps } from '../../core/build/stages';
 import { useState } from 'react';
 import type { ReleasableHoldPoint } from '../../core/build/Build';
@@ -22,7 +22,10 @@ export function ReleaseButton({ holdPoint, label }: { holdPoint: ReleasableHoldP
   return (
     <>
       <Button disabled={release !== null} onClick={() => setOpen(true)} title={`Before ${holdPointSteps[holdPoint]}`}>
-        {label} <span style={{ fontWeight: 400 }}>{state}</span>
+        {label}{' '}
+        <Box component="span" sx={{ fontWeight: 400 }}>
+          {state}
+        </Box>
       </Button>
       {open && <ReleaseDialog holdPoint={holdPoint} onClose={() => setOpen(false)} />}
     </>

@@ -1,6 +1,6 @@
 'use client';
 import { holdPoints, holdPointSteps } from '../../core/build/stages';
-import { Button, Dialog } from '@mui/material';
+import { Box, Button, Dialog } from '@mui/material';
 import { useState } from 'react';
 import type { ReleasableHoldPoint } from '../../core/build/Build';
 import { type Finding } from '../../core/checks/Finding';
@@ -38,13 +38,13 @@ export function ReleaseDialog({ holdPoint, onClose }: { holdPoint: ReleasableHol
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="hold-point-title">
-      <div className="stack" style={{ padding: 20 }}>
+      <Box className="stack" sx={{ padding: 2.5 }}>
         <h2 id="hold-point-title">{holdPoints[holdPoint][0]?.toUpperCase() + holdPoints[holdPoint].slice(1)}</h2>
         {stops.length > 0 && (
-          <div className="banner bad" style={{ margin: 0 }}>
+          <Box className="banner bad" sx={{ margin: 0 }}>
             <strong>Held. Nobody releases it while this stands:</strong>
             <Standing findings={stops} onGo={onClose} />
-          </div>
+          </Box>
         )}
         {open.length > 0 && (
           <div>
@@ -73,7 +73,7 @@ export function ReleaseDialog({ holdPoint, onClose }: { holdPoint: ReleasableHol
             The ledger keeps that {who.name} released it{open.length > 0 ? ', and what stood open' : ''}.
           </p>
         )}
-      </div>
+      </Box>
     </Dialog>
   );
 }

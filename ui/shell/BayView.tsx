@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { holdPointSteps, stageIds, stages } from '../../core/build/stages';
 import { format } from 'date-fns';
 import Link from 'next/link';
@@ -120,11 +120,11 @@ export function BayView({
     `/?${new URLSearchParams({ ...(search ? { find: search } : {}), ...(from ? { from } : {}) }).toString()}`;
   if (builds.length === 0)
     return (
-      <p style={{ marginTop: 24 }}>
+      <Box component="p" sx={{ mt: 3 }}>
         {search
           ? `No build holds “${search}” in its name, kind, place or serial number.`
           : 'No build yet. Make a new one, or import one from a file.'}
-      </p>
+      </Box>
     );
   return (
     <>
@@ -133,7 +133,7 @@ export function BayView({
           <BayRow key={build.id} build={build} unitPreferences={unitPreferences} nowMs={nowMs} />
         ))}
       </ul>
-      <nav className="inline" aria-label="Pages" style={{ marginTop: 14 }}>
+      <Box component="nav" className="inline" aria-label="Pages" sx={{ mt: 1.75 }}>
         {!first && (
           <Button component={Link} prefetch={false} href={pageFrom(null)}>
             To the newest
@@ -144,7 +144,7 @@ export function BayView({
             Older builds
           </Button>
         )}
-      </nav>
+      </Box>
     </>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { Box } from '@mui/material';
 import { stageIds, stages } from '../../core/build/stages';
 import Link from 'next/link';
 import { useEffect, useRef } from 'react';
@@ -27,9 +28,9 @@ export function Dipstick({ stage }: { stage: string }) {
         <span className="dip-ring" aria-hidden />
         Bay
       </Link>
-      <div className="dip-stages" style={{ '--wet': share } as React.CSSProperties}>
+      <Box className="dip-stages" sx={{ '--wet': share }}>
         <div className="dip-tube" role="img" aria-label={`${wet} of ${stageIds.length} stages proven`}>
-          <div className="dip-wet" style={{ height: share }} />
+          <div className="dip-wet" />
         </div>
         {stageIds.map((id) => {
           const own = findings.filter((c) => c.stage === id && !c.waived);
@@ -59,7 +60,7 @@ export function Dipstick({ stage }: { stage: string }) {
             </StageLink>
           );
         })}
-      </div>
+      </Box>
     </nav>
   );
 }

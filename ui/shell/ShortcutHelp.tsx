@@ -1,6 +1,6 @@
 'use client';
 import { stageIds, stages } from '../../core/build/stages';
-import { Button, Dialog, IconButton } from '@mui/material';
+import { Box, Button, Dialog, IconButton, Table, TableBody, TableCell, TableRow } from '@mui/material';
 import { Keyboard } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { useWorkspace } from '../sync/useWorkspace';
@@ -44,51 +44,53 @@ export function ShortcutHelp() {
         <Keyboard size={20} />
       </IconButton>
       <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="keys-title">
-        <div style={{ padding: 20, minWidth: 280 }}>
+        <Box sx={{ padding: 2.5, minWidth: 280 }}>
           <h2 id="keys-title">Keys</h2>
-          <table className="runs-table" style={{ marginTop: 8 }}>
-            <tbody>
-              <tr>
-                <td className="mono">/</td>
-                <td>quick entry</td>
-              </tr>
+          <Table sx={{ mt: 1 }}>
+            <TableBody>
+              <TableRow>
+                <TableCell className="mono">/</TableCell>
+                <TableCell>quick entry</TableCell>
+              </TableRow>
               {stageIds.map((id, i) => (
-                <tr key={id}>
-                  <td className="mono">{(i + 1) % 10}</td>
-                  <td>{stages[id]}</td>
-                </tr>
+                <TableRow key={id}>
+                  <TableCell className="mono">{(i + 1) % 10}</TableCell>
+                  <TableCell>{stages[id]}</TableCell>
+                </TableRow>
               ))}
-              <tr>
-                <td className="mono">h</td>
-                <td>heater and conditions</td>
-              </tr>
-              <tr>
-                <td className="mono">n, p</td>
-                <td>next stage, stage before</td>
-              </tr>
-              <tr>
-                <td className="mono">arrows</td>
-                <td>on the pump or tank in the drawing: move it by 10 mm (with Shift: 100 mm)</td>
-              </tr>
-              <tr>
-                <td className="mono">[ ]</td>
-                <td>on the pump: tilt it by 1°</td>
-              </tr>
-              <tr>
-                <td className="mono">Esc</td>
-                <td>in a figure: put back what was there</td>
-              </tr>
-            </tbody>
-          </table>
-          <h3 style={{ marginTop: 14 }}>Quick entry understands</h3>
-          <p className="mono" style={{ maxWidth: 420 }}>
+              <TableRow>
+                <TableCell className="mono">h</TableCell>
+                <TableCell>heater and conditions</TableCell>
+              </TableRow>
+              <TableRow>
+                <TableCell className="mono">n, p</TableCell>
+                <TableCell>next stage, stage before</TableCell>
+              </TableRow>
+              <TableRow>
+                <TableCell className="mono">arrows</TableCell>
+                <TableCell>on the pump or tank in the drawing: move it by 10 mm (with Shift: 100 mm)</TableCell>
+              </TableRow>
+              <TableRow>
+                <TableCell className="mono">[ ]</TableCell>
+                <TableCell>on the pump: tilt it by 1°</TableCell>
+              </TableRow>
+              <TableRow>
+                <TableCell className="mono">Esc</TableCell>
+                <TableCell>in a figure: put back what was there</TableCell>
+              </TableRow>
+            </TableBody>
+          </Table>
+          <Box component="h3" sx={{ mt: 1.75 }}>
+            Quick entry understands
+          </Box>
+          <Box component="p" className="mono" sx={{ maxWidth: 420 }}>
             pump 24 deg · suction 0.6 m · planned line 2.8 m · 12.4 V under glow · flame · prime 140 strokes · CO 0 ppm pillow ·
             note …
-          </p>
+          </Box>
           <Button sx={{ marginTop: '14px' }} onClick={() => setOpen(false)}>
             Close
           </Button>
-        </div>
+        </Box>
       </Dialog>
     </>
   );

@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { holdPointSteps, stageIds, type StageId } from '../../core/build/stages';
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
@@ -71,9 +71,9 @@ export function WorkspaceLayout() {
               {waiting.length} not sent yet
             </strong>
           ) : (
-            <span className="soft who" style={{ whiteSpace: 'nowrap' }}>
+            <Box component="span" className="soft who" sx={{ whiteSpace: 'nowrap' }}>
               {who.name}
-            </span>
+            </Box>
           )}
           <ThemeSwitch />
           <ShortcutHelp />

@@ -1,4 +1,5 @@
 'use client';
+import { Box } from '@mui/material';
 import { stages } from '../../core/build/stages';
 import { figurePaths, type FigurePath } from '../../core/build/sheets';
 import { stageFigures } from '../../core/figures/stageFigures';
@@ -38,10 +39,10 @@ export function StageSheet({
         caption={`${stages[stage]} sheet`}
       />
       {keys.length > 0 && <DerivedFigures keys={keys} />}
-      <p className="cautions" style={{ marginTop: 22 }}>
+      <Box component="p" className="cautions" sx={{ mt: 2.75 }}>
         <strong>Caution.</strong> {cautions[stage]} The maker’s manual, the local code and licensed practice come before anything
         said here.
-      </p>
+      </Box>
     </>
   );
 }

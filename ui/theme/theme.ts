@@ -88,7 +88,12 @@ export const theme = createTheme({
     },
     MuiPaper: { defaultProps: flat, styleOverrides: { root: { backgroundImage: 'none', border: '1.5px solid var(--ink)' } } },
     MuiDialog: { styleOverrides: { paper: { borderRadius: 4 } } },
-    MuiInputBase: { styleOverrides: { root: { fontSize: '1.0625rem' } } },
+    MuiInputBase: {
+      styleOverrides: {
+        root: { fontSize: '1.0625rem' },
+        input: { '&&::placeholder': { color: 'var(--soft)', opacity: 1 } },
+      },
+    },
     MuiOutlinedInput: {
       styleOverrides: {
         root: {
@@ -104,7 +109,6 @@ export const theme = createTheme({
           height: 'auto',
           padding: '10px 12px',
           '&:focus-visible': { outline: 'none' },
-          '&::placeholder': { color: 'var(--soft)', opacity: 1 },
         },
       },
     },
@@ -128,6 +132,22 @@ export const theme = createTheme({
     },
     MuiRadio: { styleOverrides: { root: { color: 'var(--ink)', '&.Mui-checked': { color: 'var(--ink)' } } } },
     MuiCheckbox: { styleOverrides: { root: { color: 'var(--ink)', '&.Mui-checked': { color: 'var(--ink)' } } } },
+    MuiTable: { styleOverrides: { root: { borderCollapse: 'collapse' } } },
+    MuiTableCell: {
+      styleOverrides: {
+        root: {
+          padding: '6px 8px 6px 0',
+          borderTop: '1px solid var(--hair)',
+          borderBottom: 0,
+          fontFamily: 'inherit',
+          fontSize: 'inherit',
+          lineHeight: 'inherit',
+          letterSpacing: 'normal',
+          color: 'var(--ink)',
+        },
+        head: { fontWeight: 700, color: 'var(--ink)' },
+      },
+    },
     MuiTooltip: { styleOverrides: { tooltip: { fontSize: '0.9rem' } } },
   },
 });

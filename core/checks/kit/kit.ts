@@ -1,4 +1,5 @@
-import { type partKinds, type RowOf } from '../../build/lists';
+import { type RowOf } from '../../build/lists';
+import { type partKinds } from '../../build/listKinds';
 import { toDo } from '../../reading/NotMeasured';
 import type { Reader } from '../../reading/Reader';
 import { count, name, several, shortKw, shortM, term, type Several, type Value } from '../../wording/Value';

@@ -1,4 +1,5 @@
-import { sealKinds, type RowOf } from '../../build/lists';
+import { type RowOf } from '../../build/lists';
+import { sealKinds } from '../../build/listKinds';
 import { hotSealPlaces, sealsLacking } from '../../model/siting/sealsOwed';
 import { fittedStarts } from '../../model/startup/fittedStarts';
 import { toDo } from '../../reading/NotMeasured';

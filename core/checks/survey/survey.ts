@@ -88,7 +88,7 @@ export const surveyChecks = [
     messages: {
       own: 'The heater has a tank of its own.',
       petrol: 'The engine burns petrol, and the heater is to draw from its tank.',
-      noEngine: 'The heater is to draw the {vehicle}’s fuel, and there is no engine that has any.',
+      noEngine: 'The heater is to draw the {vehicle}’s fuel, but there is no engine.',
       burns: 'The engine’s fuel is one that the heater burns.',
     },
     remedies: { noEngine: 'Say what the engine burns, or give the heater a tank of its own.' },

@@ -1,7 +1,8 @@
 import { toDo } from '../../reading/NotMeasured';
 import type { Reader } from '../../reading/Reader';
-import type { surfaceKinds } from '../../build/lists';
-import { faces, type RowOf } from '../../build/lists';
+import type { surfaceKinds } from '../../build/listKinds';
+import { type RowOf } from '../../build/lists';
+import { faces } from '../../build/listKinds';
 import { buildUps, glazings } from '../../physics/heat/buildUps';
 import { uValueWM2K, type HeatFlow } from '../../physics/heat/uValue';
 

@@ -1,7 +1,8 @@
 import type { Need } from '../../reading/Reader';
 import { toDo } from '../../reading/NotMeasured';
 import type { Reader } from '../../reading/Reader';
-import { aboveKinds, holeKinds, obstacleKinds, rowsOf, type RowOf } from '../../build/lists';
+import { rowsOf, type RowOf } from '../../build/lists';
+import { aboveKinds, holeKinds, obstacleKinds } from '../../build/listKinds';
 import type { Build } from '../../build/Build';
 import { valueAt } from '../../build/sheets';
 import { ruleFor } from '../../practices/ruleFor';

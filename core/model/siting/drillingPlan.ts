@@ -1,5 +1,6 @@
 import type { Build } from '../../build/Build';
-import { holeKinds, rowsOf, sealKinds } from '../../build/lists';
+import { rowsOf } from '../../build/lists';
+import { holeKinds, sealKinds } from '../../build/listKinds';
 import { valueAt } from '../../build/sheets';
 import { formatShort } from '../../units/formatNumber';
 import { toFloor, type FloorPoint } from './frame';

@@ -1,6 +1,7 @@
 import type { Build } from '../../build/Build';
-import type { sealKinds, sealPlaces } from '../../build/lists';
-import { holeKinds, rowsOf } from '../../build/lists';
+import type { sealKinds, sealPlaces } from '../../build/listKinds';
+import { rowsOf } from '../../build/lists';
+import { holeKinds } from '../../build/listKinds';
 import { valueAt } from '../../build/sheets';
 
 export type SealPlace = keyof typeof sealPlaces;

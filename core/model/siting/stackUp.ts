@@ -1,7 +1,8 @@
 import type { Need } from '../../reading/Reader';
 import { toDo } from '../../reading/NotMeasured';
 import type { Reader } from '../../reading/Reader';
-import { stackKinds, type RowOf } from '../../build/lists';
+import { type RowOf } from '../../build/lists';
+import { stackKinds } from '../../build/listKinds';
 
 export interface StackLayer {
   id: string;

@@ -174,7 +174,7 @@ export function RunView({ stage }: { stage: string }) {
             >
               <LevelGlyph level={worst.finding.level} size={18} x={at.x - 9} y={at.y - 9} />
               {worst.more > 0 && (
-                <text x={at.x + 13} y={at.y + 5} style={{ fill: 'currentColor', fontWeight: 700 }}>
+                <text x={at.x + 13} y={at.y + 5} className="count">
                   +{worst.more}
                 </text>
               )}

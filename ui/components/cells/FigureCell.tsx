@@ -2,6 +2,7 @@
 import { type Slot, valueProblem } from '../../../core/commands/kinds/figures';
 import { fieldAt, figureAt, type FigurePath } from '../../../core/build/sheets';
 import { useWorkspace } from '../../sync/useWorkspace';
+import { CellPick, Options } from './CellInput';
 import { TypedCell } from './TypedCell';
 
 interface CellProps {
@@ -40,19 +41,14 @@ export function FigureCell({ path, slot, besideUnit, onProblem, describedBy }: C
       />
     );
   return (
-    <select
-      className={`cell-input${planned ? ' planned' : ''}`}
-      aria-label={name}
+    <CellPick
+      name={name}
+      planned={planned}
       value={String(kept ?? '')}
       disabled={!mayWork}
-      onChange={(event) => onProblem(slot, commit(event.target.value === '' ? null : event.target.value).join(' '))}
+      onChoose={(value) => onProblem(slot, commit(value === '' ? null : value).join(' '))}
     >
-      <option value="">—</option>
-      {Object.entries(field.options as Record<string, string>).map(([value, label]) => (
-        <option key={value} value={value}>
-          {label}
-        </option>
-      ))}
-    </select>
+      <Options of={field.options} empty="—" />
+    </CellPick>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { Table, TableBody, TableCell, TableRow } from '@mui/material';
 import type { Slot } from '../../../core/commands/kinds/figures';
 import { Fragment, useCallback, useId, useState } from 'react';
 import { fieldAt, valueAt, type FigurePath } from '../../../core/build/sheets';
@@ -24,27 +25,27 @@ function FigureRow({ path }: { path: FigurePath }) {
   const sentence = problems.planned || problems.fitted;
   return (
     <Fragment>
-      <tr data-figure={path}>
-        <td>
+      <TableRow data-figure={path}>
+        <TableCell>
           {field.label}
           {field.hint && <span className="hint">{field.hint}</span>}
-        </td>
+        </TableCell>
         {!field.given && (
-          <td className="cell">
+          <TableCell className="cell">
             <FigureCell path={path} slot="planned" besideUnit={unit} onProblem={told} describedBy={id} />
-          </td>
+          </TableCell>
         )}
-        <td className="cell" colSpan={field.given ? 2 : 1}>
+        <TableCell className="cell" colSpan={field.given ? 2 : 1}>
           <FigureCell path={path} slot={field.given ? 'planned' : 'fitted'} besideUnit={unit} onProblem={told} describedBy={id} />
-        </td>
-        <td className="unit">{unitShown(unit)}</td>
-      </tr>
+        </TableCell>
+        <TableCell className="unit">{unitShown(unit)}</TableCell>
+      </TableRow>
       {sentence && (
-        <tr className="figures-stacked">
-          <td colSpan={4} className="cell-problem" id={id} role="alert">
+        <TableRow className="figures-stacked">
+          <TableCell colSpan={4} className="cell-problem" id={id} role="alert">
             {say(sentence)}
-          </td>
-        </tr>
+          </TableCell>
+        </TableRow>
       )}
     </Fragment>
   );
@@ -54,14 +55,14 @@ function FigureRow({ path }: { path: FigurePath }) {
 export function FigureTable({ paths, caption }: { paths: readonly FigurePath[]; caption: string }) {
   const allGiven = paths.every((path) => fieldAt(path).given);
   return (
-    <table className="figures">
+    <Table className="figures">
       <caption className="visually-hidden">{caption}</caption>
       <FiguresHead columns={allGiven ? ['given'] : ['planned', 'as fitted']} />
-      <tbody>
+      <TableBody>
         {paths.map((path) => (
           <FigureRow key={path} path={path} />
         ))}
-      </tbody>
-    </table>
+      </TableBody>
+    </Table>
   );
 }

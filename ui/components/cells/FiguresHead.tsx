@@ -1,20 +1,21 @@
+import { TableCell, TableHead, TableRow } from '@mui/material';
 /** The head of a table of figures: what it is, its columns, its unit. */
 export function FiguresHead({ columns }: { columns: readonly string[] }) {
   return (
-    <thead>
-      <tr>
-        <th scope="col">
+    <TableHead>
+      <TableRow>
+        <TableCell>
           <span className="visually-hidden">Figure</span>
-        </th>
+        </TableCell>
         {columns.map((column) => (
-          <th key={column} scope="col" colSpan={3 - columns.length}>
+          <TableCell key={column} colSpan={3 - columns.length}>
             {column}
-          </th>
+          </TableCell>
         ))}
-        <th scope="col">
+        <TableCell>
           <span className="visually-hidden">Unit</span>
-        </th>
-      </tr>
-    </thead>
+        </TableCell>
+      </TableRow>
+    </TableHead>
   );
 }

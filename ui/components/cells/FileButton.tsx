@@ -1,6 +1,6 @@
 'use client';
-import { Button } from '@mui/material';
-import { useRef, type ReactNode } from 'react';
+import { Box, Button } from '@mui/material';
+import { useRef, type ChangeEvent, type ReactNode } from 'react';
 
 interface Props {
   /** What the hidden field is called. */
@@ -13,22 +13,23 @@ interface Props {
   camera?: boolean;
 }
 
-/** A key that asks for a file; the same file can be chosen again after it was refused. */
+/** A button that asks for a file; the same file can be chosen again after it was refused. */
 export function FileButton({ name, accept, onFiles, children, multiple = false, camera = false }: Props) {
   const input = useRef<HTMLInputElement>(null);
   return (
     <>
       <Button onClick={() => input.current?.click()}>{children}</Button>
-      <input
+      <Box
+        component="input"
+        className="visually-hidden"
         ref={input}
         type="file"
         accept={accept}
         multiple={multiple}
         capture={camera ? 'environment' : undefined}
-        className="visually-hidden"
         aria-label={name}
         tabIndex={-1}
-        onChange={(event) => {
+        onChange={(event: ChangeEvent<HTMLInputElement>) => {
           const files = Array.from(event.target.files ?? []);
           event.target.value = '';
           if (files.length > 0) onFiles(files);

@@ -1,4 +1,5 @@
 'use client';
+import { Box } from '@mui/material';
 import { RadioChoice } from '../forms/RadioChoice';
 import { practiceIds, practices, type PracticeId, type Practices } from '../../../core/practices/practices';
 
@@ -11,7 +12,7 @@ export function PracticeChoices({
   /** null where this person may only read */ onChoose: ((practice: PracticeId, option: string) => void) | null;
 }) {
   return (
-    <div className="stack" style={{ marginTop: 8 }}>
+    <Box className="stack" sx={{ mt: 1 }}>
       {practiceIds.map((id) => {
         const options = practices[id].options as Record<string, { label: string; reason: string }>;
         return (
@@ -29,6 +30,6 @@ export function PracticeChoices({
           />
         );
       })}
-    </div>
+    </Box>
   );
 }

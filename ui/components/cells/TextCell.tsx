@@ -1,10 +1,10 @@
 'use client';
 import { useState } from 'react';
 import { useWorkspace } from '../../sync/useWorkspace';
+import { CellInput } from './CellInput';
 import { useDraft } from '../../sync/useKeptText';
 
 interface Props {
-  className: string;
   /** What the field holds, spoken; left out where a label stands round it. */
   name?: string;
   kept: string;
@@ -16,7 +16,7 @@ interface Props {
 }
 
 /** A line of text, typed; kept on the device until it is sent by Enter or by leaving it, put back by Escape. */
-export function TextCell({ className, name, kept, max, draftKey, commit }: Props) {
+export function TextCell({ name, kept, max, draftKey, commit }: Props) {
   const { mayWork } = useWorkspace('mayWork');
   const [draft, setDraft] = useDraft(draftKey);
   const [problem, setProblem] = useState('');
@@ -29,13 +29,13 @@ export function TextCell({ className, name, kept, max, draftKey, commit }: Props
   };
   return (
     <>
-      <input
-        className={className}
-        aria-label={name}
+      <CellInput
+        look="text"
+        name={name}
         value={draft ?? kept}
-        placeholder={name ? '—' : undefined}
+        placeholder={name ? '—' : ''}
         readOnly={!mayWork}
-        maxLength={max}
+        field={{ maxLength: max }}
         onChange={(event) => setDraft(event.target.value)}
         onBlur={finish}
         onKeyDown={(event) => {

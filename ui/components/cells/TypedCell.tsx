@@ -5,6 +5,7 @@ import { inUnit } from '../../../core/units/inUnits';
 import { cellUnit, parseTyped } from '../../../core/units/parseTyped';
 import { formatShort } from '../../../core/units/formatNumber';
 import { useWorkspace } from '../../sync/useWorkspace';
+import { CellInput } from './CellInput';
 import { keepDraft, readDraft } from '../../sync/useKeptText';
 
 interface Props {
@@ -102,19 +103,16 @@ export function TypedCell(props: Props) {
     return () => leave.current();
   }, [draftKey]);
   return (
-    <input
+    <CellInput
       id={id}
-      className={`cell-input${planned ? ' planned' : ''}`}
-      inputMode="text"
-      autoComplete="off"
-      enterKeyHint="next"
-      aria-label={`${name}, ${shownUnit}`}
-      aria-invalid={bad}
+      name={`${name}, ${shownUnit}`}
+      planned={planned}
+      bad={bad}
       aria-describedby={bad ? describedBy : undefined}
       placeholder="—"
       readOnly={!mayWork}
       value={text ?? plain()}
-      maxLength={60}
+      field={{ inputMode: 'text', autoComplete: 'off', enterKeyHint: 'next', maxLength: 60 }}
       onChange={(event) => type(event.target.value)}
       onBlur={finish}
       onFocus={(event) => event.target.select()}

@@ -1,3 +1,4 @@
+import { Box } from '@mui/material';
 import { holdPointIds, holdPoints } from '../../../core/build/stages';
 import { type Finding } from '../../../core/checks/Finding';
 import { FindingCard } from './FindingCard';
@@ -19,9 +20,9 @@ export function FindingList({
   return (
     <>
       {told.length === 0 && (
-        <p style={{ fontSize: '1.1rem' }}>
+        <Box component="p" sx={{ fontSize: '1.1rem' }}>
           <strong>Everything here holds.</strong>
-        </p>
+        </Box>
       )}
       {holdPointIds.map((holdPoint) => {
         const here = told.filter((c) => c.holdPoint === holdPoint);

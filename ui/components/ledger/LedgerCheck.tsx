@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import type { Verification } from '../../../core/ledger/verifyLedger';
 import { useWorkspace } from '../../sync/useWorkspace';
@@ -18,20 +18,20 @@ export function LedgerCheck() {
     }
   };
   return (
-    <section style={{ marginTop: 26 }} aria-label="The record">
+    <Box component="section" sx={{ mt: 3.25 }} aria-label="The record">
       <h3>The record</h3>
       <p className="soft">
         Each entry bears the hash of the one before it, so that none can be altered, left out, added or moved unseen.
       </p>
-      <div className="inline" style={{ marginTop: 8 }}>
+      <Box className="inline" sx={{ mt: 1 }}>
         <Button disabled={told === 'asking'} onClick={() => void check()}>
           Check every entry
         </Button>
         <Button href={`/api/builds/${settled.id}/ledger/file`} download>
           Export the record (JSON lines)
         </Button>
-      </div>
-      <div aria-live="polite" style={{ marginTop: 8 }}>
+      </Box>
+      <Box aria-live="polite" sx={{ mt: 1 }}>
         {told === 'away' && <p className="error-line">The server can’t be reached now; try again.</p>}
         {told !== null && typeof told === 'object' && told.broken === null && (
           <p>
@@ -39,9 +39,9 @@ export function LedgerCheck() {
               {told.rows} {told.rows === 1 ? 'entry' : 'entries'}, all whole and in order; the figures are as the last one left
               them.
             </strong>{' '}
-            <span className="mono soft" style={{ overflowWrap: 'anywhere' }}>
+            <Box component="span" className="mono soft" sx={{ overflowWrap: 'anywhere' }}>
               {told.lastHash}
-            </span>
+            </Box>
           </p>
         )}
         {told !== null && typeof told === 'object' && told.broken !== null && (
@@ -50,7 +50,7 @@ export function LedgerCheck() {
             or certificate.
           </p>
         )}
-      </div>
-    </section>
+      </Box>
+    </Box>
   );
 }

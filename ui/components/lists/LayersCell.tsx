@@ -7,6 +7,7 @@ import type { Layer } from '../../../core/physics/heat/uValue';
 import { inUnit } from '../../../core/units/inUnits';
 import { parseTyped } from '../../../core/units/parseTyped';
 import { formatShort } from '../../../core/units/formatNumber';
+import { CellInput, CellPick, Options } from '../cells/CellInput';
 import { useWorkspace } from '../../sync/useWorkspace';
 
 interface Props {
@@ -15,6 +16,10 @@ interface Props {
   max: number;
   set: (layers: readonly Layer[] | null) => string[];
 }
+
+const materialLabels = Object.fromEntries(
+  Object.entries(materials).map(([id, { label, lambdaWMK }]) => [id, `${label}, λ ${lambdaWMK}`]),
+);
 
 /** The layers of a wall, from inside to outside: each a material and a thickness; or one of the usual build-ups. */
 export function LayersCell({ name, layers, max, set }: Props) {
@@ -40,24 +45,16 @@ export function LayersCell({ name, layers, max, set }: Props) {
     <div className="layers" role="group" aria-label={name}>
       {layers.map((layer, i) => (
         <div key={i} className="layer">
-          <select
-            className="cell-input"
-            aria-label={`Material of layer ${i + 1}, ${name}`}
+          <CellPick
+            name={`Material of layer ${i + 1}, ${name}`}
             value={layer.material}
             disabled={!mayWork}
-            onChange={(event) =>
-              change(layers.map((l, k) => (k === i ? { ...l, material: event.target.value as MaterialId } : l)))
-            }
+            onChoose={(id) => change(layers.map((l, k) => (k === i ? { ...l, material: id as MaterialId } : l)))}
           >
-            {Object.entries(materials).map(([id, material]) => (
-              <option key={id} value={id}>
-                {material.label}, λ {material.lambdaWMK}
-              </option>
-            ))}
-          </select>
-          <input
-            className="cell-input"
-            aria-label={`Thickness of layer ${i + 1}, ${name}, ${shownUnit}`}
+            <Options of={materialLabels} />
+          </CellPick>
+          <CellInput
+            name={`Thickness of layer ${i + 1}, ${name}, ${shownUnit}`}
             value={typed[i] ?? formatShort(inUnit(layer.thicknessMm, 'mm', who.unitPreferences).value, 2)}
             readOnly={!mayWork}
             onChange={(event) => setTyped((old) => ({ ...old, [i]: event.target.value }))}
@@ -75,13 +72,12 @@ export function LayersCell({ name, layers, max, set }: Props) {
       ))}
       {mayWork && (
         <div className="layer">
-          <select
-            className="cell-input"
-            aria-label={`Put a layer or a usual build-up in, ${name}`}
+          <CellPick
+            name={`Put a layer or a usual build-up in, ${name}`}
             value=""
             disabled={layers.length >= max}
-            onChange={(event) => {
-              const [kind, id] = event.target.value.split(':');
+            onChoose={(chosen) => {
+              const [kind, id] = chosen.split(':');
               if (kind === 'up') change([...buildUps[id as BuildUpId].layers]);
               else if (kind === 'layer') change([...layers, { material: id as MaterialId, thicknessMm: 10 }]);
             }}
@@ -101,7 +97,7 @@ export function LayersCell({ name, layers, max, set }: Props) {
                 </option>
               ))}
             </optgroup>
-          </select>
+          </CellPick>
         </div>
       )}
       {problem && (

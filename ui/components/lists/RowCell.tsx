@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { format } from 'date-fns';
 import { useId, useState } from 'react';
 import { columnAt, lists, type AnyRow, type CellValue, type ListId } from '../../../core/build/lists';
@@ -7,6 +7,7 @@ import { cellProblem, rowName } from '../../../core/commands/changeRows';
 import type { Layer } from '../../../core/physics/heat/uValue';
 import { cellUnit } from '../../../core/units/parseTyped';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
+import { CellInput, CellPick, Options } from '../cells/CellInput';
 import { TextCell } from '../cells/TextCell';
 import { TypedCell } from '../cells/TypedCell';
 import { LayersCell } from './LayersCell';
@@ -23,11 +24,11 @@ function InstantCell({ name, kept, set }: { name: string; kept: string | null; s
   // What the browser's own field takes is local time to the minute.
   const local = kept ? format(new Date(kept), "yyyy-MM-dd'T'HH:mm") : '';
   return (
-    <span className="inline" style={{ flexWrap: 'nowrap', gap: 6 }}>
-      <input
+    <Box component="span" className="inline" sx={{ flexWrap: 'nowrap', gap: 0.75 }}>
+      <CellInput
+        look="text"
         type="datetime-local"
-        className="cell-input text"
-        aria-label={name}
+        name={name}
         value={local}
         readOnly={!mayWork}
         onChange={(event) => {
@@ -41,7 +42,7 @@ function InstantCell({ name, kept, set }: { name: string; kept: string | null; s
           now
         </Button>
       )}
-    </span>
+    </Box>
   );
 }
 
@@ -85,24 +86,17 @@ export function RowCell({ list, row, column: name, set }: Props) {
         />
       )}
       {column.kind === 'choice' && (
-        <select
-          className="cell-input"
-          aria-label={label}
+        <CellPick
+          name={label}
           value={typeof kept === 'string' ? kept : ''}
           disabled={!mayWork}
-          onChange={(event) => tell(event.target.value === '' ? null : event.target.value)}
+          onChoose={(value) => tell(value === '' ? null : value)}
         >
-          <option value="">—</option>
-          {Object.entries(column.options as Record<string, string>).map(([value, text]) => (
-            <option key={value} value={value}>
-              {text}
-            </option>
-          ))}
-        </select>
+          <Options of={column.options} empty="—" />
+        </CellPick>
       )}
       {column.kind === 'text' && (
         <TextCell
-          className="cell-input text"
           name={label}
           kept={typeof kept === 'string' ? kept : ''}
           draftKey={draftKey}

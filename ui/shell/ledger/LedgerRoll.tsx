@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { format } from 'date-fns';
 import { useEffect, useRef, useState } from 'react';
 import { describeRow, turnsOf } from '../../../core/ledger/describeRow';
@@ -33,9 +33,9 @@ export function LedgerRoll() {
           return (
             <li key={row.seq} data-seq={row.seq}>
               {(!before || format(new Date(before.at), 'EEEE d MMMM yyyy') !== day) && (
-                <span className="day" style={{ gridColumn: '1 / -1' }}>
+                <Box component="span" className="day" sx={{ gridColumn: '1 / -1' }}>
                   {day}
-                </span>
+                </Box>
               )}
               <time dateTime={row.at}>{format(new Date(row.at), 'HH:mm')}</time>
               <span>

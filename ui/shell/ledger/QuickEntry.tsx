@@ -1,5 +1,5 @@
 'use client';
-import { Button, IconButton } from '@mui/material';
+import { Button, IconButton, InputBase } from '@mui/material';
 import { CornerDownLeft } from 'lucide-react';
 import { useState } from 'react';
 import type { Build } from '../../../core/build/Build';
@@ -69,16 +69,21 @@ export function QuickEntry() {
         <span className="mono" aria-hidden>
           &gt;
         </span>
-        <input
+        <InputBase
           id="quick-entry"
-          aria-label="Quick entry"
+          fullWidth
           value={line}
           autoComplete="off"
-          autoCapitalize="off"
-          spellCheck={false}
-          enterKeyHint="done"
-          maxLength={1000}
           placeholder="figure, reading or note"
+          slotProps={{
+            input: {
+              'aria-label': 'Quick entry',
+              autoCapitalize: 'off',
+              spellCheck: false,
+              enterKeyHint: 'done',
+              maxLength: 1000,
+            },
+          }}
           onChange={(event) => {
             setLine(event.target.value);
             if (answer) setAnswer(null);

@@ -1,4 +1,5 @@
 'use client';
+import { Box } from '@mui/material';
 import type { Signed } from '../../../core/people/Who';
 import { roleMay } from '../../../core/people/roles';
 import type { Practices } from '../../../core/practices/practices';
@@ -21,16 +22,22 @@ function Sections({ who, practices, partLists }: Settings) {
     <>
       <section>
         <h1>Settings</h1>
-        <h2 style={{ marginTop: 14 }}>Units</h2>
+        <Box component="h2" sx={{ mt: 1.75 }}>
+          Units
+        </Box>
         <p className="soft">For you, on every device. Figures are kept metric; only what is shown changes.</p>
         <UnitChoice unitPreferences={who.unitPreferences} />
-        <h2 style={{ marginTop: 22 }}>Light</h2>
+        <Box component="h2" sx={{ mt: 2.75 }}>
+          Light
+        </Box>
         <p className="soft">For this device.</p>
         <ThemeChoice />
-        <h2 style={{ marginTop: 22 }}>Sessions</h2>
-        <p className="soft" style={{ marginBottom: 8 }}>
+        <Box component="h2" sx={{ mt: 2.75 }}>
+          Sessions
+        </Box>
+        <Box component="p" className="soft" sx={{ mb: 1 }}>
           A session ends after 12 hours without use, and after 7 days at the latest.
-        </p>
+        </Box>
         <SignOutButton everywhere />
       </section>
       <section>
@@ -41,11 +48,13 @@ function Sections({ who, practices, partLists }: Settings) {
         </p>
         <WorkshopPractices practices={practices} mayChange={mayManage} />
       </section>
-      <section style={{ gridColumn: '1 / -1' }}>
-        <h2 style={{ marginTop: 14 }}>The workshop’s part lists</h2>
+      <Box component="section" sx={{ gridColumn: '1 / -1' }}>
+        <Box component="h2" sx={{ mt: 1.75 }}>
+          The workshop’s part lists
+        </Box>
         <p className="soft">What a kit should hold; each build is checked against its own copy. A lead changes them.</p>
         <PartListEditor kept={partLists} mayChange={mayManage} />
-      </section>
+      </Box>
     </>
   );
 }

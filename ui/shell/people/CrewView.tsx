@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Box, Button, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
@@ -9,6 +9,7 @@ import { postJson } from '../../sync/postJson';
 import { AwakeForm } from '../../components/AwakeForm';
 import { Problems } from '../../components/cells/Problems';
 import { Field } from '../../components/forms/Field';
+import { SignInNameField } from '../../components/forms/PersonFields';
 import { Pick } from '../../components/forms/Pick';
 
 export interface Member {
@@ -32,9 +33,9 @@ function LinkOnce({ token, name }: { token: string; name: string }) {
       <p>
         <strong>Give this link to {name}.</strong> It works once, for three days, and can’t be shown again.
       </p>
-      <p className="mono" style={{ overflowWrap: 'anywhere' }} data-link>
+      <Box component="p" className="mono" sx={{ overflowWrap: 'anywhere' }} data-link>
         {`${window.location.origin}/join/${token}`}
-      </p>
+      </Box>
     </div>
   );
 }
@@ -99,7 +100,7 @@ function InviteForm({ onDone }: { onDone: () => void }) {
   return (
     <AwakeForm className="form-narrow" onSubmit={(event) => void handleSubmit(invite)(event)}>
       <Field label="Name, as it stands under certificates" maxLength={80} {...register('name')} />
-      <Field label="Sign-in name: a to z, 0 to 9, point, hyphen" autoCapitalize="off" maxLength={60} {...register('login')} />
+      <SignInNameField {...register('login')} />
       <Pick label="Role" options={roleOptions} {...register('role')} />
       <Problems all={errors} />
       <Button type="submit" variant="contained">
@@ -124,12 +125,12 @@ export function CrewView({
 }) {
   return (
     <>
-      <ul style={{ marginTop: 8 }}>
+      <Box component="ul" sx={{ mt: 1 }}>
         {crew.map((member) => (
           <MemberRow key={member.id} member={member} self={member.id === self} onDone={refresh} />
         ))}
-      </ul>
-      <div className="columns" style={{ marginTop: 26 }}>
+      </Box>
+      <Box className="columns" sx={{ mt: 3.25 }}>
         <section>
           <h2>Somebody new</h2>
           <InviteForm onDone={refresh} />
@@ -138,34 +139,34 @@ export function CrewView({
           <h2>Who came in, and what was changed</h2>
           <p className="soft">The newest {signIns.length}; this record can be added to, never changed.</p>
           <div className="sign-ins" tabIndex={0} role="region" aria-label="Record of sign-ins">
-            <table className="runs-table">
-              <thead>
-                <tr>
-                  <th>When</th>
-                  <th>Who</th>
-                  <th>What</th>
-                  <th>From</th>
-                </tr>
-              </thead>
-              <tbody>
+            <Table>
+              <TableHead>
+                <TableRow>
+                  <TableCell>When</TableCell>
+                  <TableCell>Who</TableCell>
+                  <TableCell>What</TableCell>
+                  <TableCell>From</TableCell>
+                </TableRow>
+              </TableHead>
+              <TableBody>
                 {signIns.map((line, i) => (
-                  <tr key={i}>
-                    <td className="mono">{format(new Date(line.at), 'd MMM HH:mm')}</td>
-                    <td>{line.login}</td>
-                    <td>
+                  <TableRow key={i}>
+                    <TableCell className="mono">{format(new Date(line.at), 'd MMM HH:mm')}</TableCell>
+                    <TableCell>{line.login}</TableCell>
+                    <TableCell>
                       {line.event}
                       {line.by && <span className="soft"> by {line.by}</span>}
-                    </td>
-                    <td className="mono soft" title={line.agent}>
+                    </TableCell>
+                    <TableCell className="mono soft" title={line.agent}>
                       {line.address || '—'}
-                    </td>
-                  </tr>
+                    </TableCell>
+                  </TableRow>
                 ))}
-              </tbody>
-            </table>
+              </TableBody>
+            </Table>
           </div>
         </section>
-      </div>
+      </Box>
     </>
   );
 }

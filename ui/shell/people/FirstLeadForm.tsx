@@ -6,6 +6,7 @@ import { postJson } from '../../sync/postJson';
 import { AwakeForm } from '../../components/AwakeForm';
 import { Problems } from '../../components/cells/Problems';
 import { Field } from '../../components/forms/Field';
+import { NewPasswordField, SignInNameField } from '../../components/forms/PersonFields';
 
 /** Names the workshop and its first lead, once, on an empty Lorbet. */
 export function FirstLeadForm() {
@@ -20,20 +21,8 @@ export function FirstLeadForm() {
     <AwakeForm className="form-narrow" onSubmit={(event) => void handleSubmit(enter)(event)}>
       <Field label="Workshop’s name" maxLength={80} {...register('workshop')} />
       <Field label="Your name, as it stands under certificates" autoComplete="name" maxLength={80} {...register('name')} />
-      <Field
-        label="Sign-in name: a to z, 0 to 9, point, hyphen"
-        autoComplete="username"
-        autoCapitalize="off"
-        maxLength={60}
-        {...register('login')}
-      />
-      <Field
-        label="Password, 10 characters or more"
-        type="password"
-        autoComplete="new-password"
-        maxLength={200}
-        {...register('password')}
-      />
+      <SignInNameField autoComplete="username" {...register('login')} />
+      <NewPasswordField {...register('password')} />
       <Problems all={problems} />
       <Button type="submit" variant="contained">
         Begin

@@ -6,6 +6,7 @@ import { postJson } from '../../sync/postJson';
 import { AwakeForm } from '../../components/AwakeForm';
 import { Problems } from '../../components/cells/Problems';
 import { Field } from '../../components/forms/Field';
+import { NewPasswordField } from '../../components/forms/PersonFields';
 
 /** Whoever holds a lead's link chooses a password, and is signed in with it. */
 export function JoinForm({ token, login }: { token: string; login: string }) {
@@ -23,15 +24,9 @@ export function JoinForm({ token, login }: { token: string; login: string }) {
   };
   return (
     <AwakeForm className="form-narrow" onSubmit={(event) => void handleSubmit(join)(event)}>
-      <input type="hidden" autoComplete="username" value={login} readOnly />
-      <Field
-        label="Password, 10 characters or more"
-        type="password"
-        autoComplete="new-password"
-        maxLength={200}
-        {...register('password')}
-      />
-      <Field label="The same again" type="password" autoComplete="new-password" maxLength={200} {...register('again')} />
+      <Field label="Sign-in name" autoComplete="username" maxLength={60} value={login} readOnly />
+      <NewPasswordField {...register('password')} />
+      <NewPasswordField label="The same again" {...register('again')} />
       <Problems all={errors} />
       <Button type="submit" variant="contained">
         Keep it and sign in

@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { device } from '../../sync/device';
@@ -36,13 +36,13 @@ export function SignInForm({ to, demo }: { to: string; demo: DemoPeople | null }
       </Button>
       {demo && (
         <section aria-label="Demo people">
-          <p className="invented" style={{ display: 'inline-block' }}>
+          <Box component="p" className="invented" sx={{ display: 'inline-block' }}>
             This is a demo: workshop, people, vehicles and figures are all invented.
-          </p>
-          <p style={{ marginTop: 8 }}>
+          </Box>
+          <Box component="p" sx={{ mt: 1 }}>
             Touch a person to fill in the sign-in (password <span className="mono">{demo.password}</span>):
-          </p>
-          <div className="inline" style={{ marginTop: 6 }}>
+          </Box>
+          <Box className="inline" sx={{ mt: 0.75 }}>
             {demo.people.map((person) => (
               <Button
                 key={person.login}
@@ -54,7 +54,7 @@ export function SignInForm({ to, demo }: { to: string; demo: DemoPeople | null }
                 {person.name}, {person.role}
               </Button>
             ))}
-          </div>
+          </Box>
         </section>
       )}
     </AwakeForm>

@@ -1,4 +1,5 @@
 'use client';
+import { Box } from '@mui/material';
 import { useColorScheme } from '@mui/material/styles';
 import { useState } from 'react';
 import type { Practices } from '../../../core/practices/practices';
@@ -10,10 +11,10 @@ import { useAwake } from '../../components/useAwake';
 
 function Told({ told }: { told: string[] | 'kept' | null }) {
   return (
-    <div aria-live="polite" style={{ minHeight: 24 }}>
+    <Box aria-live="polite" sx={{ minHeight: 24 }}>
       {told === 'kept' && <p>Kept.</p>}
       {Array.isArray(told) && <p className="error-line">{told.join(' ')}</p>}
-    </div>
+    </Box>
   );
 }
 

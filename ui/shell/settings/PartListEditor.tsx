@@ -1,11 +1,12 @@
 'use client';
-import { Button, IconButton } from '@mui/material';
+import { Box, Button, IconButton } from '@mui/material';
 import { useState } from 'react';
-import { partKinds, weakKinds } from '../../../core/build/lists';
+import { partKinds, weakKinds } from '../../../core/build/listKinds';
 import { families, startingLists, type Family, type PartRow } from '../../../core/model/kit/startingLists';
 import { readRowsCsv, writeRowsCsv } from '../../../formats/rowsCsv';
 import { FileButton } from '../../components/cells/FileButton';
 import { saveAs } from '../../components/lists/saveAs';
+import { CellInput, CellPick, Options } from '../../components/cells/CellInput';
 import { postJson } from '../../sync/postJson';
 
 export type PartLists = Record<Family, { rows: PartRow[]; version: number }>;
@@ -40,60 +41,48 @@ export function PartListEditor({ kept, mayChange }: { kept: PartLists; mayChange
   };
   return (
     <section aria-label="Part lists">
-      <div className="inline" role="group" aria-label="Family" style={{ margin: '8px 0' }}>
+      <Box className="inline" role="group" aria-label="Family" sx={{ margin: '8px 0' }}>
         {(Object.keys(families) as Family[]).map((id) => (
           <Button key={id} aria-pressed={family === id} onClick={() => setFamily(id)}>
             {families[id]}
           </Button>
         ))}
-      </div>
+      </Box>
       <ul className="part-list">
         {rows.map((row, i) => (
           <li key={i}>
-            <input
-              className="cell-input text"
-              aria-label={`Part ${i + 1}, name`}
+            <CellInput
+              look="text"
+              name={`Part ${i + 1}, name`}
               value={row.name ?? ''}
-              maxLength={80}
+              field={{ maxLength: 80 }}
               readOnly={!mayChange}
               onChange={(event) => edit(i, { name: event.target.value })}
             />
-            <select
-              className="cell-input"
-              aria-label={`Part ${i + 1}, kind`}
+            <CellPick
+              name={`Part ${i + 1}, kind`}
               value={row.kind ?? 'other'}
               disabled={!mayChange}
-              onChange={(event) => edit(i, { kind: event.target.value as keyof typeof partKinds })}
+              onChoose={(id) => edit(i, { kind: id as keyof typeof partKinds })}
             >
-              {Object.entries(partKinds).map(([id, label]) => (
-                <option key={id} value={id}>
-                  {label}
-                </option>
-              ))}
-            </select>
-            <input
-              className="cell-input"
+              <Options of={partKinds} />
+            </CellPick>
+            <CellInput
               type="number"
-              min={1}
-              max={999}
-              aria-label={`Part ${i + 1}, needed`}
+              name={`Part ${i + 1}, needed`}
               value={row.needed ?? 1}
+              field={{ min: 1, max: 999 }}
               readOnly={!mayChange}
               onChange={(event) => edit(i, { needed: Math.round(Number(event.target.value)) })}
             />
-            <select
-              className="cell-input"
-              aria-label={`Part ${i + 1}, known as weak`}
+            <CellPick
+              name={`Part ${i + 1}, known as weak`}
               value={row.weak ?? 'none'}
               disabled={!mayChange}
-              onChange={(event) => edit(i, { weak: event.target.value as keyof typeof weakKinds })}
+              onChoose={(id) => edit(i, { weak: id as keyof typeof weakKinds })}
             >
-              {Object.entries(weakKinds).map(([id, label]) => (
-                <option key={id} value={id}>
-                  {label}
-                </option>
-              ))}
-            </select>
+              <Options of={weakKinds} />
+            </CellPick>
             {mayChange && (
               <IconButton aria-label={`Take part ${i + 1} out`} onClick={() => change(rows.filter((_, k) => k !== i))}>
                 ×
@@ -103,11 +92,11 @@ export function PartListEditor({ kept, mayChange }: { kept: PartLists; mayChange
         ))}
       </ul>
       {told && (
-        <p className={told.bad ? 'error-line' : undefined} role={told.bad ? 'alert' : 'status'} style={{ marginTop: 6 }}>
+        <Box component="p" className={told.bad ? 'error-line' : undefined} role={told.bad ? 'alert' : 'status'} sx={{ mt: 0.75 }}>
           {told.text}
-        </p>
+        </Box>
       )}
-      <div className="inline" style={{ marginTop: 10 }}>
+      <Box className="inline" sx={{ mt: 1.25 }}>
         {mayChange && (
           <>
             <Button variant="contained" onClick={() => void keep()}>
@@ -123,7 +112,7 @@ export function PartListEditor({ kept, mayChange }: { kept: PartLists; mayChange
         <Button onClick={() => saveAs(writeRowsCsv('parts', rows, columns), 'text/csv', `parts-${family}.csv`)}>
           Take it away (CSV)
         </Button>
-      </div>
+      </Box>
     </section>
   );
 }

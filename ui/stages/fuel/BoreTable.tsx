@@ -1,4 +1,5 @@
 'use client';
+import { Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
 import { boresTried, type LinePicture } from '../../../core/drawing/line/linePicture';
 import { inUnit } from '../../../core/units/inUnits';
 import { formatFixed, formatShort } from '../../../core/units/formatNumber';
@@ -12,33 +13,33 @@ export function BoreTable({ picture }: { picture: LinePicture }) {
   const own = new Set(picture.facts.route.segments.map(({ boreMm }) => boreMm));
   return (
     <div className="wide-table">
-      <table className="runs-table">
-        <thead>
-          <tr>
-            <th scope="col">Bore</th>
-            <th scope="col">Holds, mL</th>
-            <th scope="col">Strokes to fill</th>
-            <th scope="col">Fuel creeps, mm/s</th>
-            <th scope="col">To draw through, {kPa}</th>
-            <th scope="col">A bubble</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table>
+        <TableHead>
+          <TableRow>
+            <TableCell>Bore</TableCell>
+            <TableCell>Holds, mL</TableCell>
+            <TableCell>Strokes to fill</TableCell>
+            <TableCell>Fuel creeps, mm/s</TableCell>
+            <TableCell>To draw through, {kPa}</TableCell>
+            <TableCell>A bubble</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {boresTried(picture.facts, picture.asBuilt.temperatureC).map((tried) => (
-            <tr key={tried.boreMm} style={own.has(tried.boreMm) ? { fontWeight: 700 } : undefined}>
-              <th scope="row">
+            <TableRow key={tried.boreMm} className={own.has(tried.boreMm) ? 'own' : undefined}>
+              <TableCell component="th" scope="row">
                 {say(`${formatShort(tried.boreMm, 1)} mm`)}
                 {own.has(tried.boreMm) ? ', this line' : ''}
-              </th>
-              <td className="mono">{formatFixed(tried.volumeMl, 1)}</td>
-              <td className="mono">{formatFixed(tried.strokes)}</td>
-              <td className="mono">{formatFixed(tried.speedMmS, 1)}</td>
-              <td className="mono">{formatFixed(inUnit(tried.dropKPa, 'kPa', who.unitPreferences).value, 1)}</td>
-              <td>{tried.carries ? 'is carried along' : 'stands and gathers'}</td>
-            </tr>
+              </TableCell>
+              <TableCell className="mono">{formatFixed(tried.volumeMl, 1)}</TableCell>
+              <TableCell className="mono">{formatFixed(tried.strokes)}</TableCell>
+              <TableCell className="mono">{formatFixed(tried.speedMmS, 1)}</TableCell>
+              <TableCell className="mono">{formatFixed(inUnit(tried.dropKPa, 'kPa', who.unitPreferences).value, 1)}</TableCell>
+              <TableCell>{tried.carries ? 'is carried along' : 'stands and gathers'}</TableCell>
+            </TableRow>
           ))}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
     </div>
   );
 }

@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Button, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
 import { needsText } from '../../../core/wording/needsText';
 import { useMemo } from 'react';
 import { cutListOf } from '../../../core/drawing/line/cutListOf';
@@ -37,30 +37,32 @@ export function CutListView() {
         a cutter, not with a knife.
       </p>
       <div className="wide-table">
-        <table className="runs-table">
-          <thead>
-            <tr>
-              <th scope="col">Item</th>
-              <th scope="col">Needed</th>
-              <th scope="col">Kit gives</th>
-              <th scope="col">To buy</th>
-              <th scope="col">How counted</th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table>
+          <TableHead>
+            <TableRow>
+              <TableCell>Item</TableCell>
+              <TableCell>Needed</TableCell>
+              <TableCell>Kit gives</TableCell>
+              <TableCell>To buy</TableCell>
+              <TableCell>How counted</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {list.items.map(({ item, needed, kit, buy, note }) => (
-              <tr key={item}>
-                <th scope="row">{item}</th>
-                <td className="mono">{amount(item, needed)}</td>
-                <td className="mono">{amount(item, kit)}</td>
-                <td className="mono">
+              <TableRow key={item}>
+                <TableCell component="th" scope="row">
+                  {item}
+                </TableCell>
+                <TableCell className="mono">{amount(item, needed)}</TableCell>
+                <TableCell className="mono">{amount(item, kit)}</TableCell>
+                <TableCell className="mono">
                   <strong>{amount(item, buy)}</strong>
-                </td>
-                <td className="soft">{note}</td>
-              </tr>
+                </TableCell>
+                <TableCell className="soft">{note}</TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       </div>
       <Button
         onClick={() =>

@@ -1,4 +1,5 @@
 'use client';
+import { Box } from '@mui/material';
 import { useWorkspace, useFindingText } from '../../sync/useWorkspace';
 import { LevelMark } from '../../components/findings/LevelMark';
 import { RowList } from '../../components/lists/RowList';
@@ -16,9 +17,9 @@ export function DoseTest() {
       </p>
       <RowList list="doseTests" main={['strokes', 'volumeMl', 'fuelC']} fresh={() => ({ strokes: 200 })} />
       {finding && (
-        <p style={{ marginTop: 8 }}>
+        <Box component="p" sx={{ mt: 1 }}>
           <LevelMark level={finding.level} /> {message(finding)}
-        </p>
+        </Box>
       )}
     </>
   );

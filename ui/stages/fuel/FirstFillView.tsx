@@ -1,6 +1,6 @@
 'use client';
 import { needsText } from '../../../core/wording/needsText';
-import { Slider } from '@mui/material';
+import { Box, Slider } from '@mui/material';
 import { useMemo, useState } from 'react';
 import { fillSpread, fillInputs, type FillSpread, type FillSpreadFacts } from '../../../core/physics/fuel/fillSpread';
 import { firstFill } from '../../../core/physics/fuel/firstFill';
@@ -10,6 +10,7 @@ import { formatFixed } from '../../../core/units/formatNumber';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { useWorker } from '../../components/useWorker';
 import { useWidth } from '../../charts/useWidth';
+import { ChartFrame } from '../../charts/ChartFrame';
 
 const make = () => new Worker(new URL('../../../workers/fillSpread.ts', import.meta.url), { type: 'module' });
 interface Asked {
@@ -29,7 +30,7 @@ export function FillSpreadView({ facts }: { facts: FillSpreadFacts }) {
   const max = Math.max(1, ...(answer?.bars.map(({ count }) => count) ?? []));
   const matters = answer && mattersMost(answer.strokes);
   return (
-    <div ref={holder} data-fill-spread={answer?.draws} style={{ marginTop: 16 }}>
+    <Box ref={holder} data-fill-spread={answer?.draws} sx={{ mt: 2 }}>
       {answer ? (
         <p>
           Nine times of ten the first fill takes{' '}
@@ -44,12 +45,9 @@ export function FillSpreadView({ facts }: { facts: FillSpreadFacts }) {
         </p>
       )}
       {answer && (
-        <svg
-          className="chart"
-          width="100%"
+        <ChartFrame
           height={96}
-          role="img"
-          aria-label={`How often each count of strokes came out, from ${formatFixed(answer.bars[0]?.from ?? 0)} to ${formatFixed(answer.bars[answer.bars.length - 1]?.to ?? 0)}.`}
+          words={`How often each count of strokes came out, from ${formatFixed(answer.bars[0]?.from ?? 0)} to ${formatFixed(answer.bars[answer.bars.length - 1]?.to ?? 0)}.`}
         >
           {answer.bars.map(({ from, count }, i) => {
             const wide = (width - 20) / answer.bars.length;
@@ -71,9 +69,9 @@ export function FillSpreadView({ facts }: { facts: FillSpreadFacts }) {
           <text x={width - 10} y={90} textAnchor="end" className="mono">
             {formatFixed(answer.bars[answer.bars.length - 1]?.to ?? 0)}
           </text>
-        </svg>
+        </ChartFrame>
       )}
-    </div>
+    </Box>
   );
 }
 
@@ -119,7 +117,7 @@ export function FirstFillView() {
       <p role="status">
         <strong>{sentence}</strong>
       </p>
-      <svg className="chart" width="100%" height={72} role="img" aria-label={sentence}>
+      <ChartFrame height={72} words={sentence}>
         {bars.map((bar, i) => (
           <g key={i}>
             <rect x={bar.x} y={14} width={bar.filled} height={30} fill="var(--fuel-fill)" />
@@ -151,7 +149,7 @@ export function FirstFillView() {
         <text x={width - 2} y={64} textAnchor="end">
           heater
         </text>
-      </svg>
+      </ChartFrame>
       <Slider
         aria-label="Strokes so far"
         value={at}

@@ -1,4 +1,5 @@
 'use client';
+import { Box } from '@mui/material';
 import { needsText } from '../../../core/wording/needsText';
 import type { FigureId } from '../../../core/reading/figureIds';
 import { stages } from '../../../core/build/stages';
@@ -85,17 +86,19 @@ export function FuelSheet() {
         come before anything said here.
       </p>
       {!('missing' in picture) && (
-        <p style={{ fontSize: '1.1rem', marginTop: 12 }}>
+        <Box component="p" sx={{ fontSize: '1.1rem', mt: 1.5 }}>
           <strong>{say(goodSentence(picture.facts, picture.asBuilt.levelMm))}</strong>
-        </p>
+        </Box>
       )}
-      <div className="inline" style={{ margin: '10px 0' }}>
+      <Box className="inline" sx={{ margin: '10px 0' }}>
         <ReleaseButton holdPoint="closing" label="Ready to close up?" />
-      </div>
+      </Box>
       <h3>Source</h3>
       <FigureTable paths={source} caption="Source" />
       <SourceGuide />
-      <h3 style={{ marginTop: 22 }}>Tank</h3>
+      <Box component="h3" sx={{ mt: 2.75 }}>
+        Tank
+      </Box>
       <TankChart />
       <FigureTable paths={body.filter((path) => !hidden.includes(path))} caption="Tank" />
       <DerivedFigures keys={stageFigures.tank ?? []} />
@@ -123,7 +126,9 @@ export function FuelSheet() {
           <FigureTable paths={room} caption="Room for the tank" />
         </Fold>
       )}
-      <h3 style={{ marginTop: 22 }}>Pickup</h3>
+      <Box component="h3" sx={{ mt: 2.75 }}>
+        Pickup
+      </Box>
       <FigureTable paths={pickup} caption="Pickup" />
       {standpipe && (
         <FigureTable paths={[...pipe, ...(way && sources[way].vehicle ? at('tank', 'reserveL') : [])]} caption="Standpipe" />
@@ -140,25 +145,31 @@ export function FuelSheet() {
         </p>
         <RowList list="drills" main={['sizeMm']} fresh={() => ({})} />
       </Fold>
-      <h3 style={{ marginTop: 22 }}>Line, filter and pump</h3>
-      <FigureTable paths={rest.filter((path) => !(own && roughLine.includes(path)))} caption="Line, filter and pump" />
-      <Fold title="The line, segment by segment" note={count('segments', 'segment')} startOpen>
-        <LineTable />
-      </Fold>
-      <Fold title="Cut list" note="pieces, joiners, clips, CSV">
-        <CutListView />
-        <FigureTable paths={kit} caption="Stock and kit" />
-      </Fold>
       <Later>
+        <Box component="h3" sx={{ mt: 2.75 }}>
+          Line, filter and pump
+        </Box>
+        <FigureTable paths={rest.filter((path) => !(own && roughLine.includes(path)))} caption="Line, filter and pump" />
+        <Fold title="The line, segment by segment" note={count('segments', 'segment')} startOpen>
+          <LineTable />
+        </Fold>
+        <Fold title="Cut list" note="pieces, joiners, clips, CSV">
+          <CutListView />
+          <FigureTable paths={kit} caption="Stock and kit" />
+        </Fold>
         {'missing' in picture ? (
-          <p className="soft" style={{ marginTop: 18 }}>
+          <Box component="p" className="soft" sx={{ mt: 2.25 }}>
             Before pressures can be drawn: {needsText(picture.missing)}
-          </p>
+          </Box>
         ) : (
           <>
-            <h3 style={{ marginTop: 22 }}>Pressure along the run</h3>
+            <Box component="h3" sx={{ mt: 2.75 }}>
+              Pressure along the run
+            </Box>
             <PressureView picture={picture} />
-            <h3 style={{ marginTop: 22 }}>Where it works</h3>
+            <Box component="h3" sx={{ mt: 2.75 }}>
+              Where it works
+            </Box>
             <PressureMapView picture={picture} watchPercent={watchPercent} />
             <Fold title="Another bore?" note="what it would hold, cost and carry">
               <BoreTable picture={picture} />

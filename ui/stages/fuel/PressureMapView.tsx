@@ -8,6 +8,7 @@ import { formatFixed } from '../../../core/units/formatNumber';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { useWorker } from '../../components/useWorker';
 import { useWidth } from '../../charts/useWidth';
+import { ChartFrame } from '../../charts/ChartFrame';
 
 const make = () => new Worker(new URL('../../../workers/pressureMap.ts', import.meta.url), { type: 'module' });
 interface Asked {
@@ -66,12 +67,10 @@ export function PressureMapView({ picture, watchPercent }: { picture: LinePictur
   return (
     <div ref={holder} data-map={answer ? answer.tookMs.toFixed(0) : undefined}>
       {failed && <p className="error-line">The map could not be drawn on this device.</p>}
-      <svg
-        className="chart map"
-        width="100%"
+      <ChartFrame
         height={height}
-        role="img"
-        aria-label={say(`Where this run works: temperature of the fuel against its level. ${sentence}`)}
+        words={say(`Where this run works: temperature of the fuel against its level. ${sentence}`)}
+        className="map"
       >
         <defs>
           <clipPath id="map-window">
@@ -166,7 +165,7 @@ export function PressureMapView({ picture, watchPercent }: { picture: LinePictur
         <text x={x(facts.toC)} y={height - 4} textAnchor="end">
           fuel at {inUnit(0, '°C', who.unitPreferences).unit}; level in {inUnit(0, 'mm', who.unitPreferences).unit}
         </text>
-      </svg>
+      </ChartFrame>
       <p className="soft">
         Hatched: over {formatFixed(facts.limitPercent)} % of each stroke is gas, or the fuel plugs. Shaded: over{' '}
         {formatFixed(watchPercent)} %. The heavy line is the border.

@@ -7,6 +7,7 @@ import { inUnit } from '../../../core/units/inUnits';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { useWidth } from '../../charts/useWidth';
+import { ChartFrame } from '../../charts/ChartFrame';
 
 const height = 250;
 const [left, right, top, bottom] = [50, 16, 30, 36];
@@ -54,13 +55,7 @@ export function PressureView({ picture }: { picture: LinePicture }) {
       <p role="status">
         <strong>{say(profileSentence(facts, trial))}</strong>
       </p>
-      <svg
-        className="chart"
-        width="100%"
-        height={height}
-        role="img"
-        aria-label={say(`Pressure along the run. ${profileSentence(facts, trial)}`)}
-      >
+      <ChartFrame height={height} words={say(`Pressure along the run. ${profileSentence(facts, trial)}`)}>
         <path d={`M${left},${y(kPa(ambientPa))}H${x(end)}`} stroke="var(--soft)" strokeDasharray="3 4" />
         <text className="halo" x={left + 8} y={y(kPa(ambientPa)) - 8}>
           the air’s own
@@ -96,7 +91,7 @@ export function PressureView({ picture }: { picture: LinePicture }) {
         <text x={x(end)} y={height - 2} textAnchor="end">
           {inUnit(1, 'm', who.unitPreferences).unit} from the pickup, along the line
         </text>
-      </svg>
+      </ChartFrame>
       <p className="soft">
         Heavy: at the stroke’s worst. Thin: in steady flow. Broken: at rest. The ring is the lowest before the pump.
       </p>

@@ -1,4 +1,5 @@
 'use client';
+import { Box } from '@mui/material';
 import { rowsOf } from '../../../core/build/lists';
 import { valueAt } from '../../../core/build/sheets';
 import { sources } from '../../../core/build/fuelSources';
@@ -19,11 +20,11 @@ export function SourceGuide() {
   };
   return (
     <>
-      <ul className="cautions" aria-label={`Cautions: ${label}`} style={{ marginTop: 12, listStyle: 'none' }}>
+      <Box component="ul" className="cautions" aria-label={`Cautions: ${label}`} sx={{ mt: 1.5, listStyle: 'none' }}>
         {cautions.map((caution) => (
           <li key={caution}>{caution}</li>
         ))}
-      </ul>
+      </Box>
       <Fold title={`How ${label} is done`} note={`${steps.length} steps`}>
         <ol className="steps">
           {steps.map((step) => (

@@ -1,4 +1,5 @@
 'use client';
+import { Box, FormLabel, Table, TableBody, TableCell, TableRow } from '@mui/material';
 import { identityLabels, type IdentityKey } from '../../../core/commands/kinds/texts';
 import { useId, useState } from 'react';
 import { buildKinds } from '../../../core/build/Build';
@@ -30,10 +31,10 @@ function MakerRow({ limit }: { limit: LimitKey }) {
   const beside = cellUnit(kept, unit, who.unitPreferences);
   return (
     <>
-      <tr>
-        <td>{label}</td>
-        <td className="cell soft">{limit === 'fuseA' ? '—' : say(`${formatShort(without.value)} ${unit}`)}</td>
-        <td className="cell">
+      <TableRow>
+        <TableCell>{label}</TableCell>
+        <TableCell className="cell soft">{limit === 'fuseA' ? '—' : say(`${formatShort(without.value)} ${unit}`)}</TableCell>
+        <TableCell className="cell">
           <TypedCell
             name={`${label}, maker’s figure`}
             label={label}
@@ -47,15 +48,15 @@ function MakerRow({ limit }: { limit: LimitKey }) {
             commit={(to) => send({ kind: 'maker', changes: [{ key: limit, from: kept, to }] })}
             onProblem={setProblem}
           />
-        </td>
-        <td className="unit">{beside === 'deg' ? '°' : beside}</td>
-      </tr>
+        </TableCell>
+        <TableCell className="unit">{beside === 'deg' ? '°' : beside}</TableCell>
+      </TableRow>
       {problem && (
-        <tr className="figures-stacked">
-          <td colSpan={4} className="cell-problem" role="alert" id={id}>
+        <TableRow className="figures-stacked">
+          <TableCell colSpan={4} className="cell-problem" role="alert" id={id}>
             {say(problem)}
-          </td>
-        </tr>
+          </TableCell>
+        </TableRow>
       )}
     </>
   );
@@ -66,9 +67,8 @@ function Particular({ name }: { name: Exclude<IdentityKey, 'kind'> }) {
   const now = settled.identity[name];
   return (
     <label>
-      <span className="field-label">{identityLabels[name]}</span>
+      <FormLabel component="span">{identityLabels[name]}</FormLabel>
       <TextCell
-        className="text-field"
         kept={now}
         max={120}
         draftKey={`${settled.id}:identity/${name}`}
@@ -82,7 +82,7 @@ function Particulars() {
   const { settled, send, mayWork } = useWorkspace('settled', 'send', 'mayWork');
   const { kind } = settled.identity;
   return (
-    <div className="columns" style={{ marginTop: 10 }}>
+    <Box className="columns" sx={{ mt: 1.25 }}>
       {(['name', 'what', 'place', 'heaterSerial'] as const).map((name) => (
         <Particular key={name} name={name} />
       ))}
@@ -93,7 +93,7 @@ function Particulars() {
         disabled={!mayWork}
         onChange={(event) => void send({ kind: 'identity', changes: [{ key: 'kind', from: kind, to: event.target.value }] })}
       />
-    </div>
+    </Box>
   );
 }
 
@@ -126,19 +126,25 @@ export function HeaterSheet() {
       <p className="soft">From the data plate, the manual and the owner.</p>
       <FigureTable paths={figurePaths.filter((path) => path.startsWith('heater.'))} caption="Heater and conditions" />
       <DerivedFigures keys={stageFigures.heater ?? []} />
-      <h3 style={{ marginTop: 26 }}>Maker’s figures</h3>
+      <Box component="h3" sx={{ mt: 3.25 }}>
+        Maker’s figures
+      </Box>
       <p className="soft">Where the manual gives one, it goes before the workshop’s rule.</p>
-      <table className="figures">
+      <Table className="figures">
         <FiguresHead columns={['workshop’s', 'maker’s']} />
-        <tbody>
+        <TableBody>
           {makerKeys.map((key) => (
             <MakerRow key={key} limit={key} />
           ))}
-        </tbody>
-      </table>
-      <h3 style={{ marginTop: 26 }}>Practices followed here</h3>
+        </TableBody>
+      </Table>
+      <Box component="h3" sx={{ mt: 3.25 }}>
+        Practices followed here
+      </Box>
       <PracticesHere />
-      <h3 style={{ marginTop: 26 }}>Particulars</h3>
+      <Box component="h3" sx={{ mt: 3.25 }}>
+        Particulars
+      </Box>
       <Particulars />
     </>
   );

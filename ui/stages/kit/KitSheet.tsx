@@ -1,4 +1,5 @@
 'use client';
+import { Box } from '@mui/material';
 import { stages } from '../../../core/build/stages';
 import { figurePaths } from '../../../core/build/sheets';
 import { RowList } from '../../components/lists/RowList';
@@ -17,14 +18,14 @@ export function KitSheet() {
     <>
       <h2 className="sheet-title">{stages.kit}</h2>
       <p className="soft">Everything out of the box, each part in the hand, before the first hole.</p>
-      <h3 style={{ marginTop: 16 }}>
+      <Box component="h3" sx={{ mt: 2 }}>
         Parts{' '}
         {rows.length > 0 && (
-          <span className="soft" style={{ fontWeight: 400 }}>
+          <Box component="span" className="soft" sx={{ fontWeight: 400 }}>
             {looked} of {rows.length} looked at
-          </span>
+          </Box>
         )}
-      </h3>
+      </Box>
       <PartListButtons />
       <div className="parts-list">
         <RowList
@@ -36,17 +37,21 @@ export function KitSheet() {
           moreExtra={(row) => <PhotoStrip about="part" part={{ id: row.id, name: row.name ?? 'part' }} />}
         />
       </div>
-      <h3 style={{ marginTop: 24 }}>Data plate, and what is used again</h3>
+      <Box component="h3" sx={{ mt: 3 }}>
+        Data plate, and what is used again
+      </Box>
       <FigureTable paths={figurePaths.filter((path) => path.startsWith('kit.'))} caption="Data plate" />
-      <p className="soft" style={{ margin: '6px 0' }}>
+      <Box component="p" className="soft" sx={{ margin: '6px 0' }}>
         Figures of the manual go on the sheet “heater &amp; conditions”; they go before the workshop’s practices.
-      </p>
-      <h3 style={{ marginTop: 20 }}>Photographs</h3>
+      </Box>
+      <Box component="h3" sx={{ mt: 2.5 }}>
+        Photographs
+      </Box>
       <p className="soft">Where, when and by which phone they were taken is left out of what is kept.</p>
       <PhotoStrip about="plate" beside={['part', 'exhaust', 'other']} />
-      <div style={{ marginTop: 26 }}>
+      <Box sx={{ mt: 3.25 }}>
         <StartView dryRun />
-      </div>
+      </Box>
     </>
   );
 }

@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { families, startingLists, type Family, type PartRow } from '../../../core/model/kit/startingLists';
 import { readRowsCsv, rowsCsvMaxBytes, writeRowsCsv } from '../../../formats/rowsCsv';
@@ -39,7 +39,7 @@ export function PartListButtons() {
   };
   return (
     <>
-      <div className="inline" style={{ margin: '8px 0' }}>
+      <Box className="inline" sx={{ margin: '8px 0' }}>
         {mayWork &&
           rows.length === 0 &&
           (Object.keys(families) as Family[]).map((family) => (
@@ -65,7 +65,7 @@ export function PartListButtons() {
             Take the list away (CSV)
           </Button>
         )}
-      </div>
+      </Box>
       <Problems all={problems} />
     </>
   );

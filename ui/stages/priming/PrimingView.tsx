@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Box, Button, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
 import { stages } from '../../../core/build/stages';
 import { format } from 'date-fns';
 import { useEffect, useMemo, useState } from 'react';
@@ -89,7 +89,7 @@ export function PrimingView() {
         </p>
       )}
       {mayWork && !active && (
-        <div className="stack" style={{ marginTop: 8 }}>
+        <Box className="stack" sx={{ mt: 1 }}>
           <Button variant="contained" className="prime-go" onClick={() => begin('clock', earlier.last === null)}>
             {earlier.last ? 'Pump runs: go on counting' : 'Pump runs: start counting'}
           </Button>
@@ -97,10 +97,10 @@ export function PrimingView() {
             {earlier.last && <Button onClick={() => begin('clock', true)}>Line was emptied: count from 0</Button>}
             <Button onClick={() => begin('taps', earlier.last === null)}>Count clicks by hand</Button>
           </div>
-        </div>
+        </Box>
       )}
       {clock.count && (
-        <div className="stack" style={{ marginTop: 4 }}>
+        <Box className="stack" sx={{ mt: 0.5 }}>
           <p>
             <span className="prime-count" data-strokes={total}>
               {formatFixed(total)}
@@ -140,7 +140,7 @@ export function PrimingView() {
               Throw this count away
             </Button>
           </div>
-        </div>
+        </Box>
       )}
       {problems.length > 0 && (
         <p className="error-line" role="alert">
@@ -154,39 +154,41 @@ export function PrimingView() {
         <DoseTest />
       </Fold>
       {settled.primingRuns.length > 0 && (
-        <table className="runs-table" style={{ marginTop: 18 }}>
-          <caption className="hold-point" style={{ textAlign: 'left' }}>
+        <Box sx={{ mt: 2.25 }}>
+          <h3 className="hold-point" id="runs-kept">
             Runs kept
-          </caption>
-          <thead>
-            <tr>
-              <th>When</th>
-              <th>Strokes</th>
-              <th>At</th>
-              <th>How it ended</th>
-              <th>By</th>
-            </tr>
-          </thead>
-          <tbody>
-            {[...settled.primingRuns].reverse().map((run) => (
-              <tr key={run.id}>
-                <td>{format(new Date(run.at), 'd MMM HH:mm')}</td>
-                <td className="mono">
-                  <strong>{formatFixed(run.strokes)}</strong>
-                  {run.fromEmpty ? '' : ' more'}
-                </td>
-                <td className="mono">{formatShort(run.frequencyHz)} Hz</td>
-                <td>{primingOutcomes[run.outcome]}</td>
-                <td>{run.by}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+          </h3>
+          <Table aria-labelledby="runs-kept">
+            <TableHead>
+              <TableRow>
+                <TableCell>When</TableCell>
+                <TableCell>Strokes</TableCell>
+                <TableCell>At</TableCell>
+                <TableCell>How it ended</TableCell>
+                <TableCell>By</TableCell>
+              </TableRow>
+            </TableHead>
+            <TableBody>
+              {[...settled.primingRuns].reverse().map((run) => (
+                <TableRow key={run.id}>
+                  <TableCell>{format(new Date(run.at), 'd MMM HH:mm')}</TableCell>
+                  <TableCell className="mono">
+                    <strong>{formatFixed(run.strokes)}</strong>
+                    {run.fromEmpty ? '' : ' more'}
+                  </TableCell>
+                  <TableCell className="mono">{formatShort(run.frequencyHz)} Hz</TableCell>
+                  <TableCell>{primingOutcomes[run.outcome]}</TableCell>
+                  <TableCell>{run.by}</TableCell>
+                </TableRow>
+              ))}
+            </TableBody>
+          </Table>
+        </Box>
       )}
-      <p className="cautions" style={{ marginTop: 20 }}>
+      <Box component="p" className="cautions" sx={{ mt: 2.5 }}>
         <strong>Caution.</strong> Fuel pumped into the burner burns there all at once. If it ran past the heater, don’t light it:
         drain and air the burner as the maker’s manual says. Catch what spills; no flame near it.
-      </p>
+      </Box>
     </>
   );
 }

@@ -1,4 +1,5 @@
 'use client';
+import { Box, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
 import { stages } from '../../../core/build/stages';
 import { format } from 'date-fns';
 import { coText } from '../../../core/wording/coText';
@@ -17,39 +18,43 @@ export function ProvingSheet() {
     <>
       <h2 className="sheet-title">{stages.proving}</h2>
       <p className="soft">That nobody is poisoned: the alarm, and readings with the heater running and the doors closed.</p>
-      <p className="cautions" style={{ marginTop: 10 }}>
+      <Box component="p" className="cautions" sx={{ mt: 1.25 }}>
         <strong>Carbon monoxide kills in sleep and has no smell.</strong> Headache or sickness: everybody out, doors open, heater
         off by its button, call for help. Don’t sleep beside a heater that isn’t signed off.
-      </p>
+      </Box>
       <FigureTable paths={figurePaths.filter((path) => path.startsWith('proving.'))} caption="Proving sheet" />
-      <h3 style={{ marginTop: 20 }}>Carbon monoxide readings</h3>
+      <Box component="h3" sx={{ mt: 2.5 }}>
+        Carbon monoxide readings
+      </Box>
       {mayWork && <CoEntry />}
       {settled.coReadings.length > 0 && (
-        <table className="runs-table" style={{ marginTop: 12 }}>
-          <thead>
-            <tr>
-              <th>When</th>
-              <th>Where, and how</th>
-              <th>Read</th>
-              <th>By</th>
-            </tr>
-          </thead>
-          <tbody>
+        <Table sx={{ mt: 1.5 }}>
+          <TableHead>
+            <TableRow>
+              <TableCell>When</TableCell>
+              <TableCell>Where, and how</TableCell>
+              <TableCell>Read</TableCell>
+              <TableCell>By</TableCell>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {[...settled.coReadings].reverse().map((r) => (
-              <tr key={r.id}>
-                <td>{format(new Date(r.at), 'd MMM HH:mm')}</td>
-                <td>{coText(r)}</td>
-                <td className="mono">
+              <TableRow key={r.id}>
+                <TableCell>{format(new Date(r.at), 'd MMM HH:mm')}</TableCell>
+                <TableCell>{coText(r)}</TableCell>
+                <TableCell className="mono">
                   <strong>{formatShort(r.ppm)}</strong> ppm
-                </td>
-                <td>{r.by}</td>
-              </tr>
+                </TableCell>
+                <TableCell>{r.by}</TableCell>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       )}
       <RepairList />
-      <h3 style={{ marginTop: 24 }}>Joints of the fuel line</h3>
+      <Box component="h3" sx={{ mt: 3 }}>
+        Joints of the fuel line
+      </Box>
       <LeakWatch />
     </>
   );

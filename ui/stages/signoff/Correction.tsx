@@ -1,4 +1,4 @@
-import { Button } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { Field } from '../../components/forms/Field';
 import { useKeptText } from '../../sync/useKeptText';
@@ -31,9 +31,10 @@ export function Correction() {
       </div>
     );
   return (
-    <form
+    <Box
+      component="form"
       className="stack"
-      style={{ marginTop: 18 }}
+      sx={{ mt: 2.25 }}
       onSubmit={(event) => {
         event.preventDefault();
         unlock();
@@ -50,6 +51,6 @@ export function Correction() {
       <Button type="submit" sx={{ maxWidth: 300 }}>
         Unlock for a correction
       </Button>
-    </form>
+    </Box>
   );
 }

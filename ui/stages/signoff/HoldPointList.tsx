@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { holdPointSteps } from '../../../core/build/stages';
 import { format } from 'date-fns';
 import { useState } from 'react';
@@ -11,13 +11,13 @@ export function HoldPointList() {
   const { settled, findings, send, mayWork } = useWorkspace('settled', 'findings', 'send', 'mayWork');
   const [problem, setProblem] = useState('');
   return (
-    <section style={{ marginTop: 14 }} aria-label="Hold points">
+    <Box component="section" sx={{ mt: 1.75 }} aria-label="Hold points">
       <h3 className="hold-point">Hold points</h3>
       <ul>
         {releasableIds.map((holdPoint) => {
           const { release } = holdPointState(settled, findings, holdPoint);
           return (
-            <li key={holdPoint} className="inline" style={{ minHeight: 44 }}>
+            <Box component="li" key={holdPoint} className="inline" sx={{ minHeight: 44 }}>
               <strong>{holdPointSteps[holdPoint]}</strong>
               {release ? (
                 <>
@@ -37,7 +37,7 @@ export function HoldPointList() {
               ) : (
                 <span className="soft">held</span>
               )}
-            </li>
+            </Box>
           );
         })}
       </ul>
@@ -46,6 +46,6 @@ export function HoldPointList() {
           {problem}
         </p>
       )}
-    </section>
+    </Box>
   );
 }

@@ -1,4 +1,5 @@
-import { Button } from '@mui/material';
+import { Box, Button, FormLabel } from '@mui/material';
+import { useEffect } from 'react';
 import { useForm } from 'react-hook-form';
 import { strokesProblem } from '../../../core/signature/strokes';
 import { Field } from '../../components/forms/Field';
@@ -15,27 +16,26 @@ export function SignForm() {
     setValue,
     formState: { errors },
   } = useForm<{ typedName: string; drawn: string }>({ defaultValues: { typedName: '', drawn: '' } });
+  useEffect(() => {
+    register('drawn', {
+      validate: (path) =>
+        (path.length >= 20 && strokesProblem(path) === null) || 'Draw the signature in the box, large enough to be seen.',
+    });
+  }, [register]);
   const sign = (values: { typedName: string; drawn: string }) => {
     const problems = send({ kind: 'sign', ...values });
     if (problems.length > 0) setError('typedName', { message: problems.join(' ') });
   };
   return (
-    <form className="stack" style={{ marginTop: 14 }} onSubmit={(event) => void handleSubmit(sign)(event)}>
+    <Box component="form" className="stack" sx={{ mt: 1.75 }} onSubmit={(event) => void handleSubmit(sign)(event)}>
       <p>
         By signing, {who.name} says: these figures were measured on this build, the findings above were read, and the maker’s
         manual and the local code were followed. Lorbet’s findings replace neither, nor a licensed trade.
       </p>
       <div>
-        <span className="field-label">Signature, drawn</span>
+        <FormLabel component="span">Signature, drawn</FormLabel>
         <SignPad onDrawn={(path) => setValue('drawn', path, { shouldValidate: true })} />
       </div>
-      <input
-        type="hidden"
-        {...register('drawn', {
-          validate: (path) =>
-            (path.length >= 20 && strokesProblem(path) === null) || 'Draw the signature in the box, large enough to be seen.',
-        })}
-      />
       {errors.drawn && (
         <p className="error-line" role="alert">
           {errors.drawn.message}
@@ -51,6 +51,6 @@ export function SignForm() {
       <Button type="submit" variant="contained" sx={{ maxWidth: 420 }}>
         Sign and lock this build
       </Button>
-    </form>
+    </Box>
   );
 }

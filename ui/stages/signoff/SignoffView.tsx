@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { waiverText } from '../../../core/checks/findingText';
 import { whatStands } from '../../../core/checks/signoff/signoff';
 import { stages } from '../../../core/build/stages';
@@ -31,14 +31,14 @@ function Standing({
 }) {
   if (findings.length === 0) return null;
   return (
-    <section style={{ marginTop: 14 }}>
+    <Box component="section" sx={{ mt: 1.75 }}>
       <h3 className="hold-point">{title}</h3>
       <ul>
         {findings.map((finding) => (
           <FindingCard key={finding.id} finding={finding} onWaive={onWaive} />
         ))}
       </ul>
-    </section>
+    </Box>
   );
 }
 
@@ -55,9 +55,9 @@ export function SignoffView() {
     <>
       <h2 className="sheet-title">{stages.signoff}</h2>
       {state === 'signed' && (
-        <p style={{ fontSize: '1.15rem' }}>
+        <Box component="p" sx={{ fontSize: '1.15rem' }}>
           <strong>Signed and locked.</strong>
-        </p>
+        </Box>
       )}
       {state === 'corrected' && (
         <p className="banner bad">
@@ -66,20 +66,20 @@ export function SignoffView() {
       )}
       {clear ? (
         state !== 'signed' && (
-          <p style={{ fontSize: '1.15rem' }}>
+          <Box component="p" sx={{ fontSize: '1.15rem' }}>
             <strong>Nothing stands in the way of the signature.</strong>
-          </p>
+          </Box>
         )
       ) : (
-        <p style={{ fontSize: '1.15rem' }}>
+        <Box component="p" sx={{ fontSize: '1.15rem' }}>
           <strong>It can’t be signed yet.</strong>
-        </p>
+        </Box>
       )}
       <Standing title="At stop: has to be mended" findings={standing.stop} />
       <Standing title="To fix, or to be waived by a lead" findings={standing.fix} onWaive={onWaive} />
       <Standing title="Not measured" findings={standing.open} />
       {planned.length > 0 && (
-        <section style={{ marginTop: 14 }}>
+        <Box component="section" sx={{ mt: 1.75 }}>
           <h3 className="hold-point">Planned, not yet entered as fitted</h3>
           <ul>
             {planned.map((path) => (
@@ -88,11 +88,11 @@ export function SignoffView() {
               </li>
             ))}
           </ul>
-        </section>
+        </Box>
       )}
       <HoldPointList />
       {settled.waivers.length > 0 && (
-        <section style={{ marginTop: 14 }}>
+        <Box component="section" sx={{ mt: 1.75 }}>
           <h3 className="hold-point">Waivers</h3>
           <ul className="stack">
             {settled.waivers.map((w) => (
@@ -111,11 +111,11 @@ export function SignoffView() {
               </li>
             ))}
           </ul>
-        </section>
+        </Box>
       )}
       <RepairList />
       {settled.signatures.length > 0 && (
-        <section style={{ marginTop: 14 }}>
+        <Box component="section" sx={{ mt: 1.75 }}>
           <h3 className="hold-point">Signatures</h3>
           <ul>
             {settled.signatures.map((s) => (
@@ -138,11 +138,11 @@ export function SignoffView() {
               </li>
             ))}
           </ul>
-        </section>
+        </Box>
       )}
       {clear && state !== 'signed' && roleMay(who.role, 'sign') && <SignForm />}
       {settled.signatures.length > 0 && roleMay(who.role, 'work') && <Correction />}
-      <div className="inline" style={{ marginTop: 22 }}>
+      <Box className="inline" sx={{ mt: 2.75 }}>
         {waiting.length === 0 && link === 'kept' && (
           <>
             <Button href={`/api/builds/${settled.id}/certificate`} download>
@@ -153,7 +153,7 @@ export function SignoffView() {
             </Button>
           </>
         )}
-      </div>
+      </Box>
       <LedgerCheck />
       {waiving && <WaiveDialog finding={waiving} onClose={() => setWaiving(null)} />}
     </>

@@ -1,5 +1,5 @@
 'use client';
-import { Button, Dialog } from '@mui/material';
+import { Box, Button, Dialog } from '@mui/material';
 import { useState } from 'react';
 import type { Finding } from '../../../core/checks/Finding';
 import { useFindingText, useWorkspace } from '../../sync/useWorkspace';
@@ -25,9 +25,10 @@ export function WaiveDialog({ finding, onClose }: { finding: Finding; onClose: (
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="waive-title">
-      <form
+      <Box
+        component="form"
         className="stack"
-        style={{ padding: 20 }}
+        sx={{ padding: 2.5 }}
         onSubmit={(event) => {
           event.preventDefault();
           waive();
@@ -56,7 +57,7 @@ export function WaiveDialog({ finding, onClose }: { finding: Finding; onClose: (
             Leave it
           </Button>
         </div>
-      </form>
+      </Box>
     </Dialog>
   );
 }

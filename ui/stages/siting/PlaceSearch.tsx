@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useMemo, useState } from 'react';
 import { searchPlaces, type SearchResult } from '../../../core/model/siting/searchPlaces';
 import { sitingPlan, type SitingPlan } from '../../../core/model/siting/SitingPlan';
@@ -55,7 +55,7 @@ export function PlaceSearch() {
         </p>
       )}
       {answer && asked && (
-        <div role="status" data-search={answer.good} style={{ marginTop: 8 }}>
+        <Box role="status" data-search={answer.good} sx={{ mt: 1 }}>
           {answer.found.length > 0 ? (
             <p>
               {formatFixed(answer.good)} of {formatFixed(answer.tried)} places keep every limit
@@ -111,7 +111,7 @@ export function PlaceSearch() {
               </li>
             ))}
           </ol>
-        </div>
+        </Box>
       )}
     </section>
   );

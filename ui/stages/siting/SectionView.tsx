@@ -4,6 +4,7 @@ import { sectionOf } from '../../../core/drawing/floor/sectionOf';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { useWidth } from '../../charts/useWidth';
+import { ChartFrame } from '../../charts/ChartFrame';
 
 const fills: Record<string, string> = {
   plate: 'var(--soft)',
@@ -35,12 +36,9 @@ export function SectionView() {
   const bottom = y(section.totalMm);
   return (
     <div ref={holder}>
-      <svg
-        className="chart"
-        width="100%"
+      <ChartFrame
         height={y(section.deepMm) + 12}
-        role="img"
-        aria-label={say(
+        words={say(
           `Section: ${section.layers.map((l) => `${l.name} ${formatFixed(l.thicknessMm, 1)} mm${l.cutBack ? ', cut back' : ''}`).join(', ')}; ${formatFixed(section.totalMm, 1)} mm in all.`,
         )}
       >
@@ -150,7 +148,7 @@ export function SectionView() {
         {screwMm !== null && (
           <path d={`M${at(0.08)},${y(0)}V${y(screwMm)}`} stroke="var(--ink)" strokeWidth={3} strokeDasharray="3 2" />
         )}
-      </svg>
+      </ChartFrame>
     </div>
   );
 }

@@ -1,8 +1,9 @@
 'use client';
 import { stages } from '../../../core/build/stages';
 import { useState } from 'react';
-import { Button } from '@mui/material';
-import { rowsOf, sealPlaces, type ListId } from '../../../core/build/lists';
+import { Box, Button } from '@mui/material';
+import { rowsOf, type ListId } from '../../../core/build/lists';
+import { sealPlaces } from '../../../core/build/listKinds';
 import { sealKindAt, sealsLacking } from '../../../core/model/siting/sealsOwed';
 import { figurePaths, valueAt, type FigurePath } from '../../../core/build/sheets';
 import { stageFigures } from '../../../core/figures/stageFigures';
@@ -83,7 +84,7 @@ export function SitingSheet() {
   const thing = { main: ['name', 'kind', 'xMm', 'yMm', 'lengthMm', 'widthMm'], selected, onSelect: setSelected };
   return (
     <>
-      <div className="inline" style={{ justifyContent: 'space-between' }}>
+      <Box className="inline" sx={{ justifyContent: 'space-between' }}>
         <h2 className="sheet-title">{stages.siting}</h2>
         <div className="inline" role="group" aria-label="How the floor is seen">
           {(Object.keys(views) as FloorView[]).map((id) => (
@@ -92,12 +93,12 @@ export function SitingSheet() {
             </Button>
           ))}
         </div>
-      </div>
+      </Box>
       <FloorSheet view={view} selected={selected} onSelect={setSelected} />
-      <div className="inline" style={{ margin: '10px 0' }}>
+      <Box className="inline" sx={{ margin: '10px 0' }}>
         <ReleaseButton holdPoint="cutting" label="Ready to cut?" />
         <ReleaseButton holdPoint="bolting" label="Ready to bolt?" />
-      </div>
+      </Box>
       <p className="cautions">
         <strong>Before the saw:</strong> battery earth off, somebody who looks below, fuel and brake pipes found and marked, eyes
         and ears guarded, an extinguisher at hand. A drill that slips finds what the drawing forgot. The maker’s manual and the
@@ -133,7 +134,9 @@ export function SitingSheet() {
         <RowList list="datums" main={['name', 'axis', 'atMm']} fresh={() => ({ axis: 'front' })} />
         <FigureTable paths={targets} caption="Where duct, fuel and feed go" />
       </Fold>
-      <h3 style={{ marginTop: 24 }}>Section and stack-up</h3>
+      <Box component="h3" sx={{ mt: 3 }}>
+        Section and stack-up
+      </Box>
       <SectionView />
       <Fold title="Layers" note={count('stack', 'layer')} startOpen={count('stack', 'layer') === 'none yet'}>
         <RowList list="stack" main={['name', 'kind', 'thicknessMm', 'cutBack']} fresh={() => ({ kind: 'timber' })} />
@@ -156,9 +159,13 @@ export function SitingSheet() {
           extra={(row) => <CureClock row={row} />}
         />
       </Fold>
-      <h3 style={{ marginTop: 24 }}>Bolting down</h3>
+      <Box component="h3" sx={{ mt: 3 }}>
+        Bolting down
+      </Box>
       <FigureTable paths={rest} caption="Bolting down" />
-      <h3 style={{ marginTop: 20 }}>Photographs</h3>
+      <Box component="h3" sx={{ mt: 2.5 }}>
+        Photographs
+      </Box>
       <PhotoStrip about="below" beside={['hole', 'place']} />
     </>
   );

@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useMemo } from 'react';
 import { templateShapes, templateViews, type TemplateView } from '../../../core/drawing/floor/templateShapes';
 import { useWorkspace } from '../../sync/useWorkspace';
@@ -24,8 +24,10 @@ export function TemplateLinks() {
       </p>
       {waiting.length > 0 && <p>What is not sent yet is not on it.</p>}
       {(Object.keys(templateViews) as TemplateView[]).map((view) => (
-        <div key={view} className="inline" style={{ marginTop: 8 }}>
-          <span style={{ minWidth: 170 }}>{templateViews[view]}</span>
+        <Box key={view} className="inline" sx={{ mt: 1 }}>
+          <Box component="span" sx={{ minWidth: 170 }}>
+            {templateViews[view]}
+          </Box>
           {files.map(({ name, query }) => (
             <Button
               key={name}
@@ -36,7 +38,7 @@ export function TemplateLinks() {
               {name}
             </Button>
           ))}
-        </div>
+        </Box>
       ))}
     </>
   );

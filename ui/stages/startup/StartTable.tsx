@@ -1,3 +1,4 @@
+import { Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
 import { quantities, startEvents, type StartRun } from '../../../core/build/Build';
 import { inUnit, type UnitPreferences } from '../../../core/units/inUnits';
 import { formatFixed, formatShort } from '../../../core/units/formatNumber';
@@ -17,22 +18,22 @@ export function StartTable({ run, unitPreferences }: { run: StartRun; unitPrefer
   return (
     <details>
       <summary className="in-words">The log in figures</summary>
-      <table className="runs-table">
-        <thead>
-          <tr>
-            <th>After</th>
-            <th>What</th>
-          </tr>
-        </thead>
-        <tbody>
+      <Table>
+        <TableHead>
+          <TableRow>
+            <TableCell>After</TableCell>
+            <TableCell>What</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
           {lines.slice(0, shownLines).map(({ atS, text }, i) => (
-            <tr key={i}>
-              <td className="mono">{formatFixed(atS)} s</td>
-              <td>{text}</td>
-            </tr>
+            <TableRow key={i}>
+              <TableCell className="mono">{formatFixed(atS)} s</TableCell>
+              <TableCell>{text}</TableCell>
+            </TableRow>
           ))}
-        </tbody>
-      </table>
+        </TableBody>
+      </Table>
       {lines.length > shownLines && (
         <p className="soft">And {formatFixed(lines.length - shownLines)} more lines; the CSV holds them all.</p>
       )}

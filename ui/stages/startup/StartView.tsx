@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Box, Button, FormLabel } from '@mui/material';
 import { stages } from '../../../core/build/stages';
 import { format } from 'date-fns';
 import { useState } from 'react';
@@ -14,6 +14,7 @@ import { stageFigures } from '../../../core/figures/stageFigures';
 import { cellUnit, parseTyped } from '../../../core/units/parseTyped';
 import { InstantField } from '../../components/cells/InstantField';
 import { FileButton } from '../../components/cells/FileButton';
+import { CellInput } from '../../components/cells/CellInput';
 import { Problems } from '../../components/cells/Problems';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
 import { RepairList } from '../../components/findings/RepairList';
@@ -103,31 +104,33 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
           ? 'It proves the unit, shows its noise and teaches its controller, before the first hole.'
           : 'Fan, glow, clicks, flame, full, then off by its button and the whole after-run.'}
       </p>
-      <p className="cautions" style={{ marginTop: 8 }}>
+      <Box component="p" className="cautions" sx={{ mt: 1 }}>
         <strong>Before the button:</strong>{' '}
         {dryRun
           ? 'outdoors, the exhaust away from people and from anything that burns, eyes and hands guarded, extinguisher at hand, the heater held fast. Outlet and exhaust burn at a touch.'
           : 'exhaust in the open, doors open, extinguisher at hand, carbon monoxide alarm on.'}{' '}
         Expect smoke and the smell of paint for some minutes. Never cut the power of a hot heater.
-      </p>
+      </Box>
       {stops.length > 0 && (
-        <div className="banner bad" role="alert" style={{ marginTop: 10 }}>
-          <strong style={{ fontSize: '1.2rem' }}>It must not be lit.</strong>
+        <Box className="banner bad" role="alert" sx={{ mt: 1.25 }}>
+          <Box component="strong" sx={{ fontSize: '1.2rem' }}>
+            It must not be lit.
+          </Box>
           <ul>
             {stops.map((finding) => (
               <li key={finding.id}>{message(finding)}</li>
             ))}
           </ul>
-        </div>
+        </Box>
       )}
       {run && summary && (
-        <section style={{ marginTop: 10 }} aria-label="Last start">
+        <Box component="section" sx={{ mt: 1.25 }} aria-label="Last start">
           <h3>
             {dryRun ? 'Dry run' : 'Start'} {starts.length}
             {underway ? ', under way' : ''}{' '}
-            <span className="soft" style={{ fontWeight: 400 }}>
+            <Box component="span" className="soft" sx={{ fontWeight: 400 }}>
               {format(new Date(run.at), 'd MMM HH:mm')}, {run.by}
-            </span>
+            </Box>
           </h3>
           {!dryRun && <DerivedFigures keys={stageFigures.startup ?? []} />}
           <StartLog run={run} unitPreferences={who.unitPreferences} buildId={settled.id} sent={waiting.length === 0} />
@@ -136,7 +139,7 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
               Phases from: {summary.phases.map((phase) => `${phase.name} ${formatFixed(phase.fromS)} s`).join(' · ')}
             </p>
           )}
-        </section>
+        </Box>
       )}
       {mayWork && underway && (
         <>
@@ -158,15 +161,11 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
                   read(quantity);
                 }}
               >
-                <label className="field-label" htmlFor={`read-${quantity}`}>
-                  {quantities[quantity].label}
-                </label>
-                <div className="inline" style={{ flexWrap: 'nowrap', gap: 4 }}>
-                  <input
+                <FormLabel htmlFor={`read-${quantity}`}>{quantities[quantity].label}</FormLabel>
+                <Box className="inline" sx={{ flexWrap: 'nowrap', gap: 0.5 }}>
+                  <CellInput
                     id={`read-${quantity}`}
-                    className="cell-input"
-                    inputMode="decimal"
-                    maxLength={20}
+                    field={{ inputMode: 'decimal', maxLength: 20 }}
                     value={typed[quantity] ?? ''}
                     onChange={(event) => setTyped((old) => ({ ...old, [quantity]: event.target.value }))}
                   />
@@ -177,14 +176,14 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
                   >
                     {cellUnit(null, quantities[quantity].unit, who.unitPreferences)}
                   </Button>
-                </div>
+                </Box>
               </form>
             ))}
           </div>
         </>
       )}
       <Problems all={problems} />
-      <div className="inline" style={{ marginTop: 16 }}>
+      <Box className="inline" sx={{ mt: 2 }}>
         {mayWork && !underway && stops.length === 0 && (
           <Button variant="contained" onClick={begin}>
             {dryRun ? 'Begin a dry run' : 'Begin a start'}
@@ -203,12 +202,12 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
             Take this log away (CSV)
           </Button>
         )}
-      </div>
+      </Box>
       {!dryRun && <HotSpots />}
       {!dryRun && <RepairList />}
-      <p className="soft" style={{ marginTop: 6 }}>
+      <Box component="p" className="soft" sx={{ mt: 0.75 }}>
         Columns of a log: seconds, event, volts, amps, hertz, outlet_c, return_c.
-      </p>
+      </Box>
     </>
   );
 }

@@ -3,6 +3,7 @@ import { scaleLinear } from 'd3';
 import type { SurveyPicture } from '../../../core/drawing/survey/surveyPicture';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { useWidth } from '../../charts/useWidth';
+import { ChartFrame } from '../../charts/ChartFrame';
 
 const row = 30;
 const left = 132;
@@ -15,7 +16,7 @@ export function HeatWays({ ways }: { ways: SurveyPicture['ways'] }) {
   const words = ways.map(({ name, share }) => `${name} ${formatFixed(share * 100)} %`).join(', ');
   return (
     <div ref={holder}>
-      <svg className="chart" width="100%" height={ways.length * row + 6} role="img" aria-label={`Where the heat goes: ${words}.`}>
+      <ChartFrame height={ways.length * row + 6} words={`Where the heat goes: ${words}.`}>
         {ways.map(({ name, lossWK, share }, i) => (
           <g key={`${name}${i}`} transform={`translate(0 ${i * row})`}>
             <text x={left - 8} y={20} textAnchor="end">
@@ -31,12 +32,12 @@ export function HeatWays({ ways }: { ways: SurveyPicture['ways'] }) {
             <text x={x(share) + 8} y={20} className="mono">
               {formatFixed(share * 100)} %
             </text>
-            <text x={x(share) + 56} y={20} style={{ fill: 'var(--soft)' }}>
+            <text x={x(share) + 56} y={20} className="quiet">
               {formatFixed(lossWK, 1)} W/K
             </text>
           </g>
         ))}
-      </svg>
+      </ChartFrame>
     </div>
   );
 }

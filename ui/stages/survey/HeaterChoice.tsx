@@ -1,5 +1,5 @@
 'use client';
-import { Button, FormControlLabel, Radio } from '@mui/material';
+import { Box, Button, FormControlLabel, Radio, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
 import { figures } from '../../../core/figures/figures';
 import type { FigureId } from '../../../core/reading/figureIds';
 import { useState } from 'react';
@@ -64,14 +64,16 @@ export function HeaterChoice({
   };
   return (
     <section aria-label="Heaters to choose from">
-      <h3 style={{ marginTop: 22 }}>Heaters to choose from</h3>
+      <Box component="h3" sx={{ mt: 2.75 }}>
+        Heaters to choose from
+      </Box>
       <div className="wide-table">
-        <table className="runs-table compare">
-          <thead>
-            <tr>
-              <td />
+        <Table className="compare">
+          <TableHead>
+            <TableRow>
+              <TableCell component="td" />
               {heaters.map(({ id, name, worst, missing }) => (
-                <th key={id ?? 'own'} scope="col" data-heater={id ?? 'own'}>
+                <TableCell key={id ?? 'own'} data-heater={id ?? 'own'}>
                   <FormControlLabel
                     className="choice"
                     control={<Radio name="looked" checked={looked === id} onChange={() => onLook(id)} />}
@@ -86,34 +88,34 @@ export function HeaterChoice({
                       Take this one
                     </Button>
                   )}
-                </th>
+                </TableCell>
               ))}
-            </tr>
-          </thead>
-          <tbody>
+            </TableRow>
+          </TableHead>
+          <TableBody>
             {compared.map((key) => (
-              <tr key={key}>
-                <th scope="row">
+              <TableRow key={key}>
+                <TableCell component="th" scope="row">
                   {short[key] ?? figures[key].label}
                   <span className="soft"> {inUnit(1, figures[key].unit, who.unitPreferences).unit}</span>
-                </th>
+                </TableCell>
                 {heaters.map(({ id, figures: values }) => {
                   const value = values[key];
                   const shown = value === null ? null : inUnit(value, figures[key].unit, who.unitPreferences);
                   return (
-                    <td key={id ?? 'own'} className="mono">
+                    <TableCell key={id ?? 'own'} className="mono">
                       {shown === null
                         ? '—'
                         : Number.isFinite(shown.value)
                           ? formatFixed(shown.value, shown.decimals ?? figures[key].decimals)
                           : 'never'}
-                    </td>
+                    </TableCell>
                   );
                 })}
-              </tr>
+              </TableRow>
             ))}
-          </tbody>
-        </table>
+          </TableBody>
+        </Table>
       </div>
       {problem && (
         <p className="error-line" role="alert">

@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { figureAt, type FigurePath } from '../../../core/build/sheets';
 import { bodyShapes, roughSurvey, shapeSurfaces, type BodyShapeId } from '../../../core/model/heat/bodyShapes';
@@ -51,24 +51,21 @@ export function ShapePicker() {
   return (
     <section aria-label="A body to begin with" className="start-set">
       <h3>A body to begin with</h3>
-      <div
-        className="columns"
-        style={{ gap: '10px 16px', gridTemplateColumns: 'repeat(auto-fit, minmax(min(190px, 100%), 1fr))' }}
-      >
+      <Box className="columns" sx={{ gap: '10px 16px', gridTemplateColumns: 'repeat(auto-fit, minmax(min(190px, 100%), 1fr))' }}>
         {pick('Body', shape, setShape, bodyShapes)}
         {pick('Walls', buildUp, setBuildUp, buildUps)}
         {pick('Windows', glazing, setGlazing, glazings)}
-      </div>
-      <div className="inline" style={{ marginTop: 10 }}>
+      </Box>
+      <Box className="inline" sx={{ mt: 1.25 }}>
         <Button onClick={rough}>Rough: four areas</Button>
         <Button onClick={apart}>
           {rows.length > 0 ? `In place of the ${rows.length} surfaces` : 'Finer: surface by surface'}
         </Button>
-      </div>
+      </Box>
       {told && (
-        <p className="soft" role="status" style={{ marginTop: 6 }}>
+        <Box component="p" className="soft" role="status" sx={{ mt: 0.75 }}>
           {told}
-        </p>
+        </Box>
       )}
     </section>
   );

@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useMemo, useState } from 'react';
 import {
   neverMin,
@@ -39,7 +39,7 @@ export function SpreadView({ facts }: { facts: SpreadFacts }) {
   if (failed) return <p className="error-line">The spread could not be drawn on this device.</p>;
   if (!answer)
     return (
-      <p className="soft" role="status" style={{ minHeight: 48 }}>
+      <Box component="p" className="soft" role="status" sx={{ minHeight: 48 }}>
         {stopped === key ? 'Stopped. ' : `Drawing ${draws} times from the ranges… `}
         {stopped === key ? (
           <Button variant="text" onClick={() => setStopped('')}>
@@ -50,7 +50,7 @@ export function SpreadView({ facts }: { facts: SpreadFacts }) {
             Stop
           </Button>
         )}
-      </p>
+      </Box>
     );
   const { demandKw, warmUpMin, neverShare } = answer;
   const [forDemand, forWarm] = [mattersMost(demandKw), mattersMost(warmUpMin)];

@@ -1,4 +1,5 @@
 'use client';
+import { Box } from '@mui/material';
 import { needsText } from '../../../core/wording/needsText';
 import { useMemo, useState } from 'react';
 import { figurePaths } from '../../../core/build/sheets';
@@ -33,23 +34,27 @@ export function SurveySheet() {
     <>
       <h2 className="visually-hidden">Does it suit?</h2>
       {'facts' in picture ? (
-        <section aria-label="Does it suit?" style={{ marginBottom: 16 }}>
-          <p style={{ fontSize: '1.1rem' }}>
+        <Box component="section" aria-label="Does it suit?" sx={{ mb: 2 }}>
+          <Box component="p" sx={{ fontSize: '1.1rem' }}>
             <strong>{say(recommendSize(picture.facts))}</strong>
-          </p>
+          </Box>
           <WorkingBandChart facts={picture.facts} unitPreferences={who.unitPreferences} />
-        </section>
+        </Box>
       ) : (
-        <p className="soft" style={{ marginBottom: 12 }}>
+        <Box component="p" className="soft" sx={{ mb: 1.5 }}>
           Before it can be told whether this heater suits: {needsText(picture.missing)}
-        </p>
+        </Box>
       )}
       <HeaterChoice heaters={heaters} looked={looked?.id ?? null} onLook={setLooked} />
       {'facts' in picture && (
         <section aria-label="Where the heat goes, and how surely">
-          <h3 style={{ marginTop: 22 }}>Where the heat goes</h3>
+          <Box component="h3" sx={{ mt: 2.75 }}>
+            Where the heat goes
+          </Box>
           <HeatWays ways={picture.ways} />
-          <h3 style={{ marginTop: 22 }}>From cold to warm, and how surely</h3>
+          <Box component="h3" sx={{ mt: 2.75 }}>
+            From cold to warm, and how surely
+          </Box>
           <SpreadView facts={picture.spread} />
           <details className="row-more">
             <summary>How well each thing is known</summary>
@@ -58,7 +63,7 @@ export function SurveySheet() {
         </section>
       )}
       <ShapePicker />
-      <details className="row-more" open={own} style={{ marginBottom: 20 }}>
+      <Box component="details" className="row-more" open={own} sx={{ mb: 2.5 }}>
         <summary>{own ? `The space by its ${rows.length} surfaces` : 'The space surface by surface'}</summary>
         {own && <p className="soft">These count in place of the four rough areas.</p>}
         <RowList
@@ -71,7 +76,7 @@ export function SurveySheet() {
             (column === 'within' && row.kind !== 'window' && row.kind !== 'door')
           }
         />
-      </details>
+      </Box>
       <StageSheet stage="survey" except={own ? roughAreas : []} more={paths('people')} />
     </>
   );

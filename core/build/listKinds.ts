@@ -1,0 +1,103 @@
+/** Where in the body a window or a door sits. */
+export const faces = {
+  sides: 'sides',
+  front: 'front',
+  rear: 'rear',
+  roof: 'roof',
+  floor: 'floor',
+  partition: 'partition',
+} as const;
+export const surfaceKinds = { ...faces, window: 'window', door: 'door' } as const;
+/** Parts of the work that a part list, a check or a photograph can be about. */
+export const partKinds = {
+  heater: 'heater',
+  plate: 'mounting plate',
+  gasket: 'gasket',
+  tank: 'tank',
+  pickup: 'pickup',
+  pump: 'pump',
+  holder: 'pump’s rubber holder',
+  filter: 'filter',
+  line: 'fuel line',
+  joiner: 'rubber joiners',
+  clip: 'clips',
+  airHose: 'combustion hose',
+  silencer: 'intake silencer',
+  exhaust: 'exhaust pipe',
+  muffler: 'muffler',
+  clamp: 'clamps and brackets',
+  duct: 'duct',
+  outlet: 'outlet',
+  splitter: 'splitter',
+  hose: 'coolant hose',
+  matrix: 'heat exchanger',
+  harness: 'harness with fuse',
+  controller: 'controller and lead',
+  remote: 'remote',
+  sensor: 'temperature sensor',
+  alarm: 'carbon monoxide alarm',
+  flange: 'heat flange',
+  other: 'other',
+} as const;
+/** Parts that the trade knows as weak: common practice, no source. */
+export const weakKinds = {
+  none: 'none known',
+  thinFilter: 'thin-bodied filter',
+  softLine: 'soft line',
+  springClips: 'spring clips',
+  burnerClamp: 'weak clamp at the burner',
+  thinCable: 'undersized feed cable',
+} as const;
+export const obstacleKinds = {
+  rail: 'chassis rail',
+  crossMember: 'cross-member',
+  corrugation: 'corrugation',
+  tank: 'tank',
+  fuelPipe: 'fuel pipe',
+  brakePipe: 'brake pipe',
+  waterPipe: 'water pipe',
+  wiring: 'wiring',
+  engineExhaust: 'engine’s exhaust',
+  other: 'other',
+} as const;
+export const aboveKinds = { wall: 'wall', furniture: 'furniture', wheelArch: 'wheel arch', appliance: 'appliance' } as const;
+export const holeKinds = {
+  turret: 'turret',
+
+  duct: 'duct',
+  return: 'return',
+  exhaust: 'exhaust',
+  air: 'combustion air',
+  fuel: 'fuel line',
+  loom: 'loom',
+  stud: 'stud',
+  screw: 'screw',
+} as const;
+export const stackKinds = {
+  gasket: 'gasket',
+  plate: 'plate',
+  covering: 'covering',
+  timber: 'timber',
+  insulation: 'insulation',
+  metal: 'metal',
+  rib: 'ribs below',
+} as const;
+export const sealKinds = {
+  sealant: 'sealant',
+  hotSealant: 'high-temperature sealant',
+  primer: 'primer',
+  paint: 'paint',
+} as const;
+
+/** Where a seal is owed, as it is told in a sentence. */
+export const sealPlaces = {
+  plate: 'round the plate',
+  joint: 'at the exhaust’s joint on the burner',
+  turret: 'round the turret',
+  duct: 'round the duct’s hole',
+  return: 'round the return’s hole',
+  exhaust: 'round the exhaust’s hole',
+  air: 'round the combustion air’s hole',
+  fuel: 'round the fuel line’s hole',
+  loom: 'round the loom’s hole',
+} as const;

@@ -1,0 +1,234 @@
+import { type FigurePath, figurePaths } from './sheets';
+import type { ListId } from './lists';
+import { stageIds, type StageId } from './stages';
+
+/** A sheet of its own: the stages, and the heater with its conditions beside them. */
+export type SheetId = StageId | 'heater';
+/** A part of a sheet that fits in a window or two: its figures by group, its lists, and the checks that are told there. */
+export interface Section {
+  label: string;
+  /** figures by the caption of their group */ figures: Readonly<Record<string, readonly FigurePath[]>>;
+  lists: readonly ListId[];
+  /** ids of checks, or how they begin */ checks: readonly string[];
+}
+
+const of = <S extends string>(sheet: S, names: string): FigurePath[] =>
+  names.split(' ').map((name) => `${sheet}.${name}` as FigurePath);
+const sheet = (name: string): FigurePath[] => figurePaths.filter((path) => path.startsWith(`${name}.`));
+const section = (
+  label: string,
+  { figures = {}, lists = [], checks = [] }: Partial<Omit<Section, 'label'>> = {},
+): Section => ({ label, figures, lists, checks });
+
+/** What each sheet is made of, in working order; a figure, a list or a check of a stage belongs to one section of it. */
+export const sections = {
+  heater: {
+    unit: section('Unit and conditions', { figures: { 'Heater and conditions': sheet('heater') } }),
+    maker: section('Maker’s figures'),
+    practices: section('Practices'),
+    particulars: section('Particulars'),
+  },
+  survey: {
+    suits: section('Does it suit?', {
+      lists: ['candidates'],
+      checks: ['survey.size', 'survey.altitude', 'survey.voltage', 'survey.wading'],
+    }),
+    space: section('Space', {
+      figures: {
+        'Survey sheet': of(
+          'survey',
+          'insideC coldestC usualNightC volumeM3 airChangesH wallAreaM2 wallBuildUp roofAreaM2 roofBuildUp floorAreaM2 floorBuildUp glassAreaM2 glazing',
+        ),
+      },
+      lists: ['surfaces'],
+    }),
+    vehicle: section('Vehicle and people', {
+      figures: {
+        'The vehicle': of('survey', 'engineFuel fuelFrom fuelTaken fuelSystem heaterSits waterAndSalt accessoriesV'),
+        'People and inspection': sheet('people'),
+      },
+      checks: ['survey.fuel'],
+    }),
+    heat: section('Where the heat goes', { figures: { 'How well each thing is known': sheet('uncertainties') } }),
+  },
+  kit: {
+    parts: section('Parts', { lists: ['parts'], checks: ['kit.missing', 'kit.poor', 'kit.mark'] }),
+    plate: section('Data plate', { figures: { 'Data plate': sheet('kit') }, checks: ['kit.plate', 'kit.exhaust'] }),
+    photos: section('Photographs', { lists: ['photos'] }),
+    dryrun: section('Dry run'),
+  },
+  siting: {
+    floor: section('Floor', {
+      figures: {
+        'The heater’s place': of('siting', 'heaterXMm heaterYMm heaterTurnDeg heaterLies inletClearMm hotClearMm lookedBelow'),
+        'Floor and heater': of(
+          'siting',
+          'floorLengthMm floorWidthMm heaterLengthMm heaterWidthMm heaterHeightMm mayLie ductMm mount',
+        ),
+      },
+      lists: ['obstacles', 'above'],
+      checks: ['siting.orientation', 'siting.inlet', 'siting.hot', 'siting.below', 'siting.covering'],
+    }),
+    holes: section('Holes', {
+      figures: {
+        'Where duct, fuel and feed go': of('siting', 'ductToXMm ductToYMm fuelFromXMm fuelFromYMm batteryXMm batteryYMm'),
+      },
+      lists: ['holes', 'datums'],
+    }),
+    stack: section('Section', {
+      figures: {
+        'Studs, spigots and screws': of(
+          'siting',
+          'studThread studLengthMm spigotLengthMm clampWidthMm screwLengthMm tapThread tapDrillMm',
+        ),
+      },
+      lists: ['stack'],
+      checks: ['siting.stack', 'siting.screw', 'siting.tapdrill'],
+    }),
+    drilling: section('Drilling'),
+    sealing: section('Sealants', { lists: ['seals'], checks: ['siting.seal'] }),
+    bolting: section('Bolting down', {
+      figures: {
+        'Bolting down': of(
+          'siting',
+          'liftOutMm openingSide boxed boxRoundMm loomGrommet pumpLeadThreaded hosesOn clampHeads cutEdges aboveGroundMm',
+        ),
+      },
+      checks: ['siting.service', 'siting.wading', 'siting.lead', 'siting.clamp', 'siting.edge'],
+    }),
+    photos: section('Photographs'),
+  },
+  fuel: {
+    source: section('Source', {
+      figures: { Source: of('tank', 'way secondTank fuelState fuelAllowed blendFuel blendPercent') },
+      checks: ['fuel.source', 'fuel.clean', 'fuel.tank.second'],
+    }),
+    tank: section('Tank', {
+      figures: {
+        Tank: [
+          ...of('tank', 'shape'),
+          ...of('fuel', 'tankLengthMm tankHeightMm'),
+          ...of('tank', 'widthMm wallMm emptyKg lowered'),
+          ...of('fuel', 'fuelLevelMm'),
+        ],
+        'How the tank stands': of('tank', 'paper place guard vent filler restraint'),
+        'Room for the tank': of('tank', 'spaceLengthMm spaceWidthMm spaceHeightMm fittingsAboveMm'),
+      },
+      lists: ['outline', 'dips'],
+      checks: [
+        'fuel.tank.location',
+        'fuel.tank.vent',
+        'fuel.tank.restraint',
+        'fuel.tank.certificate',
+        'fuel.tank.fits',
+        'fuel.tank.lift',
+        'fuel.runtime',
+        'fuel.figures',
+      ],
+    }),
+    pickup: section('Pickup', {
+      figures: {
+        Pickup: [...of('fuel', 'pickupKind pickupClearanceMm'), ...of('tank', 'holeMm fittingMm')],
+        Standpipe: of('tank', 'depthAtSpotMm flangeStackMm cutOffMm cutMm standpipeBoreMm'),
+        'Left for the engine': of('tank', 'reserveL'),
+      },
+      lists: ['drills'],
+      checks: ['fuel.pickup'],
+    }),
+    line: section('Line', {
+      figures: {
+        'The line': of(
+          'fuel',
+          'suctionLengthM suctionBoreMm jointGapMm pressureLengthM pressureBoreMm heaterAboveTankFloorMm',
+        ),
+        'Stock and kit': of('line', 'stockM kitLineM kitConduitM kitLineClips shutOff'),
+      },
+      lists: ['segments'],
+      checks: ['fuel.line', 'fuel.bubbles', 'fuel.suction.length'],
+    }),
+    pump: section('Filter and pump', {
+      figures: {
+        'Filter and pump': [
+          ...of('fuel', 'filterPlace filterDirection pumpDirection pumpAngleDeg pumpAboveTankFloorMm'),
+          ...of('line', 'pumpMount strokeMs'),
+        ],
+      },
+      checks: ['fuel.filter', 'fuel.pump'],
+    }),
+    pressure: section('Pressure', { checks: ['fuel.suction.pressure', 'fuel.head', 'fuel.cold'] }),
+    fill: section('First fill'),
+    dose: section('Dose', { lists: ['doseTests'] }),
+    leaks: section('Leaks', { lists: ['leaks'], checks: ['fuel.leak'] }),
+  },
+  air: { air: section('Air', { figures: { 'Air sheet': sheet('air') }, checks: ['air', 'exhaust'] }) },
+  wiring: { wiring: section('Wiring', { figures: { 'Wiring sheet': sheet('wiring') }, checks: ['wiring'] }) },
+  priming: {
+    count: section('Count strokes', { checks: ['priming.expected', 'priming.over', 'priming.short', 'priming.lockout'] }),
+    figures: section('Figures and dose', { figures: { 'Priming sheet': sheet('priming') }, checks: ['priming.dose'] }),
+    runs: section('Runs kept'),
+  },
+  startup: {
+    start: section('Start', {
+      checks: ['start.voltage', 'start.ignition', 'start.figures', 'start.outlet', 'start.running', 'start.afterrun'],
+    }),
+    hotspots: section('Hot spots', { checks: ['start.hotspots'] }),
+  },
+  proving: {
+    co: section('Carbon monoxide', { figures: { 'Proving sheet': sheet('proving') }, checks: ['co'] }),
+    joints: section('Fuel joints', { checks: ['leak'] }),
+  },
+  signoff: {
+    sign: section('Signature', { checks: ['signoff'] }),
+    released: section('Hold points and waivers'),
+    papers: section('Papers and record'),
+  },
+} as const satisfies Record<SheetId, Readonly<Record<string, Section>>>;
+
+export type SectionId<S extends SheetId = SheetId> = S extends SheetId ? keyof (typeof sections)[S] & string : never;
+export const sheetIds: readonly SheetId[] = [...stageIds, 'heater'];
+export const isSheetId = (id: string | undefined): id is SheetId => id !== undefined && Object.hasOwn(sections, id);
+
+/** A place in a build: the sheet, and the section of it. */
+export interface Place {
+  sheet: SheetId;
+  section: string;
+}
+
+/** The sections of a sheet by id. */
+export const sectionsOf = (id: SheetId): Readonly<Record<string, Section>> => sections[id];
+/** The section of that name, or else the first of the sheet. */
+export function sectionAt(id: SheetId, name: string | undefined): string {
+  const all = sectionsOf(id);
+  return name !== undefined && Object.hasOwn(all, name) ? name : (Object.keys(all)[0] ?? '');
+}
+/** Where a place of a build stands, as an address; the first section of a sheet needs no name of its own. */
+export function placeHref(buildId: string, { sheet: id, section: name }: Place): string {
+  return `/builds/${buildId}/${id}${name === sectionAt(id, undefined) ? '' : `/${name}`}`;
+}
+
+const places: readonly (Place & { entry: Section })[] = sheetIds.flatMap((id) =>
+  Object.entries(sectionsOf(id)).map(([name, entry]) => ({ sheet: id, section: name, entry })),
+);
+const figurePlaces = new Map<FigurePath, Place>(
+  places.flatMap(({ sheet: id, section: name, entry }) =>
+    Object.values(entry.figures).flatMap((paths) => paths.map((path) => [path, { sheet: id, section: name }] as const)),
+  ),
+);
+const begins = (id: string, with_: string) => id === with_ || id.startsWith(`${with_}.`);
+
+/** Where a figure is entered. */
+export function placeOfFigure(path: FigurePath): Place {
+  const place = figurePlaces.get(path);
+  if (!place) throw new Error(`No section holds the figure ${path}.`);
+  return place;
+}
+/** Where a check is told: the section whose entry names it most closely. */
+export function placeOfCheck(id: string): Place {
+  const named = places
+    .flatMap(({ sheet: sheetId, section: name, entry }) =>
+      entry.checks.filter((check) => begins(id, check)).map((check) => ({ sheet: sheetId, section: name, length: check.length })),
+    )
+    .sort((a, b) => b.length - a.length)[0];
+  if (!named) throw new Error(`No section tells the check ${id}.`);
+  return { sheet: named.sheet, section: named.section };
+}
