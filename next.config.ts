@@ -1,6 +1,6 @@
 import type { NextConfig } from 'next';
 import { safeHeaders } from './bin/lib/headers.mjs';
-import { stageIds } from './core/build/stages';
+import { sheetIds } from './core/build/sections';
 
 const config: NextConfig = {
   serverExternalPackages: ['sharp', 'sequelize', 'pg', 'pdfkit', 'umzug', 'pino', 'rate-limiter-flexible'],
@@ -13,7 +13,7 @@ const config: NextConfig = {
   // Every sheet of every build is one page; which build, only the device knows.
   rewrites: async () => [
     { source: '/builds/:id([0-9a-f-]{36})', destination: '/workspace' },
-    { source: `/builds/:id([0-9a-f-]{36})/:sheet(${[...stageIds, 'heater'].join('|')})`, destination: '/workspace' },
+    { source: `/builds/:id([0-9a-f-]{36})/:sheet(${sheetIds.join('|')})/:section([a-z]+)?`, destination: '/workspace' },
     { source: '/join/:token', destination: '/join' },
   ],
   headers: async () => [

@@ -145,7 +145,7 @@ async function inBrowser(address, long) {
   try {
     for (const [name, way, ready] of [
       ['bay of 5,000 builds, cold cache, usable', '/', '.bay-row'],
-      ['build with 20,000 rows, cold cache, usable', `/builds/${long}/fuel`, '.roll li[data-seq]'],
+      ['build with 20,000 rows, cold cache, usable', `/builds/${long}/fuel`, '.ledger-last[data-seq]'],
       ['settings, cold cache, usable', '/settings', '.choice'],
     ]) {
       const taken = [];
@@ -175,7 +175,7 @@ async function inBrowser(address, long) {
     const context = await browser.newContext();
     const page = await context.newPage();
     await context.request.post(`${address}/api/sign-in`, { data: { login: 'odile', password: demoSignIn.password } });
-    await page.goto(`${address}/builds/5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e03/fuel`, { waitUntil: 'networkidle' });
+    await page.goto(`${address}/builds/5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e03/fuel/pump`, { waitUntil: 'networkidle' });
     const cell = page.getByLabel(/^Pump angle, outlet up, as fitted/);
     const typed = [];
     for (let i = 0; i < 30; i += 1) {

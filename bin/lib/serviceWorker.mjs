@@ -31,7 +31,7 @@ export async function writeServiceWorker() {
     additionalManifestEntries: shellEntries(keptShells),
     // Every sheet of every build is one shell (next.config.ts).
     navigateFallback: '/workspace',
-    navigateFallbackAllowlist: [/^\/builds\/[0-9a-f-]{36}(\/[a-z]+)?$/],
+    navigateFallbackAllowlist: [/^\/builds\/[0-9a-f-]{36}(\/[a-z]+){0,2}$/],
     // What a page is asked to look for is the page's own affair.
     ignoreURLParametersMatching: [/^(find|from)$/],
   });

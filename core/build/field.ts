@@ -23,6 +23,8 @@ interface FieldBase {
   words?: readonly string[];
   /** A condition of the job (coldest night, kind of fuel): one value, nothing is fitted. */
   given?: boolean;
+  /** A look, a test or a state: nobody plans it, it is what is found. */
+  found?: boolean;
   /** Not wanted of every build; a stage is proven without it. */
   optional?: boolean;
   /** It came after the first builds were kept: a document without it is whole. */

@@ -193,7 +193,7 @@ export const lists = {
       kind: { kind: 'choice', label: 'Is', options: sealKinds },
       cureH: { kind: 'number', label: 'Needs', unit: 'h', min: 0, max: 336, decimals: 1, hint: 'by its tin' },
       appliedAt: { kind: 'instant', label: 'Put on' },
-      hardAt: { kind: 'instant', label: 'Found hard' },
+      hardAt: { kind: 'instant', label: 'Hard since' },
     },
   },
   segments: {

@@ -15,10 +15,11 @@ export interface Section {
 const of = <S extends string>(sheet: S, names: string): FigurePath[] =>
   names.split(' ').map((name) => `${sheet}.${name}` as FigurePath);
 const sheet = (name: string): FigurePath[] => figurePaths.filter((path) => path.startsWith(`${name}.`));
-const section = (
+type Groups = Section['figures'];
+const section = <const F extends Groups = Record<never, readonly FigurePath[]>>(
   label: string,
-  { figures = {}, lists = [], checks = [] }: Partial<Omit<Section, 'label'>> = {},
-): Section => ({ label, figures, lists, checks });
+  { figures, lists = [], checks = [] }: { figures?: F; lists?: readonly ListId[]; checks?: readonly string[] } = {},
+): Section & { readonly figures: F } => ({ label, figures: figures ?? ({} as F), lists, checks });
 
 /** What each sheet is made of, in working order; a figure, a list or a check of a stage belongs to one section of it. */
 export const sections = {
@@ -137,10 +138,7 @@ export const sections = {
     }),
     line: section('Line', {
       figures: {
-        'The line': of(
-          'fuel',
-          'suctionLengthM suctionBoreMm jointGapMm pressureLengthM pressureBoreMm heaterAboveTankFloorMm',
-        ),
+        'The line': of('fuel', 'suctionLengthM suctionBoreMm jointGapMm pressureLengthM pressureBoreMm heaterAboveTankFloorMm'),
         'Stock and kit': of('line', 'stockM kitLineM kitConduitM kitLineClips shutOff'),
       },
       lists: ['segments'],
@@ -204,6 +202,13 @@ export function sectionAt(id: SheetId, name: string | undefined): string {
 /** Where a place of a build stands, as an address; the first section of a sheet needs no name of its own. */
 export function placeHref(buildId: string, { sheet: id, section: name }: Place): string {
   return `/builds/${buildId}/${id}${name === sectionAt(id, undefined) ? '' : `/${name}`}`;
+}
+
+/** The place that an address names; the first section of the fuel sheet where it names none. */
+export function placeOfAddress(path: string): Place {
+  const [, , , named, name] = path.split('/');
+  const id = isSheetId(named) ? named : 'fuel';
+  return { sheet: id, section: sectionAt(id, name) };
 }
 
 const places: readonly (Place & { entry: Section })[] = sheetIds.flatMap((id) =>

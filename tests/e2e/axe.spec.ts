@@ -30,9 +30,10 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await expect(page.getByRole('main')).toBeVisible();
       await clean(url);
     }
-    await open(page, `/builds/${demoId(2)}/fuel`);
+    await open(page, `/builds/${demoId(2)}/fuel/line`);
     await page.getByText('The run in words').click();
     await clean('the run in words');
+    await open(page, `/builds/${demoId(2)}/fuel/pressure`);
     await page.locator('[data-derived="fuel.suctionKPa"]').click();
     await clean('an explanation');
     await page.keyboard.press('Escape');
@@ -45,5 +46,8 @@ for (const colorScheme of ['light', 'dark'] as const) {
     await open(page, `/builds/${demoId(2)}/signoff`);
     await page.getByRole('button', { name: 'Waive with a reason' }).first().click();
     await clean('a waiver');
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Open the ledger' }).click();
+    await clean('the ledger');
   });
 }

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import type { Build } from '../../core/build/Build';
-import { copyOf, demoId, did, enter, newBuild, open, settled, signIn, soundCopy } from './people';
+import { copyOf, demoId, did, enter, expectLevel, newBuild, open, section, settled, signIn, soundCopy } from './people';
 
 const finding = (page: Page, id: string) => page.locator(`[data-finding="${id}"]`);
 const kept = async (page: Page, id: string) => (await (await page.request.get(`/api/builds/${id}/file`)).json()) as Build;
@@ -17,9 +17,9 @@ test('a line that is fine in May fails in January: the map says where its border
   page,
 }) => {
   await signIn(page, 'odile');
-  await open(page, `/builds/${demoId(4)}/fuel`);
+  await open(page, `/builds/${demoId(4)}/fuel/pressure`);
   await expect(page.getByText(/This run is good to −1\d °C on road diesel, grade F \(winter\)/).first()).toBeVisible();
-  await expect(finding(page, 'fuel.suction.pressure')).toHaveAttribute('data-level', 'fix');
+  await expectLevel(page, 'fuel.suction.pressure', 'fix');
   // Worked out in the worker, within its limit.
   const map = page.locator('[data-map]');
   await expect(map).toBeVisible();
@@ -41,7 +41,7 @@ test('the line is one thing on the drawing and in the table: dragged, split, add
 }) => {
   await signIn(page, 'odile');
   const id = await copyOf(page.request, 4);
-  await open(page, `/builds/${id}/fuel`);
+  await open(page, `/builds/${id}/fuel/line`);
   const before = await rowsOf(page, id);
   const top = before.find(({ name }) => name === 'over the cross-member');
   if (!top) throw new Error('no such segment');
@@ -111,7 +111,7 @@ test('the line is one thing on the drawing and in the table: dragged, split, add
 test('bad figures are told in one sentence each, and what can’t be is never reckoned with', async ({ page }) => {
   await signIn(page, 'odile');
   const fresh = await copyOf(page.request, 3);
-  await open(page, `/builds/${fresh}/fuel`);
+  await open(page, `/builds/${fresh}/fuel/line`);
   await page.getByLabel('More of along the bulkhead').click();
   const type = async (label: string, text: string) => {
     await page.getByLabel(new RegExp(`^${label}`)).fill(text);
@@ -165,9 +165,9 @@ test('a tee under pressure, and petrol, are refused; five sources each tell thei
     ['a tee in the vehicle’s feed', /Prove that the feed stands at low pressure/],
   ] as const) {
     await enter(page, 'Fuel comes from', way, 'given');
-    await page.getByText(/^How .* is done$/).click();
+    await page.getByRole('button', { name: /^How .* is done/ }).click();
     await expect(page.getByText(step)).toBeVisible();
-    await page.getByText(/^How .* is done$/).click();
+    await page.getByRole('button', { name: /^How .* is done/ }).click();
   }
   await settled(page);
   await open(page, `/builds/${id}/survey`);
@@ -175,8 +175,9 @@ test('a tee under pressure, and petrol, are refused; five sources each tell thei
   await enter(page, 'The engine burns', 'petrol', 'given');
   await settled(page);
   await open(page, `/builds/${id}/fuel`);
-  await expect(finding(page, 'fuel.source.pressure')).toHaveAttribute('data-level', 'stop');
-  await expect(finding(page, 'fuel.source.legal')).toHaveAttribute('data-level', 'stop');
+  await expectLevel(page, 'fuel.source.pressure', 'stop');
+  await expectLevel(page, 'fuel.source.legal', 'stop');
+  await section(page, 'Leaks');
   await expect(page.getByRole('button', { name: /Ready to close up\? held/ })).toBeVisible();
 });
 
@@ -194,7 +195,7 @@ test('what goes on paper: dip strip, cut list; the look after the night waits in
   await expect(page.getByText(/Due: look for leaks, after the night|look for leaks/).first()).toBeVisible();
   await open(page, `/builds/${lit}/air`);
   await expect(page.getByRole('note', { name: 'Joints to be looked at' })).toContainText('Look after the night at 1 joint');
-  await open(page, `/builds/${demoId(3)}/fuel`);
+  await open(page, `/builds/${demoId(3)}/fuel/tank`);
   const [strip] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('link', { name: 'Dip strip at true scale, A4' }).click(),
@@ -204,12 +205,13 @@ test('what goes on paper: dip strip, cut list; the look after the night waits in
       .subarray(0, 5)
       .toString(),
   ).toBe('%PDF-');
-  await page.getByText('Cut list', { exact: true }).click();
+  await section(page, 'Line');
+  await page.getByRole('button', { name: /^Cut list/ }).click();
   const [list] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Take the cut list away (CSV)' }).click(),
+    page.getByRole('button', { name: 'Download cut list (CSV)' }).click(),
   ]);
   expect(readFileSync(await list.path(), 'utf8')).toContain('piece,along the bulkhead,2,2265,1');
-  await page.getByText('The first fill, stroke by stroke').click();
+  await section(page, 'First fill');
   await expect(page.getByText(/Nine times of ten the first fill takes/)).toBeVisible();
 });

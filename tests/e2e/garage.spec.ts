@@ -1,6 +1,19 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
-import { copyOf, demoId, enter, newBuild, open, settled, signIn, soundCopy } from './people';
+import {
+  copyOf,
+  demoId,
+  enter,
+  expectInLedger,
+  expectLevel,
+  newBuild,
+  open,
+  section,
+  settled,
+  signIn,
+  soundCopy,
+  toStage,
+} from './people';
 
 const quick = async (page: Page, line: string) => {
   await page.getByLabel('Quick entry').fill(line);
@@ -30,6 +43,7 @@ test('a first start logged live, by keys and by quick entry, and taken away as C
   await after(40);
   await quick(page, 'flame');
   await settled(page);
+  await expectLevel(page, 'start.ignition', 'sound');
   await expect(page.locator('[data-finding="start.ignition"]')).toContainText(/Flame 1[12]\d s after the button/);
   await after(120);
   await quick(page, 'full');
@@ -42,12 +56,12 @@ test('a first start logged live, by keys and by quick entry, and taken away as C
   await after(30);
   await quick(page, 'fan stopped');
   await settled(page);
-  await expect(page.locator('[data-finding="start.afterrun"]')).toHaveAttribute('data-level', 'fix');
-  await expect(page.locator('[data-finding="start.voltage.sag"]')).toHaveAttribute('data-level', 'sound');
+  await expectLevel(page, 'start.afterrun', 'fix');
+  await expectLevel(page, 'start.voltage.sag', 'sound');
   await page.clock.resume();
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('link', { name: 'Take this log away (CSV)' }).click(),
+    page.getByRole('link', { name: 'Download log (CSV)' }).click(),
   ]);
   const csv = readFileSync(await download.path(), 'utf8');
   expect(csv.split('\n')[0]).toBe('seconds,event,volts,amps,hertz,outlet_c,return_c');
@@ -68,13 +82,14 @@ test('without coverage under the floor: entries wait on the device, through a re
   await quick(page, 'note joint at the filter looks dry');
   await quick(page, 'suction 0.7 m');
   await expect(page.getByText('No way through to the server.')).toBeVisible();
-  await expect(page.locator('.roll .waiting')).toHaveCount(3);
+  await expect(page.locator('[data-waiting]')).toHaveAttribute('data-waiting', '3');
   await context.setOffline(false);
   await page.reload();
-  await expect(page.locator('.roll')).toContainText('joint at the filter looks dry');
+  await expectInLedger(page, 'joint at the filter looks dry');
   await settled(page);
   const state = (await (await page.request.get(`/api/builds/${id}/state?after=0`)).json()) as { rows: { kind: string }[] };
   expect(state.rows.map((row) => row.kind)).toEqual(['created', 'figures', 'note', 'figures']);
+  await section(page, 'Line');
   await expect(page.getByLabel(/^Suction line, tank to pump, as fitted/)).toHaveValue('0.7');
 });
 
@@ -87,6 +102,7 @@ test('clicks counted by hand halt at the same stroke, and again at the next one'
   const latest = Number(await page.locator('[data-derived="priming.highStrokes"] .value').textContent());
   expect(latest).toBeGreaterThan(0);
   expect(latest).toBeLessThan(12);
+  await section(page, 'Count strokes');
   await page.getByRole('button', { name: 'Count clicks by hand' }).click();
   const halt = page.getByRole('alertdialog', { name: 'STOP THE PUMP' });
   for (let i = 0; i < latest; i += 1) {
@@ -123,6 +139,8 @@ test('by keyboard: stages, quick entry, a figure explained, a part opened', asyn
   await expect(told).toContainText('IEC 60228');
   await page.keyboard.press('Escape');
   await expect(told).toHaveCount(0);
+  await page.getByRole('button', { name: 'Open the run' }).focus();
+  await page.keyboard.press('Enter');
   await page.locator('[data-part="exhaust"]').focus();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { name: 'Air', exact: true })).toBeVisible();
@@ -133,7 +151,7 @@ test('by keyboard: stages, quick entry, a figure explained, a part opened', asyn
 test('a maker’s figure goes before the workshop’s rule, at once and in the finding', async ({ page }) => {
   await signIn(page, 'bram');
   const id = await copyOf(page.request, 3);
-  await open(page, `/builds/${id}/heater`);
+  await open(page, `/builds/${id}/heater/maker`);
   const angle = page.getByLabel('Pump angle, least, maker’s figure, deg');
   await angle.fill('400');
   await angle.press('Enter');
@@ -165,10 +183,12 @@ test('a waiver holds for what was read: a changed figure voids it, and a lead ca
   await open(page, `/builds/${id}/signoff`);
   await expect(page.getByText('It can’t be signed yet.')).toBeVisible();
   await expect(page.getByRole('main').locator('[data-finding="signoff.waiver"]')).toContainText('its figures have changed');
+  await section(page, 'Hold points and waivers');
   await page.getByRole('button', { name: 'Withdraw' }).click();
+  await section(page, 'Signature');
   await expect(page.getByRole('main').locator('[data-finding="signoff.waiver"]')).toHaveCount(0);
   await settled(page);
-  await expect(page.locator('.roll')).toContainText('waiver of wiring.fuse.place withdrawn');
+  await expectInLedger(page, 'waiver of wiring.fuse.place withdrawn');
 });
 
 test('a viewer sees all of a build and can enter nothing', async ({ page }) => {
@@ -177,8 +197,8 @@ test('a viewer sees all of a build and can enter nothing', async ({ page }) => {
   for (const stage of ['fuel', 'priming', 'startup', 'proving', 'signoff', 'heater']) {
     await open(page, `/builds/${demoId(2)}/${stage}`);
     await expect(page.getByText('You can look at this build, not enter into it.')).toBeVisible();
-    await expect(page.locator('input.cell-input:not([readonly])')).toHaveCount(0);
-    await expect(page.locator('select.cell-input:not([disabled])')).toHaveCount(0);
+    await expect(page.getByRole('main').locator('input:not([readonly]):not([type=range])')).toHaveCount(0);
+    await expect(page.getByRole('main').locator('select:not([disabled])')).toHaveCount(0);
     await expect(page.getByRole('button', { name: /Waive|start counting|Begin a start|Sign and lock/ })).toHaveCount(0);
   }
 });
@@ -193,12 +213,14 @@ test('by touch on a phone: a part opens its sheet, the theme stays as chosen, th
   await page.goto('/?find=Sedge');
   await expect(page.locator(`a[href*="${demoId(3)}"]`)).toContainText('the first fire');
   await open(page, `/builds/${demoId(2)}/proving`);
+  await page.getByRole('button', { name: 'Open the run' }).tap();
   await page.locator('[data-part="heater"]').tap();
   await expect(page.getByRole('heading', { name: 'Heater and conditions' })).toBeVisible();
+  await page.getByRole('button', { name: 'More' }).tap();
   await page.getByRole('button', { name: 'Night theme' }).tap();
   await page.reload();
   await expect(page.locator('html')).toHaveAttribute('data-theme', 'dark');
-  await page.getByRole('navigation', { name: 'Stages' }).getByRole('link', { name: /^Fuel/ }).tap();
+  await toStage(page, 'Fuel');
   await expect(page.locator('[data-finding="fuel.pickup.level"]')).toContainText('6 mm above the fuel');
   await page.goto('/builds/not-a-build/fuel');
   await expect(page.getByRole('heading', { name: 'Not here' })).toBeVisible();

@@ -1,6 +1,9 @@
 import { actionCommands, untilNow } from '../actionCommands';
 import { soundBuild, type Values } from '../soundBuild';
 import { expect, type APIRequestContext, type Page } from '@playwright/test';
+import { placeOfAddress, sectionsOf } from '../../core/build/sections';
+import { fieldAt } from '../../core/build/sheets';
+import type { Level } from '../../core/checks/Finding';
 import cast from '../../demo/people.json';
 
 export const demoId = (n: number): string => `5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e0${n}`;
@@ -13,6 +16,56 @@ export async function signIn(page: Page, login: 'odile' | 'bram' | 'ines'): Prom
   await expect(page.getByRole('heading', { name: 'The bay' })).toBeVisible();
 }
 
+/** Touches the tab of a section of the sheet that is open. */
+export const section = (page: Page, label: string): Promise<void> =>
+  page.getByRole('tab', { name: new RegExp(`^${label}`) }).click();
+
+/** Goes to another stage: by the menu on a phone, by the dipstick elsewhere. */
+export async function toStage(page: Page, name: string): Promise<void> {
+  const menu = page.getByRole('button', { name: /^Stage: / });
+  if ((await menu.count()) === 0) {
+    await page
+      .getByRole('navigation', { name: 'Stages' })
+      .getByRole('link', { name: new RegExp(`^${name}`) })
+      .click();
+    return;
+  }
+  await menu.click();
+  await page.getByRole('menuitem', { name: new RegExp(`^${name}`) }).click();
+}
+
+/** Goes to the section of the open sheet in which a figure is entered, as a person does who looks for it. */
+export async function toFigure(page: Page, label: string): Promise<void> {
+  const { sheet, section: now } = placeOfAddress(new URL(page.url()).pathname);
+  const holds = Object.entries(sectionsOf(sheet)).find(([, { figures }]) =>
+    Object.values(figures)
+      .flat()
+      .some((path) => fieldAt(path).label === label),
+  );
+  if (holds && holds[0] !== now) await section(page, holds[1].label);
+}
+
+/** A finding as it is told, at whatever level: what is sound or not measured stands behind its line. */
+export async function expectLevel(page: Page, id: string, level: Level): Promise<void> {
+  const finding = page.getByRole('complementary', { name: 'Findings' }).locator(`[data-finding="${id}"]`);
+  await expect
+    .poll(async () => {
+      const closed = page.locator('#findings .opened-line[aria-expanded="false"]');
+      for (let i = 0; (level === 'sound' || level === 'open') && i < 8 && (await closed.count()) > 0; i += 1)
+        await closed.first().click();
+      return (await finding.count()) === 0 ? 'not told' : finding.first().getAttribute('data-level');
+    })
+    .toBe(level);
+}
+
+/** Opens the ledger, tells what stands in it, and closes it again. */
+export async function expectInLedger(page: Page, text: string | RegExp): Promise<void> {
+  await page.getByRole('button', { name: 'Open the ledger' }).click();
+  await expect(page.locator('.roll')).toContainText(text);
+  await page.getByRole('button', { name: 'Close the ledger' }).click();
+  await expect(page.locator('.roll')).toHaveCount(0);
+}
+
 /** Types a figure into its cell and leaves it with Enter, as a person does. */
 export async function enter(
   page: Page,
@@ -20,6 +73,7 @@ export async function enter(
   text: string,
   slot: 'planned' | 'as fitted' | 'given' = 'as fitted',
 ): Promise<void> {
+  await toFigure(page, label);
   const cell = page.getByLabel(new RegExp(`^${label.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}, ${slot}`));
   if ((await cell.evaluate((element) => element.tagName)) === 'SELECT') await cell.selectOption({ label: text });
   else {
@@ -30,7 +84,7 @@ export async function enter(
 
 /** Waits until nothing is on its way any more. */
 export async function settled(page: Page): Promise<void> {
-  await expect(page.locator('.roll .waiting')).toHaveCount(0);
+  await expect(page.locator('[data-waiting]')).toHaveCount(0);
 }
 
 /** A build of one's own, so that tests don't tread on each other. */
@@ -78,10 +132,10 @@ export async function signInAsSomebodyNew(page: Page): Promise<void> {
   expect((await page.request.post('/api/sign-in', { data: { login, password: cast.password } })).status()).toBe(200);
 }
 
-/** Opens a page of a build and waits until it is awake: keys and touches before that are nobody's. The light switch is drawn in the browser only. */
+/** Opens a page of a build and waits until it is there; before that keys and touches are nobody's. */
 export async function open(page: Page, url: string): Promise<void> {
   await page.goto(url);
-  await expect(page.getByRole('button', { name: /^(Night|Bright) theme$/ })).toBeVisible();
+  await expect(page.locator('.workspace-head h1')).toBeVisible();
 }
 
 /** How things stand while carbon monoxide is read, chosen by keys. */

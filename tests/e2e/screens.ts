@@ -1,3 +1,4 @@
+import { placeHref, sectionsOf, sheetIds } from '../../core/build/sections';
 import { demoId } from './people';
 
 /** Every screen that a person signed in can come to. */
@@ -6,8 +7,6 @@ export const screens = [
   '/builds/new',
   '/settings',
   '/people',
-  ...['survey', 'kit', 'siting', 'fuel', 'air', 'wiring', 'priming', 'startup', 'proving', 'signoff', 'heater'].map(
-    (stage) => `/builds/${demoId(2)}/${stage}`,
-  ),
+  ...sheetIds.flatMap((sheet) => Object.keys(sectionsOf(sheet)).map((section) => placeHref(demoId(2), { sheet, section }))),
   `/builds/${demoId(1)}/startup`,
 ];

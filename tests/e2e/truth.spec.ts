@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { writeBuildFile } from '../../formats/buildFile';
 import { soundBuild, soundStart } from '../soundBuild';
-import { chooseCoSetting, copyOf, did, open, signIn, soundCopy } from './people';
+import { chooseCoSetting, copyOf, did, expectLevel, open, signIn, soundCopy } from './people';
 
 test('a count under way is seen and stopped from every page; its halt lets nothing behind it be reached', async ({ page }) => {
   await signIn(page, 'bram');
@@ -48,7 +48,7 @@ test('carbon monoxide found, its cause mended, lit anew and read clean three tim
   await expect(page.getByText('Say first what the heater is doing, how doors and windows are, and the wind.')).toBeVisible();
   await chooseCoSetting(page);
   await page.getByRole('button', { name: 'at the pillow' }).click();
-  await expect(finding).toHaveAttribute('data-level', 'stop');
+  await expectLevel(page, 'co.reading', 'stop');
   await page.getByRole('button', { name: 'Record cause and repair' }).first().click();
   await page.getByRole('button', { name: 'Record it' }).click();
   await expect(page.getByText('Cause and repair are both needed')).toBeVisible();
@@ -56,7 +56,7 @@ test('carbon monoxide found, its cause mended, lit anew and read clean three tim
   await page.getByLabel('What was done').fill('new clamp, joint sealed');
   await page.getByRole('button', { name: 'Record it' }).click();
   await expect(page.getByText('new clamp, joint sealed').first()).toBeVisible();
-  await expect(finding).not.toHaveAttribute('data-level', 'sound');
+  await expectLevel(page, 'co.reading', 'stop');
   const began = new Date(Date.now() + 2000);
   await page.waitForTimeout(2500);
   const { events, readings } = soundStart();
@@ -73,11 +73,11 @@ test('carbon monoxide found, its cause mended, lit anew and read clean three tim
   await page.reload();
   await chooseCoSetting(page);
   for (let i = 0; i < 3; i += 1) {
-    await expect(finding).not.toHaveAttribute('data-level', 'sound');
+    await expectLevel(page, 'co.reading', 'stop');
     await page.getByLabel('Meter shows, ppm').fill('0');
     await page.getByRole('button', { name: 'at the pillow' }).click();
   }
-  await expect(finding).toHaveAttribute('data-level', 'sound');
+  await expectLevel(page, 'co.reading', 'sound');
   await expect(finding).toContainText(/12 ppm/);
   await expect(page.getByText('new clamp, joint sealed').first()).toBeVisible();
 });

@@ -1,11 +1,11 @@
 import { expect, test } from '@playwright/test';
-import { copyOf, demoId, enter, newBuild, open, settled, signIn } from './people';
+import { copyOf, demoId, enter, expectInLedger, expectLevel, newBuild, open, section, settled, signIn } from './people';
 import { screens } from './screens';
 
 test('the pump dragged, tilted and moved by keys: figures and findings follow', async ({ page }) => {
   await signIn(page, 'bram');
   const id = await copyOf(page.request, 3);
-  await open(page, `/builds/${id}/fuel`);
+  await open(page, `/builds/${id}/fuel/line`);
   const angle = page.getByLabel(/^Pump angle, outlet up, as fitted/);
   const suction = page.getByLabel(/^Length, filter to pump/);
   await expect(suction).toHaveValue('0.34');
@@ -18,25 +18,26 @@ test('the pump dragged, tilted and moved by keys: figures and findings follow', 
   await page.mouse.move(x + 60, y, { steps: 4 });
   await page.mouse.move(x + 420, y, { steps: 10 });
   // Before the hand lets go, the finding stands already.
-  await expect(page.locator('[data-finding="fuel.suction.length"]')).toHaveAttribute('data-level', 'fix');
+  await expectLevel(page, 'fuel.suction.length', 'fix');
   await page.mouse.up();
   await settled(page);
   expect(Number(await suction.inputValue())).toBeGreaterThan(1.7);
   await pump.focus();
   for (let i = 0; i < 20; i += 1) await pump.press('[');
-  await expect(angle).toHaveValue('7');
   await expect(page.locator('[data-finding="fuel.pump.angle"]')).toContainText('Pump lies at 7°');
   await pump.press('Shift+ArrowLeft');
   await settled(page);
+  await section(page, 'Filter and pump');
+  await expect(angle).toHaveValue('7');
   await page.reload();
   await expect(angle).toHaveValue('7');
-  await expect(page).toHaveURL(/fuel$/);
+  await expect(page).toHaveURL(/fuel\/pump$/);
 });
 
 test('every kind of wrong input gets one sentence, nothing is kept, and what was typed stays', async ({ page }) => {
   await signIn(page, 'bram');
   const id = await newBuild(page.request, 'Wrong Input');
-  await open(page, `/builds/${id}/fuel`);
+  await open(page, `/builds/${id}/fuel/pump`);
   const angle = page.getByLabel(/^Pump angle, outlet up, as fitted/);
   for (const [text, sentence] of [
     ['999', 'Pump angle, outlet up is 999 deg; allowed is -90 to 90 deg.'],
@@ -63,6 +64,7 @@ test('every kind of wrong input gets one sentence, nothing is kept, and what was
   await quick.fill('pump 240 deg');
   await quick.press('Enter');
   await expect(page.getByText('allowed is -90 to 90 deg')).toBeVisible();
+  await page.getByRole('button', { name: 'Open the ledger' }).click();
   await expect(page.locator('.roll li')).toHaveCount(2);
 });
 
@@ -91,7 +93,7 @@ test('the priming count survives a reload and halts unmissably', async ({ page }
   await page.getByRole('button', { name: 'The pump is stopped' }).click();
   await page.getByRole('button', { name: 'fuel seen at the heater' }).click();
   await page.clock.resume();
-  await expect(page.locator('[data-finding="priming.over"]')).toHaveAttribute('data-level', 'stop');
+  await expectLevel(page, 'priming.over', 'stop');
 });
 
 test('a session that ends in the middle of a form: what was typed is kept and goes in after signing in', async ({ page }) => {
@@ -109,7 +111,7 @@ test('a session that ends in the middle of a form: what was typed is kept and go
   await page.getByRole('button', { name: 'Sign in' }).click();
   await expect(page.getByLabel(/^Tank, length, as fitted/)).toHaveValue('444');
   await settled(page);
-  await expect(page.locator('.roll')).toContainText('Fuel standing in it: 123 mm');
+  await expectInLedger(page, 'Fuel standing in it: 123 mm');
   const kept = (await (await page.request.get(`/api/builds/${id}/file`)).json()) as {
     sheets: { fuel: Record<string, { fitted: number }> };
   };
@@ -122,10 +124,10 @@ test('two people on one figure: the second sees both values and chooses', async 
   const id = await newBuild(page.request, 'Two Hands');
   const other = await (await browser.newContext()).newPage();
   await signIn(other, 'odile');
-  await Promise.all([open(page, `/builds/${id}/fuel`), open(other, `/builds/${id}/fuel`)]);
+  await Promise.all([open(page, `/builds/${id}/fuel/tank`), open(other, `/builds/${id}/fuel/tank`)]);
   await other.route(/\/(state|changes)/, (route) => route.abort());
   await enter(page, 'Tank, length', '500');
-  await expect(page.locator('.roll li[data-seq]', { hasText: 'Tank, length: 500 mm' })).toBeVisible();
+  await expect(page.locator('.ledger-last[data-seq]', { hasText: 'Tank, length: 500 mm' })).toBeVisible();
   await enter(other, 'Tank, length', '600');
   const dialog = other.getByRole('alertdialog', { name: 'Changed by somebody else' });
   await expect(dialog.getByRole('button', { name: /^500\s*Bram Tully, / })).toBeVisible();
@@ -135,7 +137,7 @@ test('two people on one figure: the second sees both values and chooses', async 
   await dialog.getByRole('button', { name: 'Keep these' }).click();
   // The other sees it without reloading, as it happens.
   await expect(page.getByLabel(/^Tank, length, as fitted/)).toHaveValue('600', { timeout: 4000 });
-  await expect(page.locator('.roll')).toContainText('Tank, length: 600 mm (was 500 mm)');
+  await expectInLedger(page, 'Tank, length: 600 mm (was 500 mm)');
 });
 
 test('wrong role, no session, another site and nonsense by direct request are refused on the server', async ({
@@ -149,7 +151,7 @@ test('wrong role, no session, another site and nonsense by direct request are re
   const figure = { kind: 'figures', changes: [{ path: 'fuel.pumpAngleDeg', slot: 'fitted', from: 27, to: 1 }] };
   expect((await page.request.post(url, { data: command(figure) })).status()).toBe(403);
   expect((await page.request.post('/api/builds', { data: { name: 'x' } })).status()).toBe(403);
-  await open(page, `/builds/${demoId(3)}/fuel`);
+  await open(page, `/builds/${demoId(3)}/fuel/pump`);
   await expect(page.getByLabel(/^Pump angle, outlet up, as fitted/)).toHaveAttribute('readonly', '');
   const nobody = await playwright.request.newContext({ baseURL: baseURL ?? '' });
   for (const path of ['file', 'certificate', 'state?after=0'])

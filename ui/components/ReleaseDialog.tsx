@@ -1,4 +1,5 @@
 'use client';
+import { placeHref, placeOfCheck } from '../../core/build/sections';
 import { holdPoints, holdPointSteps } from '../../core/build/stages';
 import { Box, Button, Dialog } from '@mui/material';
 import { useState } from 'react';
@@ -17,7 +18,7 @@ function Standing({ findings, onGo }: { findings: readonly Finding[]; onGo: () =
       {findings.map((finding) => (
         <li key={finding.id}>
           <LevelMark level={finding.level} />{' '}
-          <StageLink className="plain-link" href={`/builds/${build.id}/${finding.stage}`}>
+          <StageLink className="plain-link" href={placeHref(build.id, placeOfCheck(finding.id))}>
             {message(finding)}
           </StageLink>
         </li>

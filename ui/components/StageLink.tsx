@@ -24,9 +24,17 @@ export function StageLink({
   );
 }
 
+/** Told when a place was asked for by a link. */
+export const figureAsked = 'lorbet:figure';
+
 /** Next follows the browser's history, so the address and the sheet stay together. */
 export function goToStage(href: string): void {
-  if (window.location.pathname === href) return;
-  window.history.pushState(null, '', href);
-  document.querySelector('.workspace-sheet')?.scrollTo({ top: 0 });
+  const to = new URL(href, window.location.href);
+  const here = window.location.pathname + window.location.hash;
+  if (to.pathname + to.hash !== here) {
+    window.history.pushState(null, '', href);
+    document.querySelector('.workspace-sheet')?.scrollTo({ top: 0 });
+  }
+  // The address of a figure may be asked for again: whoever draws it listens.
+  window.dispatchEvent(new CustomEvent(figureAsked));
 }

@@ -1,6 +1,7 @@
 'use client';
 import { Box, Button } from '@mui/material';
 import { holdPointSteps, stageIds, stages } from '../../core/build/stages';
+import { placeHref, placeOfCheck, sectionAt, type SheetId } from '../../core/build/sections';
 import { format } from 'date-fns';
 import Link from 'next/link';
 import { messageOf } from '../../core/checks/findingText';
@@ -23,6 +24,8 @@ function LyingDipstick({ wet }: { wet: number }) {
     </svg>
   );
 }
+
+const firstPlace = (sheet: SheetId) => ({ sheet, section: sectionAt(sheet, undefined) });
 
 const countWords: Partial<Record<Level, (n: number) => string>> = {
   stop: (n) => (n === 1 ? 'stop' : 'stops'),
@@ -49,10 +52,10 @@ function BayRow({
 }) {
   const { name, what, place, wet, signed, counts, worst, holdPoint, waitsFor, leak } = summary;
   const told = (['stop', 'fix', 'open'] as const).filter((level) => counts[level] > 0);
-  const pressing = worst?.level === 'stop' || worst?.level === 'fix' ? worst.stage : (waitsFor ?? 'signoff');
+  const pressing = worst?.level === 'stop' || worst?.level === 'fix' ? placeOfCheck(worst.id) : firstPlace(waitsFor ?? 'signoff');
   return (
     <li>
-      <Link className="bay-row" prefetch={false} href={`/builds/${id}/${signed === 'signed' ? 'signoff' : pressing}`}>
+      <Link className="bay-row" prefetch={false} href={placeHref(id, signed === 'signed' ? firstPlace('signoff') : pressing)}>
         <div>
           <h2>{name}</h2>
           <p className="soft">{[what, place].filter(Boolean).join(', ')}</p>

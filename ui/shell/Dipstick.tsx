@@ -3,14 +3,11 @@ import { Box } from '@mui/material';
 import { stageIds, stages } from '../../core/build/stages';
 import Link from 'next/link';
 import { useEffect, useRef } from 'react';
-import { levels, type Level } from '../../core/checks/Finding';
+import { marksOf } from '../../core/checks/marksOf';
 import { wettedStages } from '../../core/checks/progress';
-import { LevelGlyph } from '../components/findings/LevelMark';
+import { Marks } from '../components/findings/Marks';
 import { useWorkspace } from '../sync/useWorkspace';
 import { StageLink } from '../components/StageLink';
-
-const told: readonly Level[] = ['stop', 'fix', 'open'];
-const words: Partial<Record<Level, string>> = { stop: 'at stop', fix: 'to fix', open: 'not measured' };
 
 /** Stages along a dipstick, wetted as far as work is proven; what stands open sits at its mark. */
 export function Dipstick({ stage }: { stage: string }) {
@@ -33,10 +30,6 @@ export function Dipstick({ stage }: { stage: string }) {
           <div className="dip-wet" />
         </div>
         {stageIds.map((id) => {
-          const own = findings.filter((c) => c.stage === id && !c.waived);
-          const marks = told
-            .map((level) => ({ level, n: own.filter((c) => c.level === level).length }))
-            .filter((mark) => mark.n > 0);
           return (
             <StageLink
               key={id}
@@ -47,15 +40,7 @@ export function Dipstick({ stage }: { stage: string }) {
             >
               {stages[id]}
               <span className="dip-marks">
-                {marks
-                  .sort((a, b) => levels.indexOf(a.level) - levels.indexOf(b.level))
-                  .map(({ level, n }) => (
-                    <span key={level} className={`level-${level}`}>
-                      <LevelGlyph level={level} size={12} />
-                      {n}
-                      <span className="visually-hidden"> {words[level]}</span>
-                    </span>
-                  ))}
+                <Marks counts={marksOf(findings.filter((c) => c.stage === id))} />
               </span>
             </StageLink>
           );

@@ -1,59 +1,85 @@
 'use client';
 import { Button, LinearProgress } from '@mui/material';
 import { createElement, useEffect, useState, type ComponentType } from 'react';
-import { StageSheet } from '../stages/StageSheet';
+import { placeOfAddress, sectionsOf, type Place, type SectionId, type SheetId } from '../../core/build/sections';
+import { sheetName } from './sheetName';
+import { figureAsked } from '../components/StageLink';
+import { panelId, tabId } from './SectionTabs';
 
-const figuresOnly = (stage: 'air' | 'wiring') => () => Promise.resolve(() => <StageSheet key={stage} stage={stage} />);
+type Sections<S extends SheetId> = Readonly<Record<SectionId<S>, ComponentType>>;
 // Each comes by itself, so that nobody waits for the sheets of stages that are not looked at.
-const loads: Readonly<Record<string, () => Promise<ComponentType>>> = {
-  heater: () => import('../stages/heater/HeaterSheet').then((m) => m.HeaterSheet),
-  survey: () => import('../stages/survey/SurveySheet').then((m) => m.SurveySheet),
-  kit: () => import('../stages/kit/KitSheet').then((m) => m.KitSheet),
-  siting: () => import('../stages/siting/SitingSheet').then((m) => m.SitingSheet),
-  fuel: () => import('../stages/fuel/FuelSheet').then((m) => m.FuelSheet),
-  air: figuresOnly('air'),
-  wiring: figuresOnly('wiring'),
-  priming: () => import('../stages/priming/PrimingView').then((m) => m.PrimingView),
-  startup: () => import('../stages/startup/StartView').then((m) => m.StartView),
-  proving: () => import('../stages/proving/ProvingSheet').then((m) => m.ProvingSheet),
-  signoff: () => import('../stages/signoff/SignoffView').then((m) => m.SignoffView),
+const loads: { readonly [S in SheetId]: () => Promise<Sections<S>> } = {
+  heater: () => import('../stages/heater/heaterSections').then((m) => m.heaterSections),
+  survey: () => import('../stages/survey/surveySections').then((m) => m.surveySections),
+  kit: () => import('../stages/kit/kitSections').then((m) => m.kitSections),
+  siting: () => import('../stages/siting/sitingSections').then((m) => m.sitingSections),
+  fuel: () => import('../stages/fuel/fuelSections').then((m) => m.fuelSections),
+  air: () => import('../stages/plainSections').then((m) => m.airSections),
+  wiring: () => import('../stages/plainSections').then((m) => m.wiringSections),
+  priming: () => import('../stages/priming/primingSections').then((m) => m.primingSections),
+  startup: () => import('../stages/startup/startupSections').then((m) => m.startupSections),
+  proving: () => import('../stages/proving/provingSections').then((m) => m.provingSections),
+  signoff: () => import('../stages/signoff/signoffSections').then((m) => m.signoffSections),
 };
-const nameOf = (stage: string | undefined): string => (stage !== undefined && stage in loads ? stage : 'fuel');
 
-const loaded = new Map<string, ComponentType>();
+const loaded = new Map<SheetId, Readonly<Record<string, ComponentType>>>();
 /** @returns whether the sheet is there now */
-async function load(name: string): Promise<boolean> {
+async function load(sheet: SheetId): Promise<boolean> {
   try {
-    const Sheet = loaded.get(name) ?? (await loads[name]?.());
-    if (Sheet) loaded.set(name, Sheet);
-    return Sheet !== undefined;
+    loaded.set(sheet, loaded.get(sheet) ?? (await loads[sheet]()));
+    return true;
   } catch {
     return false;
   }
 }
 // The one that is asked for is fetched while the build still is.
-if (typeof window !== 'undefined') void load(nameOf(window.location.pathname.split('/')[3]));
+if (typeof window !== 'undefined') void load(placeOfAddress(window.location.pathname).sheet);
 
-/** The sheet of a stage. */
-export function StageView({ stage }: { stage: string }) {
-  const name = nameOf(stage);
-  const sheet = loaded.get(name);
-  const [tried, setTried] = useState<{ name: string; there: boolean } | null>(null);
-  const attempt = () => void load(name).then((there) => setTried({ name, there }));
+/** Puts the hand on the figure that the address names. */
+function useFigureOfAddress({ sheet, section }: Place, there: boolean) {
+  useEffect(() => {
+    const find = () => {
+      const path = decodeURIComponent(window.location.hash.slice(1));
+      if (!/^[\w.]+$/.test(path)) return;
+      const row = document.querySelector(`[data-figure="${path}"]`);
+      const cells = row?.querySelectorAll<HTMLElement>('input, select');
+      row?.scrollIntoView({ block: 'center' });
+      cells?.[cells.length - 1]?.focus({ preventScroll: true });
+    };
+    find();
+    window.addEventListener(figureAsked, find);
+    return () => window.removeEventListener(figureAsked, find);
+  }, [sheet, section, there]);
+}
+
+/** The section of a sheet that is looked at. */
+export function StageView({ place }: { place: Place }) {
+  const { sheet, section } = place;
+  const Section = loaded.get(sheet)?.[section];
+  const [tried, setTried] = useState<{ sheet: SheetId; there: boolean } | null>(null);
+  const attempt = () => void load(sheet).then((there) => setTried({ sheet, there }));
   useEffect(() => {
     let wanted = true;
-    if (!sheet) void load(name).then((there) => wanted && setTried({ name, there }));
+    if (!Section) void load(sheet).then((there) => wanted && setTried({ sheet, there }));
     return () => {
       wanted = false;
     };
-  }, [name, sheet]);
+  }, [sheet, Section]);
   useEffect(() => {
     // The others come once there is nothing better to do: coverage may be gone when they are wanted.
-    const timer = setTimeout(() => Object.keys(loads).forEach((other) => void load(other)), 1500);
+    const timer = setTimeout(() => (Object.keys(loads) as SheetId[]).forEach((other) => void load(other)), 1500);
     return () => clearTimeout(timer);
   }, []);
-  if (sheet) return createElement(sheet, { key: name });
-  if (tried?.name !== name || tried.there) return <LinearProgress aria-label="Opening" />;
+  useFigureOfAddress(place, Section !== undefined);
+  const tabbed = Object.keys(sectionsOf(sheet)).length > 1;
+  if (Section)
+    return (
+      <div id={panelId} {...(tabbed ? { role: 'tabpanel', 'aria-labelledby': tabId(section) } : {})}>
+        <h2 className="visually-hidden">{sheetName(sheet)}</h2>
+        {createElement(Section, { key: `${sheet}/${section}` })}
+      </div>
+    );
+  if (tried?.sheet !== sheet || tried.there) return <LinearProgress aria-label="Opening" />;
   return (
     <div role="alert">
       <p>There is no way through to the server, and this sheet is not on this device yet.</p>

@@ -30,6 +30,8 @@ export const theme = createTheme({
     },
   },
   shape,
+  // A phone; then one column; then sheet and findings side by side.
+  breakpoints: { values: { xs: 0, sm: 641, md: 1001, lg: 1280, xl: 1600 } },
   typography: { fontFamily: sans, fontSize: 15, button: { textTransform: 'none', fontWeight: 600 } },
   components: {
     MuiButtonBase: { defaultProps: { disableRipple: true } },
@@ -87,6 +89,46 @@ export const theme = createTheme({
       },
     },
     MuiPaper: { defaultProps: flat, styleOverrides: { root: { backgroundImage: 'none', border: '1.5px solid var(--ink)' } } },
+    MuiToggleButton: {
+      styleOverrides: {
+        root: {
+          minHeight: 44,
+          padding: '0 12px',
+          whiteSpace: 'nowrap',
+          borderRadius: 3,
+          ...edge,
+          fontSize: '0.95rem',
+          fontWeight: 600,
+          letterSpacing: 'normal',
+          color: 'var(--ink)',
+          ...focused,
+          '&.Mui-selected, &.Mui-selected:hover': { background: 'var(--ink)', color: 'var(--sheet)' },
+        },
+      },
+    },
+    MuiTabs: {
+      styleOverrides: { root: { minHeight: 44 }, indicator: { height: 3, backgroundColor: 'var(--ink)' } },
+    },
+    MuiTab: {
+      styleOverrides: {
+        root: {
+          minHeight: 44,
+          minWidth: 0,
+          padding: '0 12px',
+          fontSize: '1rem',
+          fontWeight: 600,
+          letterSpacing: 'normal',
+          color: 'var(--ink)',
+          '&.Mui-selected': { color: 'var(--ink)', fontWeight: 800 },
+          '&:focus-visible': { outline: '3px solid var(--focus)', outlineOffset: -3 },
+        },
+      },
+    },
+    MuiAccordion: {
+      defaultProps: { disableGutters: true, square: true },
+      styleOverrides: { root: { '&::before': { display: 'none' } } },
+    },
+    MuiMenuItem: { styleOverrides: { root: { minHeight: 48, fontSize: '1.0625rem' } } },
     MuiDialog: { styleOverrides: { paper: { borderRadius: 4 } } },
     MuiInputBase: {
       styleOverrides: {

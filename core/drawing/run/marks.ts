@@ -23,6 +23,7 @@ export interface TextMark {
   anchor: 'start' | 'middle' | 'end';
   flow: Flow;
   strong?: boolean;
+  /** the one figure that a drawing is about */ large?: true;
   /** it stands within a body and gives way to nothing */ fixed?: true;
 }
 export type Mark = PathMark | TextMark;

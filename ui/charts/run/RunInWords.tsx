@@ -1,5 +1,6 @@
 'use client';
 import { describeRun } from '../../../core/drawing/run/describeRun';
+import { Opened } from '../../components/Opened';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 
 /** What the drawing shows, in words, for those who can't see it or hold it on too small a screen. */
@@ -7,8 +8,7 @@ export function RunInWords() {
   const { build, findings } = useWorkspace('build', 'findings');
   const say = useSay();
   return (
-    <details className="run-words">
-      <summary className="in-words">The run in words</summary>
+    <Opened line="The run in words">
       <div className="run-words-text" tabIndex={0} role="group" aria-label="The run in words">
         <dl>
           {describeRun(build, findings).map(({ part, title, text }) => (
@@ -19,6 +19,6 @@ export function RunInWords() {
           ))}
         </dl>
       </div>
-    </details>
+    </Opened>
   );
 }

@@ -34,7 +34,7 @@ export const RunMarks = memo(function RunMarks({ marks, say }: { marks: readonly
             x={mark.x}
             y={mark.y}
             textAnchor={mark.anchor}
-            className={`${mark.strong ? 'strong' : ''} ${mark.part === null ? 'quiet' : ''} text-${mark.flow}`}
+            className={`${mark.large ? 'large' : mark.strong ? 'strong' : ''} ${mark.part === null ? 'quiet' : ''} text-${mark.flow}`}
           >
             {say(mark.text)}
           </text>

@@ -2,56 +2,29 @@
 import { pointer } from 'd3';
 import { useEffect, useMemo, useRef } from 'react';
 import type { Part } from '../../../core/build/field';
+import { placeHref, type Place } from '../../../core/build/sections';
 import { levelWords } from '../../../core/checks/Finding';
 import { movePump, moveTank, tiltPump } from '../../../core/drawing/run/dragRun';
 import { shareAlong } from '../../../core/drawing/run/shareAlong';
 import { useLine } from '../../components/line/useLine';
 import { frontShares } from '../../../core/drawing/line/frontShares';
 import { layoutRun } from '../../../core/drawing/run/layoutRun';
-import type { Mark } from '../../../core/drawing/run/marks';
 import { useWorkspace, useSay, useFindingText } from '../../sync/useWorkspace';
 import { goToStage } from '../../components/StageLink';
 import { LevelGlyph } from '../../components/findings/LevelMark';
+import { EmptyLine } from './EmptyLine';
 import { RunInWords } from './RunInWords';
 import { RunMarks } from './RunMarks';
 import { arrowOf } from '../dragPart';
 import { useWidth } from '../useWidth';
-import { partNames, partOfStage, runParts, sheetOf } from './runParts';
+import { partNames, partOfPlace, placeOfPart, runParts } from './runParts';
 import { useRunDrag } from './useRunDrag';
 
 /** On a phone the drawing keeps this width, px, and is pushed along. */
 const phoneWidth = 760;
-/** Covers the part of the line that the fuel has not reached yet. */
-function EmptyLine({ marks, front }: { marks: readonly Mark[]; front: { suction: number; line: number } }) {
-  const lines = [
-    ['suction', front.suction],
-    ['pressure', front.line],
-  ] as const;
-  return (
-    <>
-      {lines.map(([name, share]) =>
-        marks.map((mark) =>
-          mark.kind === 'path' && mark.name === name && share < 1 ? (
-            <path
-              key={name}
-              d={mark.d}
-              fill="none"
-              stroke="var(--sheet)"
-              strokeWidth={mark.width + 0.5}
-              pathLength={1}
-              strokeDasharray={`0 ${share} ${1 - share} 0`}
-              data-front={name}
-              data-share={share.toFixed(3)}
-            />
-          ) : null,
-        ),
-      )}
-    </>
-  );
-}
-
 /** The fuel run to scale and live: touch a part to go to its sheet, drag the pump or the tank, tilt the pump by its end. */
-export function RunView({ stage }: { stage: string }) {
+export function RunView({ place }: { place: Place }) {
+  const { sheet, section } = place;
   const { build, settled, findings, mayWork, primedStrokes } = useWorkspace(
     'build',
     'settled',
@@ -67,15 +40,15 @@ export function RunView({ stage }: { stage: string }) {
   const max = measured < 600 ? 210 : 286;
   const drawing = useMemo(() => layoutRun(build, findings, width, max), [build, findings, width, max]);
   const svg = useRef<SVGSVGElement>(null);
-  const partX = drawing.anchors[partOfStage[stage] ?? 'tank'].x;
+  const partX = drawing.anchors[partOfPlace(sheet, section)].x;
   useEffect(() => {
     void holder.current?.parentElement?.scrollTo({ left: partX - measured / 2 });
-  }, [holder, stage, measured, partX]);
-  const fuelling = mayWork && stage === 'fuel';
+  }, [holder, section, measured, partX]);
+  const fuelling = mayWork && sheet === 'fuel';
   const joints = fuelling ? drawing.segments.flatMap(({ id, joint }) => (joint ? [id] : [])).join(' ') : '';
   const keep = useRunDrag(svg, drawing, joints);
 
-  const open = (part: Part) => goToStage(`/builds/${build.id}/${sheetOf[part]}`);
+  const open = (part: Part) => goToStage(placeHref(build.id, placeOfPart[part]));
   const press = (part: Part) => (event: React.KeyboardEvent) => {
     if (event.key === 'Enter' || event.key === ' ') {
       event.preventDefault();
@@ -159,7 +132,7 @@ export function RunView({ stage }: { stage: string }) {
               </g>
             ) : null,
           )}
-        {mayWork && stage === 'fuel' && <circle className="handle" data-drag="tilt" cx={tip.x} cy={tip.y} r={9} aria-hidden />}
+        {mayWork && sheet === 'fuel' && <circle className="handle" data-drag="tilt" cx={tip.x} cy={tip.y} r={9} aria-hidden />}
         {runParts.map((part) => {
           const worst = drawing.told[part];
           const at = drawing.anchors[part];

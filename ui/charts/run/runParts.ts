@@ -1,18 +1,19 @@
 import type { Part } from '../../../core/build/field';
+import type { Place, SheetId } from '../../../core/build/sections';
 
-/** Whose sheet a part of the run opens. */
-export const sheetOf: Record<Part, string> = {
-  tank: 'fuel',
-  pickup: 'fuel',
-  suction: 'fuel',
-  filter: 'fuel',
-  pump: 'fuel',
-  line: 'fuel',
-  heater: 'heater',
-  intake: 'air',
-  exhaust: 'air',
-  battery: 'wiring',
-  cabin: 'proving',
+/** The section that a part of the run opens. */
+export const placeOfPart: Record<Part, Place> = {
+  tank: { sheet: 'fuel', section: 'tank' },
+  pickup: { sheet: 'fuel', section: 'pickup' },
+  suction: { sheet: 'fuel', section: 'line' },
+  filter: { sheet: 'fuel', section: 'pump' },
+  pump: { sheet: 'fuel', section: 'pump' },
+  line: { sheet: 'fuel', section: 'line' },
+  heater: { sheet: 'heater', section: 'unit' },
+  intake: { sheet: 'air', section: 'air' },
+  exhaust: { sheet: 'air', section: 'air' },
+  battery: { sheet: 'wiring', section: 'wiring' },
+  cabin: { sheet: 'proving', section: 'co' },
 };
 export const partNames: Record<Part, string> = {
   tank: 'Tank',
@@ -27,9 +28,9 @@ export const partNames: Record<Part, string> = {
   battery: 'Battery and feed',
   cabin: 'Carbon monoxide alarm',
 };
-export const runParts = Object.keys(sheetOf) as Part[];
+export const runParts = Object.keys(placeOfPart) as Part[];
 /** The part that a sheet is about. */
-export const partOfStage: Record<string, Part> = {
+const partOfSheet: Record<SheetId, Part> = {
   fuel: 'tank',
   air: 'exhaust',
   wiring: 'battery',
@@ -42,3 +43,6 @@ export const partOfStage: Record<string, Part> = {
   kit: 'heater',
   siting: 'heater',
 };
+/** The part that a section is about. */
+export const partOfPlace = (sheet: SheetId, section: string): Part =>
+  runParts.find((part) => placeOfPart[part].sheet === sheet && placeOfPart[part].section === section) ?? partOfSheet[sheet];

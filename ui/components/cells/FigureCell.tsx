@@ -1,6 +1,7 @@
 'use client';
 import { type Slot, valueProblem } from '../../../core/commands/kinds/figures';
 import { fieldAt, figureAt, type FigurePath } from '../../../core/build/sheets';
+import { showFigure } from '../../../core/figures/showFigure';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { CellPick, Options } from './CellInput';
 import { TypedCell } from './TypedCell';
@@ -11,13 +12,17 @@ interface CellProps {
   besideUnit: string;
   onProblem: (slot: Slot, problem: string) => void;
   describedBy: string;
+  /** Whether an empty cell shows the plan in its place, as a plan. */
+  showPlan?: boolean;
 }
 
 /** One figure of a sheet, as planned or as fitted. */
-export function FigureCell({ path, slot, besideUnit, onProblem, describedBy }: CellProps) {
-  const { settled, send, setDraft, mayWork } = useWorkspace('settled', 'send', 'setDraft', 'mayWork');
+export function FigureCell({ path, slot, besideUnit, onProblem, describedBy, showPlan = false }: CellProps) {
+  const { settled, send, setDraft, mayWork, who } = useWorkspace('settled', 'send', 'setDraft', 'mayWork', 'who');
   const field = fieldAt(path);
-  const kept = figureAt(settled.sheets, path)[slot];
+  const figure = figureAt(settled.sheets, path);
+  const kept = figure[slot];
+  const plan = showPlan && slot === 'fitted' && kept === null ? figure.planned : null;
   const name = `${field.label}, ${field.given ? 'given' : slot === 'planned' ? 'planned' : 'as fitted'}`;
   const planned = slot === 'planned' && !field.given;
   const commit = (value: number | string | null) => send({ kind: 'figures', changes: [{ path, slot, from: kept, to: value }] });
@@ -32,7 +37,8 @@ export function FigureCell({ path, slot, besideUnit, onProblem, describedBy }: C
         allowed={field}
         besideUnit={besideUnit}
         draftKey={`${settled.id}:${path}/${slot}`}
-        planned={planned}
+        planned={planned || (showPlan && kept === null)}
+        instead={plan === null ? '—' : showFigure(path, plan, who.unitPreferences)}
         describedBy={describedBy}
         commit={commit}
         check={(value) => valueProblem(path, value)}

@@ -1,45 +1,67 @@
 'use client';
-import { Table, TableBody, TableCell, TableRow } from '@mui/material';
+import { Button, Table, TableBody, TableCell, TableRow } from '@mui/material';
 import type { Slot } from '../../../core/commands/kinds/figures';
-import { Fragment, useCallback, useId, useState } from 'react';
-import { fieldAt, valueAt, type FigurePath } from '../../../core/build/sheets';
+import { useCallback, useId, useState } from 'react';
+import { fieldAt, figureAt, valueAt, type FigurePath } from '../../../core/build/sheets';
+import { showFigure } from '../../../core/figures/showFigure';
 import { cellUnit } from '../../../core/units/parseTyped';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
+import { useSmall } from '../useSmall';
 import { FiguresHead } from './FiguresHead';
 import { FigureCell } from './FigureCell';
 
 const unitShown = (unit: string) => (unit === 'deg' ? '°' : unit);
 
+/** How a figure stands in the table: with one cell, with both side by side, or with the plan as text beneath. */
+type Form = 'one' | 'both' | 'beneath';
+
 function FigureRow({ path }: { path: FigurePath }) {
   const { settled, who } = useWorkspace('settled', 'who');
   const say = useSay();
+  const small = useSmall();
   const field = fieldAt(path);
+  const { planned, fitted } = figureAt(settled.sheets, path);
   const value = valueAt(settled.sheets, path);
   const unit = field.kind === 'number' ? cellUnit(typeof value === 'number' ? value : null, field.unit, who.unitPreferences) : '';
   const [problems, setProblems] = useState<Partial<Record<Slot, string>>>({});
+  const [planning, setPlanning] = useState(false);
   const told = useCallback(
     (slot: Slot, problem: string) => setProblems((old) => (old[slot] === problem ? old : { ...old, [slot]: problem })),
     [],
   );
   const id = useId();
   const sentence = problems.planned || problems.fitted;
+  // What nobody plans has no plan; where an older build has one, it is shown, since it counts.
+  const form: Form = field.given || (field.found && planned === null) ? 'one' : field.found || small ? 'beneath' : 'both';
+  const cell = (slot: Slot) => <FigureCell path={path} slot={slot} besideUnit={unit} onProblem={told} describedBy={id} />;
   return (
-    <Fragment>
-      <TableRow data-figure={path}>
+    <>
+      <TableRow data-figure={path} className={form === 'beneath' ? 'plan-beneath' : ''}>
         <TableCell>
           {field.label}
           {field.hint && <span className="hint">{field.hint}</span>}
+          {form === 'beneath' && (
+            <Button variant="text" className="plan" aria-expanded={planning} onClick={() => setPlanning(!planning)}>
+              {planned === null ? 'plan it' : `planned: ${showFigure(path, planned, who.unitPreferences)}`}
+              <span className="visually-hidden">, {field.label}</span>
+            </Button>
+          )}
         </TableCell>
-        {!field.given && (
-          <TableCell className="cell">
-            <FigureCell path={path} slot="planned" besideUnit={unit} onProblem={told} describedBy={id} />
-          </TableCell>
-        )}
-        <TableCell className="cell" colSpan={field.given ? 2 : 1}>
-          <FigureCell path={path} slot={field.given ? 'planned' : 'fitted'} besideUnit={unit} onProblem={told} describedBy={id} />
+        {form === 'both' && <TableCell className="cell">{cell('planned')}</TableCell>}
+        <TableCell className="cell" colSpan={form === 'both' ? 1 : 2}>
+          {cell(field.given ? 'planned' : 'fitted')}
         </TableCell>
         <TableCell className="unit">{unitShown(unit)}</TableCell>
       </TableRow>
+      {form === 'beneath' && planning && (
+        <TableRow className="figures-stacked">
+          <TableCell>as planned</TableCell>
+          <TableCell className="cell" colSpan={2}>
+            {cell('planned')}
+          </TableCell>
+          <TableCell className="unit">{fitted === null || planned !== null ? unitShown(unit) : ''}</TableCell>
+        </TableRow>
+      )}
       {sentence && (
         <TableRow className="figures-stacked">
           <TableCell colSpan={4} className="cell-problem" id={id} role="alert">
@@ -47,17 +69,18 @@ function FigureRow({ path }: { path: FigurePath }) {
           </TableCell>
         </TableRow>
       )}
-    </Fragment>
+    </>
   );
 }
 
-/** A sheet of figures: what each is, as planned, as fitted. */
+/** A table of figures: what each is, as planned, as fitted. On a phone what is fitted is asked, and the plan stands beneath. */
 export function FigureTable({ paths, caption }: { paths: readonly FigurePath[]; caption: string }) {
-  const allGiven = paths.every((path) => fieldAt(path).given);
+  const small = useSmall();
+  const single = paths.every((path) => fieldAt(path).given || fieldAt(path).found);
   return (
     <Table className="figures">
       <caption className="visually-hidden">{caption}</caption>
-      <FiguresHead columns={allGiven ? ['given'] : ['planned', 'as fitted']} />
+      {!small && !single && <FiguresHead columns={['planned', 'as fitted']} />}
       <TableBody>
         {paths.map((path) => (
           <FigureRow key={path} path={path} />

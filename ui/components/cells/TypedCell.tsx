@@ -21,6 +21,8 @@ interface Props {
   /** Under which what is typed is kept on the device. */
   draftKey: string;
   planned?: boolean;
+  /** Shown faintly while the cell is empty. */
+  instead?: string;
   describedBy: string;
   /** Sends a value. @returns why not */
   commit: (value: number | null) => string[];
@@ -32,7 +34,7 @@ interface Props {
 
 /** A number with a unit, typed. What is typed and not sent yet is kept on the device, also through a closed tab. */
 export function TypedCell(props: Props) {
-  const { name, label, kept, unit, decimals, allowed, besideUnit, draftKey, planned = false, describedBy } = props;
+  const { name, label, kept, unit, decimals, allowed, besideUnit, draftKey, planned = false, instead = '—', describedBy } = props;
   const { commit, onTyped, onProblem, check } = props;
   const { mayWork, who } = useWorkspace('mayWork', 'who');
   const id = useId();
@@ -109,7 +111,7 @@ export function TypedCell(props: Props) {
       planned={planned}
       bad={bad}
       aria-describedby={bad ? describedBy : undefined}
-      placeholder="—"
+      placeholder={instead}
       readOnly={!mayWork}
       value={text ?? plain()}
       field={{ inputMode: 'text', autoComplete: 'off', enterKeyHint: 'next', maxLength: 60 }}

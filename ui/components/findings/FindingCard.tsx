@@ -1,5 +1,7 @@
 'use client';
-import { Button } from '@mui/material';
+import { Box, Button, Collapse } from '@mui/material';
+import { useId, useState } from 'react';
+import { holdPoints } from '../../../core/build/stages';
 import { isAnswered } from '../../../core/checks/allChecks';
 import { sourceOf } from '../../../core/checks/findingText';
 import type { Finding } from '../../../core/checks/Finding';
@@ -9,78 +11,81 @@ import { withOrigins } from '../../../core/figures/explain';
 import { LevelMark } from './LevelMark';
 import { RepairButton } from './RepairButton';
 
-/** One finding: level, sentence, what to do; on request why, by which rule, from which figures. */
-export function FindingCard({ finding, onWaive }: { finding: Finding; onWaive?: ((finding: Finding) => void) | undefined }) {
+/** Why it matters, by which rule, from which figures, and from where. */
+function Grounds({ finding }: { finding: Finding }) {
   const { origins } = useWorkspace('origins');
-  const { message, remedy, why } = useFindingText();
-  const todo = remedy(finding);
+  const { why } = useFindingText();
   const { inputs, rules } = withOrigins(finding, origins);
-  const look = finding.waived ? 'watch' : finding.level;
   return (
-    <li className={`finding finding-${look}`} data-finding={finding.id} data-level={finding.level}>
-      {finding.level !== 'sound' && (
+    <dl>
+      <dt>Why it matters</dt>
+      <dd>{why(finding)}</dd>
+      {rules.length > 0 && (
         <>
-          <div className="finding-head">
-            <LevelMark level={finding.level} waived={finding.waived !== null} />
-            <span className="finding-id">{finding.id}</span>
-          </div>
-          <p className="message">{message(finding)}</p>
+          <dt>Rule applied</dt>
+          <dd>
+            <RuleList rules={rules} />
+          </dd>
         </>
       )}
+      {inputs.length > 0 && (
+        <>
+          <dt>Checked on</dt>
+          <dd>
+            <InputList inputs={inputs} />
+          </dd>
+        </>
+      )}
+      <dt>Source</dt>
+      <dd>{sourceOf(finding)}</dd>
+      <dt>Check</dt>
+      <dd className="mono">{finding.id}</dd>
+    </dl>
+  );
+}
+
+/** One finding: level, hold point, sentence, what to do; on request why, by which rule, from which figures. */
+export function FindingCard({ finding, onWaive }: { finding: Finding; onWaive?: ((finding: Finding) => void) | undefined }) {
+  const { message, remedy } = useFindingText();
+  const [open, setOpen] = useState(false);
+  const id = useId();
+  const todo = remedy(finding);
+  const look = finding.waived ? 'watch' : finding.level;
+  const sound = finding.level === 'sound';
+  return (
+    <li className={`finding finding-${look}`} data-finding={finding.id} data-level={finding.level}>
+      {!sound && (
+        <p className="finding-head">
+          <LevelMark level={finding.level} waived={finding.waived !== null} />
+          <span className="finding-when">{holdPoints[finding.holdPoint]}</span>
+        </p>
+      )}
+      <p className="message">
+        {sound && <span className="visually-hidden">Sound: </span>}
+        {message(finding)}
+      </p>
       {finding.waived && (
         <p className="remedy">
           Waived by {finding.waived.by}: {finding.waived.reason}
         </p>
       )}
-      {todo !== '' && !finding.waived && <p className="remedy">{todo}</p>}
-      {(finding.level === 'stop' || finding.level === 'fix') && !finding.waived && isAnswered(finding.id) && (
-        <RepairButton checkId={finding.id} />
-      )}
-      <details>
-        <summary>
-          {finding.level === 'sound' ? (
-            <span className="message">
-              <span className="visually-hidden">Sound: </span>
-              {message(finding)}
-            </span>
-          ) : (
-            'Why, and by which rule'
-          )}
-        </summary>
-        <dl>
-          <dt>Why it matters</dt>
-          <dd>{why(finding)}</dd>
-          {rules.length > 0 && (
-            <>
-              <dt>Rule applied</dt>
-              <dd>
-                <RuleList rules={rules} />
-              </dd>
-            </>
-          )}
-          {inputs.length > 0 && (
-            <>
-              <dt>Checked on</dt>
-              <dd>
-                <InputList inputs={inputs} />
-              </dd>
-            </>
-          )}
-          <dt>Source</dt>
-          <dd>{sourceOf(finding)}</dd>
-          {finding.level === 'sound' && (
-            <>
-              <dt>Check</dt>
-              <dd className="mono">{finding.id}</dd>
-            </>
-          )}
-        </dl>
-      </details>
-      {onWaive && finding.level === 'fix' && !finding.waived && finding.stage !== 'signoff' && (
-        <Button variant="text" onClick={() => onWaive(finding)}>
-          Waive with a reason
+      {todo !== '' && !finding.waived && !sound && <p className="remedy">{todo}</p>}
+      <Box className="inline" sx={{ gap: 0.5 }}>
+        {(finding.level === 'stop' || finding.level === 'fix') && !finding.waived && isAnswered(finding.id) && (
+          <RepairButton checkId={finding.id} />
+        )}
+        <Button variant="text" aria-expanded={open} aria-controls={id} onClick={() => setOpen(!open)}>
+          {sound ? 'Why' : 'Why, and by which rule'}
         </Button>
-      )}
+        {onWaive && finding.level === 'fix' && !finding.waived && finding.stage !== 'signoff' && (
+          <Button variant="text" onClick={() => onWaive(finding)}>
+            Waive with a reason
+          </Button>
+        )}
+      </Box>
+      <Collapse in={open} unmountOnExit id={id}>
+        <Grounds finding={finding} />
+      </Collapse>
     </li>
   );
 }

@@ -64,7 +64,7 @@ export function LayersCell({ name, layers, max, set }: Props) {
             }}
           />
           {mayWork && (
-            <IconButton aria-label={`Take layer ${i + 1} out, ${name}`} onClick={() => change(layers.filter((_, k) => k !== i))}>
+            <IconButton aria-label={`Remove layer ${i + 1}, ${name}`} onClick={() => change(layers.filter((_, k) => k !== i))}>
               ×
             </IconButton>
           )}

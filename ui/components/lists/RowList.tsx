@@ -1,6 +1,6 @@
 'use client';
-import { Button, IconButton } from '@mui/material';
-import { useState, type ReactNode } from 'react';
+import { Button, Collapse, IconButton } from '@mui/material';
+import { useId, useState, type ReactNode } from 'react';
 import { lists, type AnyRow, type ListId, type RowOf } from '../../../core/build/lists';
 import { rowName } from '../../../core/commands/changeRows';
 import { RowCell } from './RowCell';
@@ -29,11 +29,22 @@ interface Props<L extends ListId> {
 /** The rest of a row; made only when it is asked for, since a list may hold two hundred. */
 function RowMore({ name, children }: { name: string; children: ReactNode }) {
   const [open, setOpen] = useState(false);
+  const id = useId();
   return (
-    <details className="row-more" open={open} onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary aria-label={`More of ${name}`}>more</summary>
-      {open && children}
-    </details>
+    <div className={open ? 'row-more open' : 'row-more'}>
+      <Button
+        variant="text"
+        aria-label={`More of ${name}`}
+        aria-expanded={open}
+        aria-controls={id}
+        onClick={() => setOpen(!open)}
+      >
+        {open ? 'less' : 'more'}
+      </Button>
+      <Collapse in={open} unmountOnExit id={id}>
+        {children}
+      </Collapse>
+    </div>
   );
 }
 

@@ -9,8 +9,6 @@ import type { UnitPreferences } from '../../../core/units/inUnits';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { useKeptText } from '../../sync/useKeptText';
 
-const examples = 'pump 24 deg · 12.4 V under glow · note …';
-
 const read = (text: string, build: Build, unitPreferences: UnitPreferences) =>
   parseEntry(text, { build, unitPreferences, nowMs: Date.now(), newId: () => crypto.randomUUID() });
 
@@ -44,7 +42,6 @@ export function QuickEntry() {
       }}
     >
       <div className="entry-reads" aria-live="polite">
-        {answer === null && <span className="soft">{examples}</span>}
         {answer?.kind === 'done' && (
           <span>
             {waiting.length > 0 ? 'Not sent yet' : 'Kept'}: {say(answer.reads)}
@@ -74,7 +71,7 @@ export function QuickEntry() {
           fullWidth
           value={line}
           autoComplete="off"
-          placeholder="figure, reading or note"
+          placeholder="pump 24 deg · 12.4 V under glow · note …"
           slotProps={{
             input: {
               'aria-label': 'Quick entry',

@@ -84,7 +84,7 @@ export function PartListEditor({ kept, mayChange }: { kept: PartLists; mayChange
               <Options of={weakKinds} />
             </CellPick>
             {mayChange && (
-              <IconButton aria-label={`Take part ${i + 1} out`} onClick={() => change(rows.filter((_, k) => k !== i))}>
+              <IconButton aria-label={`Remove part ${i + 1}`} onClick={() => change(rows.filter((_, k) => k !== i))}>
                 ×
               </IconButton>
             )}
@@ -110,7 +110,7 @@ export function PartListEditor({ kept, mayChange }: { kept: PartLists; mayChange
           </>
         )}
         <Button onClick={() => saveAs(writeRowsCsv('parts', rows, columns), 'text/csv', `parts-${family}.csv`)}>
-          Take it away (CSV)
+          Download list (CSV)
         </Button>
       </Box>
     </section>

@@ -73,7 +73,7 @@ export function CutListView() {
           )
         }
       >
-        Take the cut list away (CSV)
+        Download cut list (CSV)
       </Button>
     </>
   );

@@ -62,7 +62,7 @@ export function PartListButtons() {
               )
             }
           >
-            Take the list away (CSV)
+            Download list (CSV)
           </Button>
         )}
       </Box>

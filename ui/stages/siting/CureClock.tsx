@@ -25,7 +25,7 @@ export function CureClock({ row }: { row: RowOf<'seals'> }) {
       ) : (
         <>
           <span>Curing time is up. Is the sealant hard?</span>
-          {mayWork && <Button onClick={() => set(row, 'hardAt', new Date().toISOString())}>Found hard</Button>}
+          {mayWork && <Button onClick={() => set(row, 'hardAt', new Date().toISOString())}>It’s hard</Button>}
         </>
       )}
     </div>

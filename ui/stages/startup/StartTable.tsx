@@ -1,6 +1,7 @@
 import { Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
 import { quantities, startEvents, type StartRun } from '../../../core/build/Build';
 import { inUnit, type UnitPreferences } from '../../../core/units/inUnits';
+import { Opened } from '../../components/Opened';
 import { formatFixed, formatShort } from '../../../core/units/formatNumber';
 
 const shownLines = 300;
@@ -16,8 +17,7 @@ export function StartTable({ run, unitPreferences }: { run: StartRun; unitPrefer
     }),
   ].sort((a, b) => a.atS - b.atS);
   return (
-    <details>
-      <summary className="in-words">The log in figures</summary>
+    <Opened line="The log in figures">
       <Table>
         <TableHead>
           <TableRow>
@@ -37,6 +37,6 @@ export function StartTable({ run, unitPreferences }: { run: StartRun; unitPrefer
       {lines.length > shownLines && (
         <p className="soft">And {formatFixed(lines.length - shownLines)} more lines; the CSV holds them all.</p>
       )}
-    </details>
+    </Opened>
   );
 }

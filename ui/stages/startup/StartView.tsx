@@ -1,6 +1,5 @@
 'use client';
 import { Box, Button, FormLabel } from '@mui/material';
-import { stages } from '../../../core/build/stages';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { quantities, startEvents, type QuantityId, type StartEventKind, type StartRun } from '../../../core/build/Build';
@@ -18,7 +17,6 @@ import { CellInput } from '../../components/cells/CellInput';
 import { Problems } from '../../components/cells/Problems';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
 import { RepairList } from '../../components/findings/RepairList';
-import { HotSpots } from './HotSpots';
 import { StartLog } from './StartLog';
 
 const eventKeys: readonly StartEventKind[] = ['on', 'glow', 'pump', 'flame', 'full', 'off', 'end'];
@@ -98,7 +96,6 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
   };
   return (
     <>
-      {dryRun ? <h3>Dry run on the bench</h3> : <h2 className="sheet-title">{stages.startup}</h2>}
       <p className="soft">
         {dryRun
           ? 'It proves the unit, shows its noise and teaches its controller, before the first hole.'
@@ -199,11 +196,10 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
         )}
         {run && (
           <Button href={`/api/builds/${settled.id}/starts/${run.id}`} download>
-            Take this log away (CSV)
+            Download log (CSV)
           </Button>
         )}
       </Box>
-      {!dryRun && <HotSpots />}
       {!dryRun && <RepairList />}
       <Box component="p" className="soft" sx={{ mt: 0.75 }}>
         Columns of a log: seconds, event, volts, amps, hertz, outlet_c, return_c.

@@ -10,6 +10,7 @@ import { inUnit } from '../../../core/units/inUnits';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { useWorkspace, useFindingText } from '../../sync/useWorkspace';
 import { LevelMark } from '../../components/findings/LevelMark';
+import { Opened } from '../../components/Opened';
 import { RowList } from '../../components/lists/RowList';
 import { useRows } from '../../components/lists/useRows';
 
@@ -122,14 +123,13 @@ export function HeaterChoice({
           {problem}
         </p>
       )}
-      <details className="row-more">
-        <summary>Put heaters in, or change them</summary>
+      <Opened line="Put heaters in, or change them">
         <RowList
           list="candidates"
           main={['name', 'claimedOutputKw', 'strokeVolumeMl', 'pumpMinHz', 'pumpMaxHz', 'runCurrentA', 'altitudeMaxM']}
           fresh={() => ({ name: `heater ${rows.length + 2}` })}
         />
-      </details>
+      </Opened>
     </section>
   );
 }

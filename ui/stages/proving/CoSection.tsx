@@ -1,28 +1,25 @@
 'use client';
 import { Box, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
-import { stages } from '../../../core/build/stages';
 import { format } from 'date-fns';
 import { coText } from '../../../core/wording/coText';
-import { figurePaths } from '../../../core/build/sheets';
+import { sections } from '../../../core/build/sections';
 import { formatShort } from '../../../core/units/formatNumber';
 import { useWorkspace } from '../../sync/useWorkspace';
-import { LeakWatch } from '../fuel/LeakWatch';
 import { RepairList } from '../../components/findings/RepairList';
 import { FigureTable } from '../../components/cells/FigureTable';
 import { CoEntry } from './CoEntry';
 
 /** Alarm and carbon monoxide readings. */
-export function ProvingSheet() {
+export function CoSection() {
   const { settled, mayWork } = useWorkspace('settled', 'mayWork');
   return (
     <>
-      <h2 className="sheet-title">{stages.proving}</h2>
       <p className="soft">That nobody is poisoned: the alarm, and readings with the heater running and the doors closed.</p>
       <Box component="p" className="cautions" sx={{ mt: 1.25 }}>
         <strong>Carbon monoxide kills in sleep and has no smell.</strong> Headache or sickness: everybody out, doors open, heater
         off by its button, call for help. Don’t sleep beside a heater that isn’t signed off.
       </Box>
-      <FigureTable paths={figurePaths.filter((path) => path.startsWith('proving.'))} caption="Proving sheet" />
+      <FigureTable paths={sections.proving.co.figures['Proving sheet']} caption="Proving sheet" />
       <Box component="h3" sx={{ mt: 2.5 }}>
         Carbon monoxide readings
       </Box>
@@ -52,10 +49,6 @@ export function ProvingSheet() {
         </Table>
       )}
       <RepairList />
-      <Box component="h3" sx={{ mt: 3 }}>
-        Joints of the fuel line
-      </Box>
-      <LeakWatch />
     </>
   );
 }

@@ -4,7 +4,7 @@ import { identityLabels, type IdentityKey } from '../../../core/commands/kinds/t
 import { useId, useState } from 'react';
 import { buildKinds } from '../../../core/build/Build';
 import { roleMay } from '../../../core/people/roles';
-import { figurePaths } from '../../../core/build/sheets';
+import { sections } from '../../../core/build/sections';
 import { stageFigures } from '../../../core/figures/stageFigures';
 import { limits, makerBounds, makerKeys, type LimitKey } from '../../../core/practices/limits';
 import { ruleFor } from '../../../core/practices/ruleFor';
@@ -118,17 +118,19 @@ function PracticesHere() {
   );
 }
 
-/** The unit in hand, the conditions that it must meet, its maker's figures, and the workshop's practices. */
-export function HeaterSheet() {
+function Unit() {
   return (
     <>
-      <h2 className="sheet-title">Heater and conditions</h2>
       <p className="soft">From the data plate, the manual and the owner.</p>
-      <FigureTable paths={figurePaths.filter((path) => path.startsWith('heater.'))} caption="Heater and conditions" />
+      <FigureTable paths={sections.heater.unit.figures['Heater and conditions']} caption="Heater and conditions" />
       <DerivedFigures keys={stageFigures.heater ?? []} />
-      <Box component="h3" sx={{ mt: 3.25 }}>
-        Maker’s figures
-      </Box>
+    </>
+  );
+}
+
+function MakersFigures() {
+  return (
+    <>
       <p className="soft">Where the manual gives one, it goes before the workshop’s rule.</p>
       <Table className="figures">
         <FiguresHead columns={['workshop’s', 'maker’s']} />
@@ -138,14 +140,9 @@ export function HeaterSheet() {
           ))}
         </TableBody>
       </Table>
-      <Box component="h3" sx={{ mt: 3.25 }}>
-        Practices followed here
-      </Box>
-      <PracticesHere />
-      <Box component="h3" sx={{ mt: 3.25 }}>
-        Particulars
-      </Box>
-      <Particulars />
     </>
   );
 }
+
+/** The unit in hand, the conditions that it must meet, its maker's figures, the workshop's practices, and whose it is. */
+export const heaterSections = { unit: Unit, maker: MakersFigures, practices: PracticesHere, particulars: Particulars };

@@ -1,0 +1,16 @@
+import { levels, type Finding, type Level } from './Finding';
+
+export interface LevelCount {
+  level: Level;
+  n: number;
+}
+const told: readonly Level[] = ['stop', 'fix', 'open'];
+
+/** How many findings stand at each level that work waits for, worst first; waived ones don't. */
+export function marksOf(findings: readonly Finding[]): LevelCount[] {
+  const standing = findings.filter((finding) => !finding.waived);
+  return levels
+    .filter((level) => told.includes(level))
+    .map((level) => ({ level, n: standing.filter((finding) => finding.level === level).length }))
+    .filter(({ n }) => n > 0);
+}

@@ -1,0 +1,70 @@
+import type { Build } from '../../build/Build';
+import { fieldAt, figureAt, valueAt, type FigurePath, type ValueAt } from '../../build/sheets';
+import type { Finding } from '../../checks/Finding';
+import type { Mark, PathMark, Spot, TextMark } from '../run/marks';
+import { lineWidths, round } from '../run/Pen';
+import type { Ink } from '../run/runGeometry';
+import { boxSize, type Dimension, type FormDrawing, type Pin } from './FormDrawing';
+
+/** How surely a figure is known: nobody has said, planned, measured; what is given is as good as measured. */
+export function inkOfFigure(build: Build, path: FigurePath): Ink {
+  const { planned, fitted } = figureAt(build.sheets, path);
+  if (fitted !== null || (fieldAt(path).given && planned !== null)) return 'fitted';
+  return planned === null ? 'unknown' : 'planned';
+}
+
+/** Puts marks, dimensions and findings on a drawing of one build. */
+export class FormPen {
+  readonly marks: Mark[] = [];
+  readonly dimensions: Dimension[] = [];
+  readonly pins: Pin[] = [];
+  constructor(
+    readonly build: Build,
+    readonly findings: readonly Finding[],
+  ) {}
+
+  value<P extends FigurePath>(path: P): ValueAt<P> | null {
+    return valueAt<P>(this.build.sheets, path);
+  }
+  /** A number, or what is usual where nobody has said. */
+  usual(path: FigurePath, otherwise: number): number {
+    const value = valueAt(this.build.sheets, path);
+    return typeof value === 'number' ? value : otherwise;
+  }
+  /** @param of the figures that the shape rests on: it is drawn as surely as the least known of them */
+  draw(d: string, of: readonly FigurePath[], more: Partial<PathMark> = {}): void {
+    const inks = of.map((path) => inkOfFigure(this.build, path));
+    const ink = inks.includes('unknown') ? 'unknown' : inks.includes('planned') ? 'planned' : 'fitted';
+    this.marks.push({ kind: 'path', d, part: null, flow: 'ink', ink, width: lineWidths[ink], ...more });
+  }
+  write({ x, y }: Spot, text: string, more: Partial<TextMark> = {}): void {
+    this.marks.push({ kind: 'text', x: round(x), y: round(y), text, part: null, anchor: 'start', flow: 'ink', ...more });
+  }
+  /** @param at the middle of the box in which the figure is typed */
+  dimension(
+    path: FigurePath,
+    at: Spot,
+    label: string,
+    { line = '', label: side = 'below' }: { line?: string; label?: 'below' | 'above' | 'right' | 'left' } = {},
+  ): void {
+    const { w, h } = boxSize;
+    const box = { x: round(at.x - w / 2), y: round(at.y - h / 2), w, h };
+    const labelAt = {
+      below: { x: at.x, y: at.y + h / 2 + 15, anchor: 'middle' as const },
+      above: { x: at.x, y: at.y - h / 2 - 7, anchor: 'middle' as const },
+      right: { x: at.x + w / 2 + 7, y: at.y + 5, anchor: 'start' as const },
+      left: { x: at.x - w / 2 - 7, y: at.y + 5, anchor: 'end' as const },
+    }[side];
+    this.dimensions.push({ path, box, label, labelAt, line });
+  }
+  /** Where a finding sits, if there is one to tell. */
+  pin(id: string, at: Spot): void {
+    const finding = this.findings.find((one) => one.id === id);
+    if (finding && finding.level !== 'sound' && !finding.waived)
+      this.pins.push({ id, level: finding.level, x: round(at.x), y: round(at.y) });
+  }
+  done(width: number, height: number, words: string): FormDrawing {
+    const { marks, dimensions, pins } = this;
+    return { width, height, marks, dimensions, pins, words };
+  }
+}

@@ -1,0 +1,71 @@
+'use client';
+import { placeHref, placeOfFigure, sectionsOf } from '../../../core/build/sections';
+import { stages } from '../../../core/build/stages';
+import type { Finding } from '../../../core/checks/Finding';
+import { needsOf, type WantedNeed } from '../../../core/checks/needsOf';
+import { useWorkspace } from '../../sync/useWorkspace';
+import { StageLink } from '../StageLink';
+import { FindingCard } from './FindingCard';
+import { LevelGlyph } from './LevelMark';
+import { Opened } from '../Opened';
+
+const sheetName = (sheet: ReturnType<typeof placeOfFigure>['sheet']) => (sheet === 'heater' ? 'Heater' : stages[sheet]);
+
+/** One thing that is missing: a figure leads to its cell, a piece of work is said. */
+function Missing({ wanted: { need, checks } }: { wanted: WantedNeed }) {
+  const { build } = useWorkspace('build');
+  const place = need.path ? placeOfFigure(need.path) : null;
+  return (
+    <li>
+      {place && need.path ? (
+        <StageLink className="plain-link" href={`${placeHref(build.id, place)}#${need.path}`}>
+          {need.what}
+        </StageLink>
+      ) : (
+        <span>{need.what[0]?.toUpperCase() + need.what.slice(1)}</span>
+      )}{' '}
+      <span className="soft">
+        {place && `${sheetName(place.sheet)}, ${sectionsOf(place.sheet)[place.section]?.label.toLowerCase()}`}
+        {checks.length > 1 && `${place ? '; ' : ''}${checks.length} checks wait for it`}
+      </span>
+    </li>
+  );
+}
+
+/** What is not measured yet, in one line: how much, and on touch what, with a way to each. */
+export function MissingLine({ findings, where }: { findings: readonly Finding[]; where: string }) {
+  const open = findings.filter(({ level }) => level === 'open');
+  if (open.length === 0) return null;
+  const wanted = needsOf(open);
+  return (
+    <Opened
+      line={
+        <>
+          <LevelGlyph level="open" />
+          <strong>
+            {wanted.length} {wanted.length === 1 ? 'thing is' : 'things are'} missing{where}
+          </strong>
+        </>
+      }
+    >
+      <ul className="missing">
+        {wanted.map((one) => (
+          <Missing key={one.need.path ?? one.need.what} wanted={one} />
+        ))}
+      </ul>
+      <Opened
+        line={
+          <>
+            {open.length} {open.length === 1 ? 'check waits' : 'checks wait'}
+          </>
+        }
+      >
+        <ul>
+          {open.map((finding) => (
+            <FindingCard key={finding.id} finding={finding} />
+          ))}
+        </ul>
+      </Opened>
+    </Opened>
+  );
+}

@@ -1,0 +1,72 @@
+'use client';
+import { Box } from '@mui/material';
+import { placeOfCheck, sectionsOf, type Place } from '../../../core/build/sections';
+import { levels, type Finding } from '../../../core/checks/Finding';
+import { useWorkspace } from '../../sync/useWorkspace';
+import { FindingCard } from './FindingCard';
+import { LevelGlyph } from './LevelMark';
+import { MissingLine } from './MissingLine';
+import { Opened } from '../Opened';
+
+const told = (finding: Finding) => finding.level !== 'sound' && finding.level !== 'open' && finding.level !== 'stop';
+const worstFirst = (a: Finding, b: Finding) =>
+  Number(a.waived !== null) - Number(b.waived !== null) || levels.indexOf(a.level) - levels.indexOf(b.level);
+
+function Cards({ findings, label }: { findings: readonly Finding[]; label: string }) {
+  if (findings.length === 0) return null;
+  return (
+    <ul aria-label={label}>
+      {[...findings].sort(worstFirst).map((finding) => (
+        <FindingCard key={finding.id} finding={finding} />
+      ))}
+    </ul>
+  );
+}
+
+/** The findings of a sheet: stops first, then those of the section in hand, what is missing in one line, the sound ones in another. */
+export function SheetFindings({ place }: { place: Place }) {
+  const all = useWorkspace('findings').findings;
+  const ofStage = all.filter(({ stage }) => stage === place.sheet);
+  // The heater's own sheet has no checks: there the worst of the whole build is told.
+  const findings =
+    place.sheet === 'heater' ? all.filter(({ level, waived }) => level === 'stop' || (level === 'fix' && !waived)) : ofStage;
+  const isHere = ({ id }: Finding) => place.sheet === 'heater' || placeOfCheck(id).section === place.section;
+  const here = findings.filter(isHere);
+  const elsewhere = findings.filter((finding) => !isHere(finding));
+  const sound = findings.filter(({ level }) => level === 'sound');
+  const one = Object.keys(sectionsOf(place.sheet)).length === 1;
+  const stops = findings.filter(({ level }) => level === 'stop');
+  const standing = findings.filter((finding) => finding.level !== 'sound');
+  return (
+    <>
+      <Cards findings={stops} label="Stops" />
+      {place.sheet === 'heater' && standing.length === 0 && <p className="soft">No stop and nothing to fix.</p>}
+      {findings.length > 0 && standing.length === 0 && place.sheet !== 'heater' && (
+        <Box component="p" sx={{ fontSize: '1.1rem' }}>
+          <strong>Everything here holds.</strong>
+        </Box>
+      )}
+      <MissingLine findings={here} where={one ? '' : ' here'} />
+      <Cards findings={here.filter(told)} label="Findings of this section" />
+      {elsewhere.some(told) && <h2 className="hold-point">Elsewhere on this sheet</h2>}
+      <Cards findings={elsewhere.filter(told)} label="Findings elsewhere on this sheet" />
+      <MissingLine findings={elsewhere} where=" elsewhere on this sheet" />
+      {sound.length > 0 && (
+        <Opened
+          line={
+            <span className="level level-sound">
+              <LevelGlyph level="sound" />
+              {sound.length} sound
+            </span>
+          }
+        >
+          <ul>
+            {sound.map((finding) => (
+              <FindingCard key={finding.id} finding={finding} />
+            ))}
+          </ul>
+        </Opened>
+      )}
+    </>
+  );
+}

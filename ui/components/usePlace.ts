@@ -1,0 +1,6 @@
+'use client';
+import { usePathname } from 'next/navigation';
+import { placeOfAddress, type Place } from '../../core/build/sections';
+
+/** Where in the build the person is. */
+export const usePlace = (): Place => placeOfAddress(usePathname());

@@ -1,0 +1,116 @@
+'use client';
+import { Box, Button, IconButton, Menu, MenuItem } from '@mui/material';
+import { EllipsisVertical } from 'lucide-react';
+import Link from 'next/link';
+import { useState } from 'react';
+import type { SheetId } from '../../core/build/sections';
+import { holdPointSteps } from '../../core/build/stages';
+import { holdPointState, isReleasable } from '../../core/checks/holdPointState';
+import { nextHoldPoint, signState } from '../../core/checks/progress';
+import { ReleaseDialog } from '../components/ReleaseDialog';
+import { goToStage, StageLink } from '../components/StageLink';
+import { useSmall } from '../components/useSmall';
+import { useWorkspace } from '../sync/useWorkspace';
+import { ShortcutHelp } from './ShortcutHelp';
+import { StageMenu } from './StageMenu';
+import { ThemeSwitch } from './ThemeSwitch';
+
+/** The next step that can't be undone: what it is, and what it waits for. */
+function useNext() {
+  const { settled, findings } = useWorkspace('settled', 'findings');
+  const [open, setOpen] = useState(false);
+  const holdPoint = nextHoldPoint(settled);
+  const signed = signState(settled);
+  const releasable = signed === 'unsigned' && holdPoint !== null && isReleasable(holdPoint) ? holdPoint : null;
+  const held = releasable ? holdPointState(settled, findings, releasable).stops.length : 0;
+  const words =
+    signed === 'signed'
+      ? 'Signed and locked'
+      : signed === 'corrected'
+        ? 'Corrected since it was signed'
+        : holdPoint
+          ? holdPointSteps[holdPoint]
+          : 'Ready for the signature';
+  return { words, held, waits: signed === 'unsigned' && holdPoint !== null, releasable, open, setOpen };
+}
+
+/** The head of a build: its name, the next hold point, who works; on a phone one row with the stage as a menu. */
+export function WorkspaceHead({ sheet }: { sheet: SheetId }) {
+  const { build, who, waiting } = useWorkspace('build', 'who', 'waiting');
+  const next = useNext();
+  const small = useSmall();
+  const [menu, setMenu] = useState<HTMLElement | null>(null);
+  const unsent = waiting.length > 0 && (
+    <strong className="unsent" role="status">
+      {waiting.length} not sent yet
+    </strong>
+  );
+  const dialog = next.open && next.releasable && (
+    <ReleaseDialog holdPoint={next.releasable} onClose={() => next.setOpen(false)} />
+  );
+  if (small)
+    return (
+      <header className="workspace-head">
+        <Link className="dip-home" prefetch={false} href="/" aria-label="Bay">
+          <span className="dip-ring" aria-hidden />
+        </Link>
+        <h1>{build.identity.name}</h1>
+        {unsent}
+        <StageMenu sheet={sheet} />
+        <IconButton aria-label="More" aria-haspopup="menu" onClick={(event) => setMenu(event.currentTarget)}>
+          <EllipsisVertical size={22} />
+        </IconButton>
+        <Menu anchorEl={menu} open={menu !== null} keepMounted={false} onClose={() => setMenu(null)}>
+          <MenuItem
+            disabled={!next.releasable}
+            onClick={() => {
+              setMenu(null);
+              next.setOpen(true);
+            }}
+          >
+            <span>
+              {next.waits && <span className="soft">Next hold point: </span>}
+              <strong>{next.words}</strong>
+            </span>
+          </MenuItem>
+          <MenuItem
+            onClick={() => {
+              setMenu(null);
+              goToStage(`/builds/${build.id}/heater`);
+            }}
+          >
+            Heater and conditions
+          </MenuItem>
+          <Box component="li" sx={{ padding: '0 6px' }} role="none">
+            <ThemeSwitch />
+          </Box>
+        </Menu>
+        {dialog}
+      </header>
+    );
+  return (
+    <header className="workspace-head">
+      <h1>{build.identity.name}</h1>
+      <span className="what soft">{build.identity.what}</span>
+      {build.identity.invented && <span className="invented">invented</span>}
+      <Button href={`/builds/${build.id}/heater`} variant="text" component={StageLink} className="to-heater">
+        heater &amp; conditions
+      </Button>
+      <p className="next">
+        {next.waits && 'Next hold point: '}
+        {next.releasable ? (
+          <Button variant="text" onClick={() => next.setOpen(true)}>
+            <strong>{next.words}</strong>
+            {next.held > 0 && <span className="level level-stop">held by {next.held}</span>}
+          </Button>
+        ) : (
+          <strong>{next.words}</strong>
+        )}
+      </p>
+      {unsent || <span className="soft who">{who.name}</span>}
+      <ThemeSwitch />
+      <ShortcutHelp />
+      {dialog}
+    </header>
+  );
+}

@@ -1,0 +1,43 @@
+'use client';
+import { rowsOf } from '../../../core/build/lists';
+import { sections } from '../../../core/build/sections';
+import { roughLine } from '../../../core/model/superseded';
+import { DerivedFigures } from '../../components/cells/DerivedFigures';
+import { FigureTable } from '../../components/cells/FigureTable';
+import { Fold } from '../../components/lists/Fold';
+import { useWorkspace } from '../../sync/useWorkspace';
+import { BoreTable } from './BoreTable';
+import { CutListView } from './CutListView';
+import { FuelCaution } from './FuelCaution';
+import { GoodTo } from './GoodTo';
+import { LineTable } from './LineTable';
+import { useLinePicture } from './useLinePicture';
+
+const { figures } = sections.fuel.line;
+
+/** The line as it runs, segment by segment; what is cut for it; what another bore would do. */
+export function LineSection() {
+  const { settled } = useWorkspace('settled');
+  const own = rowsOf(settled.lists, 'segments').length > 0;
+  const picture = useLinePicture();
+  return (
+    <>
+      <GoodTo picture={picture} />
+      <LineTable />
+      <FigureTable paths={figures['The line'].filter((path) => !(own && roughLine.includes(path)))} caption="The line" />
+      <DerivedFigures keys={['fuel.suctionM', 'fuel.pressureM', 'fuel.riseMm', 'fuel.lineVolumeMl']} />
+      <Fold title="Cut list" note="pieces, joiners, clips, CSV">
+        <CutListView />
+      </Fold>
+      <Fold title="Stock and kit" note="what is there already" holds={figures['Stock and kit']}>
+        <FigureTable paths={figures['Stock and kit']} caption="Stock and kit" />
+      </Fold>
+      {'missing' in picture ? null : (
+        <Fold title="Another bore?" note="what it would hold, cost and carry">
+          <BoreTable picture={picture} />
+        </Fold>
+      )}
+      <FuelCaution />
+    </>
+  );
+}

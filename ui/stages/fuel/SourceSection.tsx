@@ -1,0 +1,16 @@
+'use client';
+import { sections } from '../../../core/build/sections';
+import { FigureTable } from '../../components/cells/FigureTable';
+import { FuelCaution } from './FuelCaution';
+import { SourceGuide } from './SourceGuide';
+
+/** Where the fuel comes from, and how that is done. */
+export function SourceSection() {
+  return (
+    <>
+      <FigureTable paths={sections.fuel.source.figures.Source} caption="Source" />
+      <SourceGuide />
+      <FuelCaution />
+    </>
+  );
+}

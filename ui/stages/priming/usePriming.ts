@@ -1,0 +1,68 @@
+'use client';
+import { useEffect, useState } from 'react';
+import type { PrimingRun } from '../../../core/build/Build';
+import { valueAt } from '../../../core/build/sheets';
+import { explain } from '../../../core/figures/explain';
+import { primedStrokes } from '../../../core/model/priming/primedStrokes';
+import { useWorkspace } from '../../sync/useWorkspace';
+import { usePrimingClock } from './usePrimingClock';
+
+/** A count of strokes: how far it is, how far it should go, and how it ended. */
+export function usePriming() {
+  const { settled, send, setPrimedStrokes } = useWorkspace('settled', 'send', 'setPrimedStrokes');
+  const clock = usePrimingClock(settled.id);
+  const [problems, setProblems] = useState<string[]>([]);
+  const earlier = primedStrokes(settled);
+  const hz = valueAt(settled.sheets, 'priming.primingHz');
+  const [low, expected, high] = (['priming.lowStrokes', 'priming.expectedStrokes', 'priming.highStrokes'] as const).map(
+    (key) => explain(settled, key).value ?? null,
+  );
+  const band =
+    typeof low === 'number' && typeof expected === 'number' && typeof high === 'number' ? { low, expected, high } : null;
+  const before = clock.count && !clock.count.fromEmpty ? earlier.strokes : 0;
+  const total = before + clock.strokes;
+  const active = clock.count !== null;
+  /** What every other page needs to know of the count. */
+  const toKnow = (fromEmpty: boolean) => ({
+    before: fromEmpty ? 0 : earlier.strokes,
+    high: high ?? null,
+    name: settled.identity.name,
+  });
+  const wanted = clock.count ? toKnow(clock.count.fromEmpty) : null;
+  const told = clock.count;
+  useEffect(() => {
+    if (told && wanted && (told.high !== wanted.high || told.before !== wanted.before || told.name !== wanted.name))
+      clock.know(wanted);
+  });
+  useEffect(() => {
+    setPrimedStrokes(active ? total : null);
+  }, [active, total, setPrimedStrokes]);
+  useEffect(() => () => setPrimedStrokes(null), [setPrimedStrokes]);
+
+  const begin = (by: 'clock' | 'taps', fromEmpty: boolean) => {
+    if (hz === null) {
+      setProblems(['Pump frequency while priming is not known; enter it under “Figures and dose” first.']);
+      return;
+    }
+    setProblems([]);
+    clock.begin({ by, frequencyHz: hz, fromEmpty, ...toKnow(fromEmpty) });
+  };
+  const keep = (outcome: PrimingRun['outcome']) => {
+    if (!clock.count) return;
+    clock.pause();
+    const errors = send({
+      kind: 'priming',
+      run: {
+        id: crypto.randomUUID(),
+        strokes: clock.strokes,
+        frequencyHz: clock.count.frequencyHz,
+        fromEmpty: clock.count.fromEmpty,
+        outcome,
+      },
+    });
+    setProblems(errors);
+    if (errors.length === 0) clock.clear();
+  };
+  return { clock, earlier, band, before, total, active, problems, begin, keep };
+}
+export type Priming = ReturnType<typeof usePriming>;

@@ -1,0 +1,55 @@
+'use client';
+import { Box, Button } from '@mui/material';
+import { format } from 'date-fns';
+import { signState } from '../../../core/checks/progress';
+import { LedgerCheck } from '../../components/ledger/LedgerCheck';
+import { useWorkspace } from '../../sync/useWorkspace';
+
+/** Certificate, build file, signatures, and the check of the record. */
+export function PapersSection() {
+  const { settled, link, waiting } = useWorkspace('settled', 'link', 'waiting');
+  const state = signState(settled);
+  return (
+    <>
+      <Box className="inline" sx={{ mt: 2.75 }}>
+        {waiting.length === 0 && link === 'kept' && (
+          <>
+            <Button href={`/api/builds/${settled.id}/certificate`} download>
+              {state === 'signed' ? 'Certificate (PDF)' : 'Draft certificate (PDF)'}
+            </Button>
+            <Button href={`/api/builds/${settled.id}/file`} download>
+              Build file (JSON)
+            </Button>
+          </>
+        )}
+      </Box>
+      {settled.signatures.length > 0 && (
+        <Box component="section" sx={{ mt: 1.75 }}>
+          <h3 className="hold-point">Signatures</h3>
+          <ul>
+            {settled.signatures.map((s) => (
+              <li key={s.at} className="inline">
+                <svg
+                  viewBox="0 0 600 200"
+                  width={210}
+                  height={70}
+                  overflow="hidden"
+                  role="img"
+                  aria-label={`Signature of ${s.typedName}`}
+                >
+                  <path d={s.drawn} fill="none" stroke="var(--ink)" strokeWidth={4} />
+                </svg>
+                <span>
+                  <strong>{s.typedName}</strong>, {s.role}
+                  <br />
+                  <span className="soft">{format(new Date(s.at), 'd MMM yyyy HH:mm')}</span>
+                </span>
+              </li>
+            ))}
+          </ul>
+        </Box>
+      )}
+      <LedgerCheck />
+    </>
+  );
+}

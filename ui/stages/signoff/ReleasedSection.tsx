@@ -1,0 +1,41 @@
+'use client';
+import { Box, Button } from '@mui/material';
+import { format } from 'date-fns';
+import { waiverText } from '../../../core/checks/findingText';
+import { roleMay } from '../../../core/people/roles';
+import { RepairList } from '../../components/findings/RepairList';
+import { useWorkspace } from '../../sync/useWorkspace';
+import { HoldPointList } from './HoldPointList';
+
+/** What was released, waived and fixed, and by whom. */
+export function ReleasedSection() {
+  const { settled, send, who } = useWorkspace('settled', 'send', 'who');
+  return (
+    <>
+      <HoldPointList />
+      {settled.waivers.length > 0 && (
+        <Box component="section" sx={{ mt: 1.75 }}>
+          <h3 className="hold-point">Waivers</h3>
+          <ul className="stack">
+            {settled.waivers.map((w) => (
+              <li key={w.checkId}>
+                <strong>{waiverText(w, settled.identity.kind, who.unitPreferences)}</strong>
+                <br />
+                {w.reason}{' '}
+                <span className="soft">
+                  {w.by}, {format(new Date(w.at), 'd MMM yyyy HH:mm')}
+                </span>
+                {roleMay(who.role, 'waive') && (
+                  <Button variant="text" onClick={() => send({ kind: 'unwaive', checkId: w.checkId })}>
+                    Withdraw
+                  </Button>
+                )}
+              </li>
+            ))}
+          </ul>
+        </Box>
+      )}
+      <RepairList />
+    </>
+  );
+}

@@ -1,0 +1,30 @@
+'use client';
+import { Box } from '@mui/material';
+import { useMemo } from 'react';
+import type { Build } from '../../../core/build/Build';
+import { surveyPicture } from '../../../core/drawing/survey/surveyPicture';
+import { recommendSize } from '../../../core/model/heat/recommendSize';
+import { needsText } from '../../../core/wording/needsText';
+import { useWorkspace, useSay } from '../../sync/useWorkspace';
+import { WorkingBandChart } from '../../charts/WorkingBandChart';
+
+/** Whether this heater suits its space and its nights: a sentence, and the band in which it works steadily. */
+export function Suits({ build }: { build: Build }) {
+  const { who } = useWorkspace('who');
+  const say = useSay();
+  const picture = useMemo(() => surveyPicture(build), [build]);
+  return (
+    <>
+      {'facts' in picture ? (
+        <section aria-label="Does it suit?">
+          <Box component="p" sx={{ fontSize: '1.1rem' }}>
+            <strong>{say(recommendSize(picture.facts))}</strong>
+          </Box>
+          <WorkingBandChart facts={picture.facts} unitPreferences={who.unitPreferences} />
+        </section>
+      ) : (
+        <p className="soft">Before it can be told whether this heater suits: {needsText(picture.missing)}</p>
+      )}
+    </>
+  );
+}
