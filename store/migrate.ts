@@ -9,6 +9,7 @@ import { photosAndPartLists } from './migrations/0003-photos-and-part-lists';
 import { logsAndClaims } from './migrations/0004-logs-and-claims';
 import { fieldWords } from './migrations/0005-field-words';
 import { partSeqs } from './migrations/0006-part-seqs';
+import { hands } from './migrations/0007-hands';
 
 /**
  * Brings the database to the newest form, as its owner; each migration runs once, in order, and of two processes at the same moment one waits.
@@ -20,7 +21,7 @@ export async function migrate(): Promise<string[]> {
   const sequelize = new Sequelize(ownerUrl, { dialect: 'postgres', dialectModule: pg, logging: false, pool: { max: 2 } });
   try {
     const umzug = new Umzug({
-      migrations: [firstTables, firmGround, photosAndPartLists, logsAndClaims, fieldWords, partSeqs],
+      migrations: [firstTables, firmGround, photosAndPartLists, logsAndClaims, fieldWords, partSeqs, hands],
       context: sequelize.getQueryInterface(),
       storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
       logger: undefined,

@@ -33,6 +33,6 @@ export async function writeServiceWorker() {
     navigateFallback: '/workspace',
     navigateFallbackAllowlist: [/^\/builds\/[0-9a-f-]{36}(\/[a-z]+){0,2}$/],
     // What a page is asked to look for is the page's own affair.
-    ignoreURLParametersMatching: [/^(find|from)$/],
+    ignoreURLParametersMatching: [/^(find|from|mine|stop|due|waits)$/],
   });
 }

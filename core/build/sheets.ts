@@ -213,7 +213,7 @@ export const sheets = {
   proving: {
     coAlarmFitted: choice({ label: 'Carbon monoxide alarm in the space', options: yesNo, part: 'cabin', found: true }),
     coAlarmTested: choice({ label: 'Its test button sounded it', options: yesNo, part: 'cabin', found: true }),
-    coAlarmSited: choice({ label: 'Sited by its own instructions', options: yesNo, part: 'cabin' }),
+    coAlarmSited: choice({ label: 'Sited by its own instructions', options: yesNo, part: 'cabin', found: true }),
   },
 } as const satisfies Record<string, FieldTable>;
 

@@ -1,5 +1,6 @@
 import { Op, Sequelize, type WhereOptions } from 'sequelize';
 import type { BuildSummary } from '../../core/checks/summarizeBuild';
+import type { BayFilter } from '../../core/people/bayFilter';
 import { database } from '../database';
 import type { Person } from '../people';
 
@@ -10,13 +11,43 @@ export interface BayPage {
 }
 export const bayPageSize = 25;
 
+const weekMs = 7 * 24 * 3600 * 1000;
+/** The look at a joint that is due first, until then; a signed build is out of hand. */
+const dueUntil = (ms: number) =>
+  Sequelize.literal(`(summary #>> '{leak,dueMs}')::bigint <= ${Math.round(ms)} AND summary ->> 'signed' <> 'signed'`);
+
+function wheres(person: Person, { find, mine, stop, due, waits }: BayFilter, nowMs: number): WhereOptions[] {
+  const { sequelize } = database();
+  const where: WhereOptions[] = [{ workshopId: person.workshopId }];
+  const wanted = find.trim().toLowerCase();
+  if (wanted) where.push({ search: { [Op.like]: `%${wanted.replace(/[\\%_]/g, '\\$&')}%` } });
+  if (mine)
+    where.push(
+      Sequelize.literal(
+        `EXISTS (SELECT 1 FROM ledger WHERE ledger.build_id = "BuildRow".id AND ledger.person_id = ${sequelize.escape(person.id)}::uuid)`,
+      ),
+    );
+  if (stop) where.push(Sequelize.literal("(summary #>> '{counts,stop}')::int > 0"));
+  if (due) where.push(dueUntil(due === 'now' ? nowMs : nowMs + weekMs));
+  if (waits)
+    where.push(Sequelize.literal(`summary ->> 'waitsFor' = ${sequelize.escape(waits)} AND summary ->> 'signed' = 'unsigned'`));
+  return where;
+}
+
+/** How many builds have a look at a joint that is due within a week. */
+export const countDue = (person: Person, nowMs = Date.now()): Promise<number> =>
+  database().models.BuildRow.count({ where: { [Op.and]: [{ workshopId: person.workshopId }, dueUntil(nowMs + weekMs)] } });
+
+const everything: BayFilter = { find: '', mine: false, stop: false, due: '', waits: '' };
 /**
  * One page of the workshop's builds, the last changed first.
  * @param from where the page begins, as `next` of the page before
- * @param search letters that must stand in name, kind, place or serial
  */
-export async function listBuilds(person: Person, { from = '', search = '' } = {}): Promise<BayPage> {
-  const where: WhereOptions[] = [{ workshopId: person.workshopId }];
+export async function listBuilds(
+  person: Person,
+  { from = '', nowMs = Date.now(), ...filter }: Partial<BayFilter> & { from?: string; nowMs?: number } = {},
+): Promise<BayPage> {
+  const where = wheres(person, { ...everything, ...filter }, nowMs);
   const cursor = /^(\d{1,16})_([0-9a-f-]{36})$/.exec(from);
   if (cursor)
     where.push(
@@ -24,8 +55,6 @@ export async function listBuilds(person: Person, { from = '', search = '' } = {}
         `(changed_at, id) < (to_timestamp(${Number(cursor[1]) / 1000}), ${database().sequelize.escape(cursor[2] ?? '')}::uuid)`,
       ),
     );
-  const wanted = search.trim().toLowerCase().slice(0, 80);
-  if (wanted) where.push({ search: { [Op.like]: `%${wanted.replace(/[\\%_]/g, '\\$&')}%` } });
   const rows = await database().models.BuildRow.findAll({
     attributes: ['id', 'summary', 'changedAt'],
     raw: true,

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from '@playwright/test';
 import { parseBuildFile } from '../../core/build/buildFile';
 import * as entered from './journeyFigures';
-import { chooseCoSetting, enter, expectLevel, section, settled, signIn, toStage } from './people';
+import { chooseCoSetting, enter, expectLevel, fillInstant, section, settled, signIn, toStage } from './people';
 
 const { heater, survey, people, kit, partsCsv, floor, place, bolting, fuel, tank, held, air, wiring, startLog } = entered;
 
@@ -21,7 +21,7 @@ const stage = (name: string) => toStage(page, name);
 const figures = async (list: entered.Figures, slot?: 'given') => {
   for (const [label, value] of list) await enter(page, label, value, slot ?? 'as fitted');
 };
-const days = (ago: number) => new Date(Date.now() - ago * 86_400_000).toISOString().slice(0, 16);
+const days = (ago: number) => new Date(Date.now() - ago * 86_400_000);
 
 test('a build without a name is not made', async () => {
   await page.getByRole('link', { name: /New build/ }).click();
@@ -86,11 +86,11 @@ test('a heater that is sited, drilled and sealed leaves nothing open on its shee
     'round the combustion air’s hole',
     'round the fuel line’s hole',
   ]) {
-    await page.getByLabel(`Put on, ${where}`).fill(days(4));
+    await fillInstant(page, `Put on, ${where}`, days(4));
     await page.getByLabel(`Needs, ${where}`).fill('24');
     await page.getByLabel(`Needs, ${where}`).press('Enter');
     await page.getByLabel(`More of ${where}`).click();
-    await page.getByLabel(`Hard since, ${where}`).fill(days(3));
+    await fillInstant(page, `Hard since, ${where}`, days(3));
   }
   await expect(page.getByText('Everything here holds.')).toBeVisible();
   await settled(page);
@@ -115,7 +115,7 @@ test('a joint that was wiped waits for the fire before it can be called dry', as
   await section(page, 'Leaks');
   await page.getByRole('button', { name: 'One joint more' }).click();
   await page.getByLabel('More of joint 1').click();
-  await page.getByLabel('Wiped dry, joint 1').fill(days(2));
+  await fillInstant(page, 'Wiped dry, joint 1', days(2));
   await expect(page.getByText('look with the heater warm, once a start has reached full output')).toBeVisible();
   await expect(page.getByRole('button', { name: 'dry', exact: true })).toHaveCount(0);
 });
@@ -177,7 +177,7 @@ test('a start log of nonsense is refused by its line', async () => {
 });
 
 test('a start log gives the seconds to ignition', async () => {
-  await page.getByLabel('The log began').fill(days(1.5));
+  await fillInstant(page, 'The log began', days(1.5));
   await page
     .getByLabel('Start log, CSV')
     .setInputFiles({ name: 'start.csv', mimeType: 'text/csv', buffer: Buffer.from(startLog) });
@@ -195,7 +195,7 @@ test('a surface hotter than any thermometer reads is asked back', async () => {
 
 test('hot spots are open until all three places were read', async () => {
   const surfaces = page.getByLabel('A surface by thermometer');
-  await surfaces.getByLabel('Read at').fill(days(1.5 - 20 / 1440));
+  await fillInstant(page, 'Read at', days(1.5 - 20 / 1440));
   await surfaces.getByLabel('What bears least there').click();
   await page.getByRole('option', { name: 'timber or plywood' }).click();
   for (const place of ['floor or shelf', 'mounting plate', 'body round the exhaust’s hole']) {

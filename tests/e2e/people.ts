@@ -82,6 +82,17 @@ export async function enter(
   }
 }
 
+/** Types a day and a time into its field, part by part, and leaves it. */
+export async function fillInstant(page: Page, label: string, at: Date): Promise<void> {
+  const two = (n: number) => String(n).padStart(2, '0');
+  const group = page.getByRole('group', { name: label, exact: true });
+  await group.getByRole('spinbutton', { name: 'Day' }).click();
+  await page.keyboard.type(
+    `${two(at.getDate())}${two(at.getMonth() + 1)}${at.getFullYear()}${two(at.getHours())}${two(at.getMinutes())}`,
+  );
+  await page.keyboard.press('Tab');
+}
+
 /** Waits until nothing is on its way any more. */
 export async function settled(page: Page): Promise<void> {
   await expect(page.locator('[data-waiting]')).toHaveCount(0);

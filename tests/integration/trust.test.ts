@@ -130,9 +130,9 @@ test('what stands beside a build is what its ledger and its findings say', async
   const kept = await loadBuild(person, id);
   const rows = await wholeLedger(id);
   expect(kept?.origins).toEqual(rows.reduce<Origins>(noteOrigins, {}));
-  const found = (await listBuilds(person, { search: 'OTHER barr' })).builds.find((build) => build.id === id);
+  const found = (await listBuilds(person, { find: 'OTHER barr' })).builds.find((build) => build.id === id);
   expect(found?.summary).toEqual(kept && summarizeBuild(kept.build, assess(kept.build)));
-  expect((await listBuilds(person, { search: '100%' })).builds).toEqual([]);
+  expect((await listBuilds(person, { find: '100%' })).builds).toEqual([]);
   const checked = (rows[1]?.body as { findings: { id: string; rules: unknown[] }[] }).findings.find(
     (finding) => finding.id === 'fuel.pump.angle',
   );

@@ -7,6 +7,7 @@ import Link from 'next/link';
 import { messageOf } from '../../core/checks/findingText';
 import { levelWords, type Level } from '../../core/checks/Finding';
 import type { BuildSummary } from '../../core/checks/summarizeBuild';
+import { bayQuery, type BayFilter } from '../../core/people/bayFilter';
 import type { UnitPreferences } from '../../core/units/inUnits';
 import { useNow } from '../components/useNow';
 import { LevelMark } from '../components/findings/LevelMark';
@@ -108,25 +109,26 @@ function BayRow({
 export function BayView({
   builds,
   next,
-  search,
+  filter,
   first,
   unitPreferences,
 }: {
   builds: readonly BayBuild[];
   next: string | null;
-  search: string;
+  filter: BayFilter;
   /** whether this is the first page */ first: boolean;
   unitPreferences: UnitPreferences;
 }) {
   const nowMs = useNow() ?? 0;
-  const pageFrom = (from: string | null) =>
-    `/?${new URLSearchParams({ ...(search ? { find: search } : {}), ...(from ? { from } : {}) }).toString()}`;
+  const pageFrom = (from: string | null) => `/?${bayQuery(filter, from ?? '')}`;
   if (builds.length === 0)
     return (
       <Box component="p" sx={{ mt: 3 }}>
-        {search
-          ? `No build holds “${search}” in its name, kind, place or serial number.`
-          : 'No build yet. Make a new one, or import one from a file.'}
+        {filter.find
+          ? `No build holds “${filter.find}” in its name, kind, place or serial number${bayQuery({ ...filter, find: '' }) ? ', of those chosen' : ''}.`
+          : bayQuery(filter)
+            ? 'No build is like that.'
+            : 'No build yet. Make a new one, or import one from a file.'}
       </Box>
     );
   return (

@@ -2,7 +2,6 @@
 import { Box } from '@mui/material';
 import { stageIds, stages } from '../../core/build/stages';
 import Link from 'next/link';
-import { useEffect, useRef } from 'react';
 import { marksOf } from '../../core/checks/marksOf';
 import { wettedStages } from '../../core/checks/progress';
 import { Marks } from '../components/findings/Marks';
@@ -12,11 +11,6 @@ import { StageLink } from '../components/StageLink';
 /** Stages along a dipstick, wetted as far as work is proven; what stands open sits at its mark. */
 export function Dipstick({ stage }: { stage: string }) {
   const { build, settled, findings } = useWorkspace('build', 'settled', 'findings');
-  const here = useRef<HTMLAnchorElement>(null);
-  // In braces: some browsers give a promise back, which React would take for a clean-up.
-  useEffect(() => {
-    void here.current?.scrollIntoView({ block: 'nearest', inline: 'center' });
-  }, [stage]);
   const wet = wettedStages(settled);
   const share = `${Math.round((wet / stageIds.length) * 100)}%`;
   return (
@@ -33,7 +27,6 @@ export function Dipstick({ stage }: { stage: string }) {
           return (
             <StageLink
               key={id}
-              ref={id === stage ? here : undefined}
               href={`/builds/${build.id}/${id}`}
               className="dip-stage"
               aria-current={id === stage ? 'page' : undefined}

@@ -7,7 +7,7 @@ import { useWorkspace } from '../sync/useWorkspace';
 import { goToStage } from '../components/StageLink';
 
 const isTyping = (target: EventTarget | null) =>
-  target instanceof HTMLElement && /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName);
+  target instanceof HTMLElement && (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
 /** Keys for the bench PC, listed under "?". */
 export function ShortcutHelp() {

@@ -41,10 +41,10 @@ function useFigureOfAddress({ sheet, section }: Place, there: boolean) {
     const find = () => {
       const path = decodeURIComponent(window.location.hash.slice(1));
       if (!/^[\w.]+$/.test(path)) return;
-      const row = document.querySelector(`[data-figure="${path}"]`);
-      const cells = row?.querySelectorAll<HTMLElement>('input, select');
-      row?.scrollIntoView({ block: 'center' });
-      cells?.[cells.length - 1]?.focus({ preventScroll: true });
+      const cells = document.querySelectorAll<HTMLElement>(`[data-figure="${path}"] :is(input, select)`);
+      const cell = cells[cells.length - 1];
+      cell?.scrollIntoView({ block: 'center' });
+      cell?.focus({ preventScroll: true });
     };
     find();
     window.addEventListener(figureAsked, find);

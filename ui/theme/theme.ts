@@ -1,4 +1,5 @@
 import { createTheme } from '@mui/material/styles';
+import type {} from '@mui/x-date-pickers/themeAugmentation';
 
 const sans = 'var(--sans)';
 const shape = { borderRadius: 3 };
@@ -151,6 +152,30 @@ export const theme = createTheme({
           height: 'auto',
           padding: '10px 12px',
           '&:focus-visible': { outline: 'none' },
+        },
+      },
+    },
+    MuiPickersOutlinedInput: {
+      styleOverrides: {
+        root: {
+          minHeight: 44,
+          borderRadius: 3,
+          background: 'var(--field)',
+          fontSize: '1.0625rem',
+          '& .MuiPickersOutlinedInput-notchedOutline, &:hover .MuiPickersOutlinedInput-notchedOutline': {
+            borderColor: 'var(--ink)',
+            borderWidth: 1.5,
+          },
+          '&.Mui-focused': { outline: '3px solid var(--focus)', outlineOffset: 2 },
+          '.label-spoken &': { '& legend': { display: 'none' }, '& fieldset': { top: 0 } },
+        },
+        sectionsContainer: { padding: '9px 0' },
+      },
+    },
+    MuiPickersTextField: {
+      styleOverrides: {
+        root: {
+          '&.label-spoken > label': { position: 'absolute', width: 1, height: 1, overflow: 'hidden', clipPath: 'inset(50%)' },
         },
       },
     },

@@ -1,12 +1,18 @@
-import { listBuilds } from '../../../store/builds/bay';
+import { readBayFilter } from '../../../core/people/bayFilter';
+import { countDue, listBuilds } from '../../../store/builds/bay';
+import { refused } from '../../lib/answers';
 import { route } from '../../lib/handle';
 import { packedJson } from '../../lib/packed';
 import { signedOf } from '../../lib/signed';
 
-/** A page of the workshop's builds, the last changed first: those that hold `find`, older than `from`. */
+/** A page of the workshop's builds, the last changed first: those that a filter wants, older than `from`; for a lead how much is due. */
 export const GET = route('look', async ({ request, person }) => {
   const asked = new URL(request.url).searchParams;
-  const one = (name: string) => (asked.get(name) ?? '').slice(0, 80);
-  const page = await listBuilds(person, { search: one('find'), from: one('from') });
-  return packedJson(request, { ...signedOf(person), ...page });
+  const { filter, errors } = readBayFilter(asked);
+  if (errors.length > 0) return refused(400, ...errors);
+  const [page, due] = await Promise.all([
+    listBuilds(person, { ...filter, from: (asked.get('from') ?? '').slice(0, 80) }),
+    person.role === 'lead' ? countDue(person) : 0,
+  ]);
+  return packedJson(request, { ...signedOf(person), ...page, due });
 });

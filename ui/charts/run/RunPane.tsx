@@ -8,6 +8,7 @@ import { LevelGlyph } from '../../components/findings/LevelMark';
 import { StageLink } from '../../components/StageLink';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { partNames, runParts } from './runParts';
+import { RunInWords } from './RunInWords';
 import { RunStrip } from './RunStrip';
 import { RunView } from './RunView';
 
@@ -41,11 +42,20 @@ export function RunPane({ place }: { place: Place }) {
   const [open, setOpen] = useState(heroes.includes(`${place.sheet}/${place.section}`));
   return (
     <section className={open ? 'workspace-run' : 'workspace-run strip'} aria-label="The run">
-      {open ? <RunView place={place} /> : <RunStrip onOpen={() => setOpen(true)} />}
-      {!open && <PartMarks />}
-      <Button variant="text" className="run-toggle" aria-expanded={open} onClick={() => setOpen(!open)}>
-        {open ? 'Fold the run' : 'Open the run'}
-      </Button>
+      {open ? (
+        <RunView place={place} />
+      ) : (
+        <>
+          <RunStrip onOpen={() => setOpen(true)} />
+          <PartMarks />
+        </>
+      )}
+      <div className="run-foot">
+        {open && <RunInWords />}
+        <Button variant="text" aria-expanded={open} onClick={() => setOpen(!open)}>
+          {open ? 'Fold the run' : 'Open the run'}
+        </Button>
+      </div>
     </section>
   );
 }

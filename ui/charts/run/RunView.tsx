@@ -13,7 +13,6 @@ import { useWorkspace, useSay, useFindingText } from '../../sync/useWorkspace';
 import { goToStage } from '../../components/StageLink';
 import { LevelGlyph } from '../../components/findings/LevelMark';
 import { EmptyLine } from './EmptyLine';
-import { RunInWords } from './RunInWords';
 import { RunMarks } from './RunMarks';
 import { arrowOf } from '../dragPart';
 import { useWidth } from '../useWidth';
@@ -155,7 +154,6 @@ export function RunView({ place }: { place: Place }) {
           );
         })}
       </svg>
-      <RunInWords />
     </div>
   );
 }

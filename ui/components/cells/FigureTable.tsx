@@ -34,10 +34,13 @@ function FigureRow({ path }: { path: FigurePath }) {
   // What nobody plans has no plan; where an older build has one, it is shown, since it counts.
   const form: Form = field.given || (field.found && planned === null) ? 'one' : field.found || small ? 'beneath' : 'both';
   const cell = (slot: Slot) => <FigureCell path={path} slot={slot} besideUnit={unit} onProblem={told} describedBy={id} />;
+  const asked = cell(field.given ? 'planned' : 'fitted');
+  // Words want the whole width of a phone.
+  const beneath = small && field.kind === 'choice';
   return (
     <>
       <TableRow data-figure={path} className={form === 'beneath' ? 'plan-beneath' : ''}>
-        <TableCell>
+        <TableCell colSpan={beneath ? 4 : 1}>
           {field.label}
           {field.hint && <span className="hint">{field.hint}</span>}
           {form === 'beneath' && (
@@ -48,11 +51,20 @@ function FigureRow({ path }: { path: FigurePath }) {
           )}
         </TableCell>
         {form === 'both' && <TableCell className="cell">{cell('planned')}</TableCell>}
-        <TableCell className="cell" colSpan={form === 'both' ? 1 : 2}>
-          {cell(field.given ? 'planned' : 'fitted')}
-        </TableCell>
-        <TableCell className="unit">{unitShown(unit)}</TableCell>
+        {!beneath && (
+          <>
+            <TableCell className="cell" colSpan={form === 'both' ? 1 : 2}>
+              {asked}
+            </TableCell>
+            <TableCell className="unit">{unitShown(unit)}</TableCell>
+          </>
+        )}
       </TableRow>
+      {beneath && (
+        <TableRow className="figures-stacked" data-figure={path}>
+          <TableCell colSpan={4}>{asked}</TableCell>
+        </TableRow>
+      )}
       {form === 'beneath' && planning && (
         <TableRow className="figures-stacked">
           <TableCell>as planned</TableCell>

@@ -1,26 +1,16 @@
 'use client';
-import { TextField } from '@mui/material';
+import { Skeleton } from '@mui/material';
+import { lazy, Suspense } from 'react';
+import type { InstantPickerProps } from './InstantPicker';
 
-/** A day and time of the device; `empty` says what counts where nothing is entered. */
-export function InstantField({
-  label,
-  value,
-  onChange,
-  empty,
-}: {
-  label: string;
-  value: string;
-  onChange: (value: string) => void;
-  empty: string;
-}) {
+// It is large, and most sheets have no instant on them.
+const InstantPicker = lazy(() => import('./InstantPicker'));
+
+/** A day and time of the device. */
+export function InstantField(props: InstantPickerProps) {
   return (
-    <TextField
-      type="datetime-local"
-      label={label}
-      value={value}
-      onChange={(event) => onChange(event.target.value)}
-      helperText={`empty: ${empty}`}
-      slotProps={{ inputLabel: { shrink: true } }}
-    />
+    <Suspense fallback={<Skeleton variant="rectangular" width={230} height={48} />}>
+      <InstantPicker {...props} />
+    </Suspense>
   );
 }

@@ -1,13 +1,13 @@
 'use client';
 import { Box, Button } from '@mui/material';
-import { format } from 'date-fns';
 import { useId, useState } from 'react';
 import { columnAt, lists, type AnyRow, type CellValue, type ListId } from '../../../core/build/lists';
 import { cellProblem, rowName } from '../../../core/commands/changeRows';
 import type { Layer } from '../../../core/physics/heat/uValue';
 import { cellUnit } from '../../../core/units/parseTyped';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
-import { CellInput, CellPick, Options } from '../cells/CellInput';
+import { CellPick, Options } from '../cells/CellInput';
+import { InstantField } from '../cells/InstantField';
 import { TextCell } from '../cells/TextCell';
 import { TypedCell } from '../cells/TypedCell';
 import { LayersCell } from './LayersCell';
@@ -21,22 +21,9 @@ interface Props {
 
 function InstantCell({ name, kept, set }: { name: string; kept: string | null; set: Props['set'] }) {
   const { mayWork } = useWorkspace('mayWork');
-  // What the browser's own field takes is local time to the minute.
-  const local = kept ? format(new Date(kept), "yyyy-MM-dd'T'HH:mm") : '';
   return (
     <Box component="span" className="inline" sx={{ flexWrap: 'nowrap', gap: 0.75 }}>
-      <CellInput
-        look="text"
-        type="datetime-local"
-        name={name}
-        value={local}
-        readOnly={!mayWork}
-        onChange={(event) => {
-          const at = new Date(event.target.value);
-          if (event.target.value === '') set(null);
-          else if (!Number.isNaN(at.getTime())) set(at.toISOString());
-        }}
-      />
+      <InstantField label={name} hiddenLabel value={kept} readOnly={!mayWork} onChange={(at) => at !== kept && void set(at)} />
       {mayWork && !kept && (
         <Button sx={{ minHeight: 44 }} onClick={() => set(new Date().toISOString())}>
           now

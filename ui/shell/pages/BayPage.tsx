@@ -1,10 +1,13 @@
 'use client';
-import { Button, OutlinedInput } from '@mui/material';
+import { Button } from '@mui/material';
 import Link from 'next/link';
-import { useSearchParams } from 'next/navigation';
+import { useRouter, useSearchParams } from 'next/navigation';
+import { useCallback } from 'react';
+import { bayQuery, readBayFilter, type BayFilter } from '../../../core/people/bayFilter';
 import type { Signed } from '../../../core/people/Who';
 import { roleMay } from '../../../core/people/roles';
 import { OnDevice } from '../../components/OnDevice';
+import { BayFilterBar } from '../BayFilterBar';
 import { BayView, type BayBuild } from '../BayView';
 import { Page } from '../Page';
 import { askEarly } from '../usePage';
@@ -13,42 +16,36 @@ import { useShell } from '../useShell';
 interface Bay extends Signed {
   builds: BayBuild[];
   next: string | null;
+  /** builds with a look that is due within a week; told to a lead */ due: number;
 }
 
-const asked = (search: URLSearchParams) => ({
-  find: (search.get('find') ?? '').slice(0, 80),
-  from: (search.get('from') ?? '').slice(0, 80),
-});
-const urlOf = (search: URLSearchParams) => `/api/bay?${new URLSearchParams(asked(search)).toString()}`;
+const asked = (search: URLSearchParams) => ({ ...readBayFilter(search), from: (search.get('from') ?? '').slice(0, 80) });
+const urlOf = (search: URLSearchParams) => {
+  const { filter, from } = asked(search);
+  return `/api/bay?${bayQuery(filter, from)}`;
+};
 askEarly('/', urlOf, { keep: true });
 
 function Shown() {
   useShell();
   const search = useSearchParams();
-  const { find, from } = asked(search);
+  const router = useRouter();
+  const { filter, from } = asked(search);
+  const toFilter = useCallback((next: BayFilter) => router.replace(`/?${bayQuery(next)}`, { scroll: false }), [router]);
   return (
     <Page<Bay> url={urlOf(search)} keep>
-      {({ builds, next, who }) => (
+      {({ builds, next, who, due }) => (
         <>
           <div className="top-line">
             <h1>The bay</h1>
-            <form className="bay-search push" role="search" action="/">
-              <OutlinedInput
-                name="find"
-                fullWidth
-                placeholder="find by name, place, serial"
-                defaultValue={find}
-                slotProps={{ input: { 'aria-label': 'Find a build', maxLength: 80 } }}
-              />
-              <Button type="submit">Find</Button>
-            </form>
             {roleMay(who.role, 'work') && (
-              <Button component={Link} prefetch={false} href="/builds/new">
+              <Button className="push" component={Link} prefetch={false} href="/builds/new">
                 New build, or import
               </Button>
             )}
           </div>
-          <BayView builds={builds} next={next} search={find} first={from === ''} unitPreferences={who.unitPreferences} />
+          <BayFilterBar filter={filter} dueCount={due ?? 0} onFilter={toFilter} />
+          <BayView builds={builds} next={next} filter={filter} first={from === ''} unitPreferences={who.unitPreferences} />
         </>
       )}
     </Page>

@@ -1,6 +1,8 @@
 import Link from 'next/link';
 import type { Role } from '../../../core/people/roles';
 import { ThemeSwitch } from '../ThemeSwitch';
+import { useSmall } from '../../components/useSmall';
+import { PersonMenu } from './PersonMenu';
 import { SignOutButton } from './SignOutButton';
 
 /** The line at the head of every page that is not a build: whose workshop, who is signed in, the way out. */
@@ -15,6 +17,7 @@ export function PersonLine({
   person: { name: string; role: Role };
   /** whether the mark leads back to the bay */ back?: boolean;
 }) {
+  const small = useSmall();
   return (
     <header className="top-line">
       {back ? (
@@ -27,19 +30,25 @@ export function PersonLine({
         </span>
       )}
       {demo && <span className="invented">invented demo</span>}
-      <span className="push soft">
-        {person.name}, {person.role}
-      </span>
-      {person.role === 'lead' && (
-        <Link className="plain-link" prefetch={false} href="/people">
-          People
-        </Link>
+      {small ? (
+        <PersonMenu person={person} />
+      ) : (
+        <>
+          <span className="push soft">
+            {person.name}, {person.role}
+          </span>
+          {person.role === 'lead' && (
+            <Link className="plain-link" prefetch={false} href="/people">
+              People
+            </Link>
+          )}
+          <Link className="plain-link" prefetch={false} href="/settings">
+            Settings
+          </Link>
+          <SignOutButton />
+          <ThemeSwitch />
+        </>
       )}
-      <Link className="plain-link" prefetch={false} href="/settings">
-        Settings
-      </Link>
-      <SignOutButton />
-      <ThemeSwitch />
     </header>
   );
 }

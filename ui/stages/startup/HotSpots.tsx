@@ -16,7 +16,7 @@ const settings = { touches: { label: 'What bears least there', options: heatTake
 export function HotSpots() {
   const { settled, send, mayWork } = useWorkspace('settled', 'send', 'mayWork');
   const say = useSay();
-  const [readAt, setReadAt] = useState('');
+  const [readAt, setReadAt] = useState<string | null>(null);
   const looks = settled.hotLooks ?? [];
   return (
     <section aria-label="Hot spots">
@@ -35,10 +35,10 @@ export function HotSpots() {
             send({
               kind: 'hot',
               look: { id: crypto.randomUUID(), place, touches: touches as HotLook['touches'], surfaceC },
-              ...(readAt ? { readAt: new Date(readAt).toISOString() } : {}),
+              ...(readAt ? { readAt } : {}),
             })
           }
-          more={<InstantField label="Read at" value={readAt} onChange={setReadAt} empty="just now" />}
+          more={<InstantField label="Read at" value={readAt} onChange={setReadAt} helperText="empty: just now" />}
           hint={`It counts from ${formatFixed(hotFromMin)} min after full output until ${formatFixed(hotUntilMin)} min after the button off. A shiny surface fools an infrared thermometer: put tape on it, or touch it with a probe.`}
         />
       )}

@@ -1,8 +1,8 @@
 'use client';
-import { Box, Button, FormLabel } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { format } from 'date-fns';
 import { useState } from 'react';
-import { quantities, startEvents, type QuantityId, type StartEventKind, type StartRun } from '../../../core/build/Build';
+import { quantities, type QuantityId, type StartEventKind, type StartRun } from '../../../core/build/Build';
 import { dryRuns, fittedStarts } from '../../../core/model/startup/fittedStarts';
 import { summarizeStart } from '../../../core/model/startup/summarizeStart';
 import { formatFixed } from '../../../core/units/formatNumber';
@@ -13,14 +13,14 @@ import { stageFigures } from '../../../core/figures/stageFigures';
 import { cellUnit, parseTyped } from '../../../core/units/parseTyped';
 import { InstantField } from '../../components/cells/InstantField';
 import { FileButton } from '../../components/cells/FileButton';
-import { CellInput } from '../../components/cells/CellInput';
+import { LiveScreen } from '../../components/LiveScreen';
+import { useSmall } from '../../components/useSmall';
 import { Problems } from '../../components/cells/Problems';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
 import { RepairList } from '../../components/findings/RepairList';
+import { EventKeys, NextKey } from './EventKeys';
+import { ReadingsLine } from './ReadingsLine';
 import { StartLog } from './StartLog';
-
-const eventKeys: readonly StartEventKind[] = ['on', 'glow', 'pump', 'flame', 'full', 'off', 'end'];
-const seconds = (s: number | undefined | null) => (s === null || s === undefined ? '—' : `${formatFixed(s)} s`);
 
 /** Seconds since a start was begun, in tenths. */
 const secondsInto = (run: StartRun) => Math.min(86400, Math.round(Math.max(0, Date.now() - Date.parse(run.at)) / 100) / 10);
@@ -40,11 +40,16 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
   const starts = dryRun ? dryRuns(settled) : fittedStarts(settled);
   const where = dryRun ? { dryRun: true as const } : {};
   const [problems, setProblems] = useState<string[]>([]);
-  const [began, setBegan] = useState('');
+  const [began, setBegan] = useState<string | null>(null);
   const [typed, setTyped] = useState<Partial<Record<QuantityId, string>>>({});
   const run = starts[starts.length - 1];
   const summary = run ? summarizeStart(run) : null;
   const underway = run !== undefined && summary?.at.end === undefined && summary?.at.cut === undefined;
+
+  const small = useSmall();
+  const [left, setLeft] = useState(false);
+  const live = small && mayWork && underway && !left;
+  const type = (quantity: QuantityId, text: string) => setTyped((old) => ({ ...old, [quantity]: text }));
 
   const begin = () =>
     setProblems(send({ kind: 'start', id: crypto.randomUUID(), events: [], readings: [], source: 'live', ...where }));
@@ -89,7 +94,7 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
             readings: log.readings,
             source: 'csv',
             ...where,
-            ...(began ? { beganAt: new Date(began).toISOString() } : {}),
+            ...(began ? { beganAt: began } : {}),
           })
         : log.errors,
     );
@@ -138,46 +143,23 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
           )}
         </Box>
       )}
-      {mayWork && underway && (
+      {mayWork && underway && summary && !live && (
         <>
-          <div className="buttons" role="group" aria-label="What happens now">
-            {eventKeys.map((event) => (
-              <Button key={event} className={summary?.at[event] !== undefined ? 'done' : ''} onClick={() => mark(event)}>
-                {startEvents[event]}
-                {summary?.at[event] !== undefined && <span className="mono"> {seconds(summary.at[event])}</span>}
-              </Button>
-            ))}
-            <Button onClick={() => mark('cut')}>{startEvents.cut}</Button>
-          </div>
-          <div className="readings-line">
-            {(Object.keys(quantities) as QuantityId[]).map((quantity) => (
-              <form
-                key={quantity}
-                onSubmit={(event) => {
-                  event.preventDefault();
-                  read(quantity);
-                }}
-              >
-                <FormLabel htmlFor={`read-${quantity}`}>{quantities[quantity].label}</FormLabel>
-                <Box className="inline" sx={{ flexWrap: 'nowrap', gap: 0.5 }}>
-                  <CellInput
-                    id={`read-${quantity}`}
-                    field={{ inputMode: 'decimal', maxLength: 20 }}
-                    value={typed[quantity] ?? ''}
-                    onChange={(event) => setTyped((old) => ({ ...old, [quantity]: event.target.value }))}
-                  />
-                  <Button
-                    type="submit"
-                    sx={{ minWidth: 52, paddingInline: '8px' }}
-                    aria-label={`Enter ${quantities[quantity].label.toLowerCase()}`}
-                  >
-                    {cellUnit(null, quantities[quantity].unit, who.unitPreferences)}
-                  </Button>
-                </Box>
-              </form>
-            ))}
-          </div>
+          <EventKeys at={summary.at} onMark={mark} />
+          <ReadingsLine typed={typed} onType={type} onRead={read} />
+          {small && <Button onClick={() => setLeft(false)}>Over the whole screen</Button>}
         </>
+      )}
+      {live && summary && (
+        <LiveScreen
+          title={dryRun ? 'Dry run' : 'First start'}
+          onLeave={() => setLeft(true)}
+          foot={<NextKey at={summary.at} onMark={mark} />}
+        >
+          <EventKeys at={summary.at} onMark={mark} />
+          <ReadingsLine typed={typed} onType={type} onRead={read} />
+          <Problems all={problems} />
+        </LiveScreen>
       )}
       <Problems all={problems} />
       <Box className="inline" sx={{ mt: 2 }}>
@@ -188,7 +170,7 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
         )}
         {mayWork && (
           <>
-            <InstantField label="The log began" value={began} onChange={setBegan} empty="it ended just now" />
+            <InstantField label="The log began" value={began} onChange={setBegan} helperText="empty: it ended just now" />
             <FileButton name="Start log, CSV" accept=".csv,text/csv" onFiles={([first]) => void bringIn(first)}>
               Import a log (CSV)
             </FileButton>

@@ -1,0 +1,75 @@
+'use client';
+import { Box, InputAdornment, MenuItem, OutlinedInput, TextField, ToggleButton } from '@mui/material';
+import { Search } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { stageIds, stages, type StageId } from '../../core/build/stages';
+import { findMax, type BayFilter } from '../../core/people/bayFilter';
+
+/** How long a hand rests before what it typed is looked for, ms. */
+const restMs = 250;
+
+/** Which builds are shown: looked for while one types, and by what they wait for. */
+export function BayFilterBar({
+  filter,
+  dueCount,
+  onFilter,
+}: {
+  filter: BayFilter;
+  /** how many are due within a week; told to a lead */ dueCount: number;
+  onFilter: (filter: BayFilter) => void;
+}) {
+  const [text, setText] = useState(filter.find);
+  useEffect(() => {
+    if (text === filter.find) return undefined;
+    const timer = setTimeout(() => onFilter({ ...filter, find: text }), restMs);
+    return () => clearTimeout(timer);
+  }, [text, filter, onFilter]);
+  const set = (change: Partial<BayFilter>) => onFilter({ ...filter, find: text, ...change });
+  return (
+    <Box className="bay-filter" role="search">
+      <OutlinedInput
+        value={text}
+        placeholder="name, place, serial"
+        onChange={(event) => setText(event.target.value)}
+        startAdornment={
+          <InputAdornment position="start">
+            <Search size={20} aria-hidden />
+          </InputAdornment>
+        }
+        slotProps={{ input: { 'aria-label': 'Find a build', maxLength: findMax, type: 'search' } }}
+      />
+      <ToggleButton value="mine" selected={filter.mine} onChange={() => set({ mine: !filter.mine })}>
+        mine
+      </ToggleButton>
+      <ToggleButton value="stop" selected={filter.stop} onChange={() => set({ stop: !filter.stop })}>
+        at stop
+      </ToggleButton>
+      <ToggleButton value="now" selected={filter.due === 'now'} onChange={() => set({ due: filter.due === 'now' ? '' : 'now' })}>
+        due now
+      </ToggleButton>
+      {dueCount > 0 && (
+        <ToggleButton
+          value="week"
+          selected={filter.due === 'week'}
+          onChange={() => set({ due: filter.due === 'week' ? '' : 'week' })}
+        >
+          due this week: {dueCount}
+        </ToggleButton>
+      )}
+      <TextField
+        select
+        slotProps={{ select: { displayEmpty: true, inputProps: { 'aria-label': 'Waits for' } } }}
+        value={filter.waits}
+        onChange={(event) => set({ waits: event.target.value as '' | StageId })}
+        className="bay-waits-for"
+      >
+        <MenuItem value="">waits for anything</MenuItem>
+        {stageIds.map((id) => (
+          <MenuItem key={id} value={id}>
+            waits for {stages[id].toLowerCase()}
+          </MenuItem>
+        ))}
+      </TextField>
+    </Box>
+  );
+}
