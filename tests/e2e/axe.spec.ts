@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import { expect, test } from '@playwright/test';
+import { expect, test } from './silent';
 import { demoId, open, signIn } from './people';
 import { screens } from './screens';
 

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './silent';
 import DxfParser from 'dxf-parser';
 import sharp from 'sharp';
 import { copyOf, enter, expectInLedger, expectLevel, newBuild, open, section, settled, signIn, toStage } from './people';

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Page } from './silent';
 import { parseBuildFile } from '../../core/build/buildFile';
 import * as entered from './journeyFigures';
 import { chooseCoSetting, enter, expectLevel, fillInstant, section, settled, signIn, toStage } from './people';

@@ -1,6 +1,6 @@
 import { actionCommands, untilNow } from '../actionCommands';
 import { soundBuild, type Values } from '../soundBuild';
-import { expect, type APIRequestContext, type Page } from '@playwright/test';
+import { expect, type APIRequestContext, type Page } from './silent';
 import { placeOfAddress, sectionsOf } from '../../core/build/sections';
 import { fieldAt } from '../../core/build/sheets';
 import type { Level } from '../../core/checks/Finding';

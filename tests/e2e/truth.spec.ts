@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './silent';
 import { writeBuildFile } from '../../formats/buildFile';
 import { soundBuild, soundStart } from '../soundBuild';
 import { chooseCoSetting, copyOf, did, expectLevel, open, signIn, soundCopy } from './people';

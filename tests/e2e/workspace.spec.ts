@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test } from './silent';
 import { copyOf, demoId, enter, expectInLedger, expectLevel, newBuild, open, section, settled, signIn } from './people';
 import { screens } from './screens';
 
