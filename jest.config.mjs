@@ -13,6 +13,15 @@ const common = {
 export default {
   projects: [
     { ...common, displayName: 'unit', testMatch: ['<rootDir>/{core,formats,bin,ui}/**/*.test.ts'] },
+    {
+      ...common,
+      displayName: 'components',
+      testEnvironment: 'jsdom',
+      testMatch: ['<rootDir>/ui/**/*.test.tsx'],
+      // d3 and the date adapter come in a form for Node; what only a browser has is put in by the setup.
+      testEnvironmentOptions: { customExportConditions: ['node', 'require'] },
+      setupFiles: [...common.setupFiles, '<rootDir>/tests/browserLike.ts'],
+    },
     { ...common, displayName: 'routes', testMatch: ['<rootDir>/tests/routes/**/*.test.ts'] },
     { ...common, displayName: 'commands', testMatch: ['<rootDir>/tests/commands/**/*.test.ts'] },
     { ...common, displayName: 'integration', testMatch: ['<rootDir>/tests/integration/**/*.test.ts'] },

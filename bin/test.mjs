@@ -120,6 +120,7 @@ async function main() {
     })(),
   ]);
   await tests('unit', bin('jest'), jest('unit'), 'test-results/unit.json', jestCount);
+  await tests('components', bin('jest'), jest('components'), 'test-results/components.json', jestCount);
   if (wanted('integration')) {
     const database = await startPostgres(path.join(data, 'integration'));
     try {

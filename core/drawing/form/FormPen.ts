@@ -4,6 +4,7 @@ import type { Finding } from '../../checks/Finding';
 import type { Mark, PathMark, Spot, TextMark } from '../run/marks';
 import { lineWidths, round } from '../run/Pen';
 import type { Ink } from '../run/runGeometry';
+import { settleBoxes } from './settleBoxes';
 import { boxSize, type Dimension, type FormDrawing, type Pin } from './FormDrawing';
 
 /** How surely a figure is known: nobody has said, planned, measured; what is given is as good as measured. */
@@ -64,7 +65,7 @@ export class FormPen {
       this.pins.push({ id, level: finding.level, x: round(at.x), y: round(at.y) });
   }
   done(width: number, height: number, words: string): FormDrawing {
-    const { marks, dimensions, pins } = this;
-    return { width, height, marks, dimensions, pins, words };
+    const { marks, pins } = this;
+    return { width, height, marks, dimensions: settleBoxes(this.dimensions, width, height), pins, words };
   }
 }

@@ -1,0 +1,116 @@
+import fc from 'fast-check';
+import { spoiledBuild } from '../../../tests/anyBuild';
+import { soundBuild } from '../../../tests/soundBuild';
+import type { Build } from '../../build/Build';
+import { assess } from '../../checks/assess';
+import type { FigurePath } from '../../build/sheets';
+import { drawPickup } from './drawPickup';
+import { drawPumpPlace } from './drawPumpPlace';
+import { drawTank } from './drawTank';
+import type { FormDrawing } from './FormDrawing';
+import { inkOfFigure } from './FormPen';
+
+const pictures = { pickup: drawPickup, tank: drawTank, pump: drawPumpPlace };
+const among: readonly FigurePath[] = [
+  'fuel.tankLengthMm',
+  'fuel.tankHeightMm',
+  'tank.widthMm',
+  'tank.shape',
+  'fuel.fuelLevelMm',
+  'fuel.pickupKind',
+  'fuel.pickupClearanceMm',
+  'tank.depthAtSpotMm',
+  'fuel.pumpAngleDeg',
+  'fuel.pumpAboveTankFloorMm',
+  'fuel.heaterAboveTankFloorMm',
+];
+const apart = (drawing: FormDrawing) => {
+  const { dimensions } = drawing;
+  return dimensions.flatMap((one, i) =>
+    dimensions
+      .slice(i + 1)
+      .filter(
+        ({ box }) =>
+          one.box.x < box.x + box.w &&
+          box.x < one.box.x + one.box.w &&
+          one.box.y < box.y + box.h &&
+          box.y < one.box.y + one.box.h,
+      )
+      .map((other) => `${one.path} and ${other.path}`),
+  );
+};
+const outside = ({ width, height, dimensions }: FormDrawing) =>
+  dimensions
+    .filter(({ box }) => box.x < 0 || box.y < 0 || box.x + box.w > width || box.y + box.h > height)
+    .map(({ path }) => path);
+const numbers = (d: string) => [...d.matchAll(/-?\d+(?:\.\d+)?/g)].map(Number);
+/** Of a dimension line its first stroke is the line itself: M x,y L x,y (or with H and V). */
+const lengthOf = (drawing: FormDrawing, path: FigurePath) => {
+  const line = drawing.dimensions.find((one) => one.path === path)?.line ?? '';
+  const [x1 = 0, y1 = 0, x2 = 0, y2 = 0] = numbers(line);
+  return Math.hypot(x2 - x1, y2 - y1);
+};
+
+describe.each(Object.entries(pictures))('the drawing of the %s', (_name, draw) => {
+  test('keeps every field on the sheet, apart from the others, whatever the figures and the width', () => {
+    fc.assert(
+      fc.property(spoiledBuild(6, among), fc.integer({ min: 560, max: 1000 }), (build, width) => {
+        const drawing = draw(build, [], width);
+        expect([outside(drawing), apart(drawing)]).toEqual([[], []]);
+      }),
+      { numRuns: 150 },
+    );
+  });
+
+  test('holds no mark that is not a number', () => {
+    fc.assert(
+      fc.property(spoiledBuild(6, among), (build) => {
+        const { marks, dimensions, pins } = draw(build, assess(build), 700);
+        expect(JSON.stringify([marks, dimensions, pins])).not.toMatch(/NaN|Infinity/);
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
+
+test('a tank is drawn to one scale: its length to its height, and its fuel to both', () => {
+  const build = soundBuild({ 'fuel.tankLengthMm': 500, 'fuel.tankHeightMm': 200, 'fuel.fuelLevelMm': 80, 'tank.widthMm': 250 });
+  const drawing = drawTank(build, [], 760);
+  const perMm = lengthOf(drawing, 'fuel.tankHeightMm') / 200;
+  expect(lengthOf(drawing, 'fuel.tankLengthMm') / perMm).toBeCloseTo(500, -0.5);
+  expect(lengthOf(drawing, 'tank.widthMm') / perMm).toBeCloseTo(250, -0.5);
+  expect(lengthOf(drawing, 'fuel.fuelLevelMm') / perMm).toBeCloseTo(80, -0.5);
+});
+
+test('the pipe ends as far above the floor as its figure says', () => {
+  const build = soundBuild({ 'fuel.tankHeightMm': 300, 'fuel.pickupClearanceMm': 60, 'tank.depthAtSpotMm': 300 });
+  const drawing = drawPickup(build, [], 760);
+  const ratio = lengthOf(drawing, 'fuel.pickupClearanceMm') / lengthOf(drawing, 'tank.depthAtSpotMm');
+  expect(ratio).toBeCloseTo(60 / 300, 2);
+});
+
+test('a figure is unknown, then planned, then measured; what is given is as good as measured', () => {
+  const ink = (build: Build, path: FigurePath) => inkOfFigure(build, path);
+  const build = soundBuild();
+  const sheets = {
+    ...build.sheets,
+    fuel: {
+      ...build.sheets.fuel,
+      pumpAngleDeg: { planned: null, fitted: null },
+      fuelLevelMm: { planned: 80, fitted: null },
+    },
+  };
+  const spoilt = { ...build, sheets };
+  expect([
+    ink(spoilt, 'fuel.pumpAngleDeg'),
+    ink(spoilt, 'fuel.fuelLevelMm'),
+    ink(spoilt, 'fuel.tankHeightMm'),
+    ink(spoilt, 'tank.holeMm'),
+  ]).toEqual(['unknown', 'planned', 'fitted', 'fitted']);
+});
+
+test('a finding that stands is pinned where it sits, and one that holds is not', () => {
+  const build = soundBuild({ 'fuel.pumpAngleDeg': 3 });
+  const pins = drawPumpPlace(build, assess(build), 760).pins.map(({ id, level }) => `${id} ${level}`);
+  expect(pins).toEqual(['fuel.pump.angle fix']);
+});
