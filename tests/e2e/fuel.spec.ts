@@ -108,6 +108,25 @@ test('the line is one thing on the drawing and in the table: dragged, split, add
   expect((await kept(page, id)).sheets.fuel.pumpAboveTankFloorMm.planned).toBe(160);
 });
 
+test('segments change places by keys alone, and the run with them', async ({ page }) => {
+  await signIn(page, 'odile');
+  const id = await copyOf(page.request, 4);
+  await open(page, `/builds/${id}/fuel/line`);
+  const names = () =>
+    page
+      .locator('[data-row]')
+      .evaluateAll((rows) => rows.map((row) => (row.getAttribute('aria-label') ?? '').replace(/^segment \d+: /, '')));
+  const before = await names();
+  await page.getByRole('button', { name: 'Move along the sill', exact: true }).focus();
+  await page.keyboard.press('Space');
+  await page.waitForTimeout(300);
+  await page.keyboard.press('ArrowUp');
+  await page.waitForTimeout(300);
+  await page.keyboard.press('Space');
+  await settled(page);
+  expect(await names()).toEqual([before[1], before[0], ...before.slice(2)]);
+});
+
 test('bad figures are told in one sentence each, and what can’t be is never reckoned with', async ({ page }) => {
   await signIn(page, 'odile');
   const fresh = await copyOf(page.request, 3);

@@ -67,6 +67,35 @@ export function splitSegment(all: readonly Row[], id: string, share: number, new
   ];
 }
 
+/**
+ * Moves a segment to another place of the line, within its own side of the pump.
+ * @param to place in the order of flow, 0 and up
+ * @returns changes for one command; none where it stands there already
+ */
+export function moveSegment(all: readonly Row[], id: string, to: number): RowChange[] {
+  const rows = inOrder(all);
+  const row = rows.find((one) => one.id === id);
+  if (!row) return [];
+  const rest = rows.filter((one) => one.id !== id);
+  const wanted = inOrderOfFlow([...rest.slice(0, to), row, ...rest.slice(to)]);
+  if (wanted.every((one, k) => one.id === rows[k]?.id)) return [];
+  const at = wanted.indexOf(row);
+  const [before, after] = [wanted[at - 1]?.order ?? 0, wanted[at + 1]?.order ?? (wanted[at - 1]?.order ?? 0) + 2 * step];
+  const middle = Math.floor((before + after) / 2);
+  const known = rows.every(({ order }) => order !== undefined);
+  const set = (one: Row, order: number): RowChange[] =>
+    one.order === order
+      ? []
+      : [{ list: 'segments', row: one.id, action: 'set', column: 'order', from: one.order ?? null, to: order }];
+  if (known && middle > before && middle < after) return set(row, middle);
+  return wanted.flatMap((one, k) => set(one, (k + 1) * step));
+}
+/** Suction first, then pressure; within a side as given. */
+const inOrderOfFlow = (rows: readonly Row[]): Row[] => [
+  ...rows.filter(({ side }) => side === 'suction'),
+  ...rows.filter(({ side }) => side !== 'suction'),
+];
+
 /** A new segment behind another one, or at the end of its side. */
 export function addSegment(all: readonly Row[], after: string | null, newId: string): RowChange[] {
   const rows = inOrder(all);

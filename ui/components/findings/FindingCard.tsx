@@ -1,6 +1,6 @@
 'use client';
 import { Box, Button, Collapse } from '@mui/material';
-import { useId, useState } from 'react';
+import { memo, useId, useState } from 'react';
 import { holdPoints } from '../../../core/build/stages';
 import { isAnswered } from '../../../core/checks/allChecks';
 import { sourceOf } from '../../../core/checks/findingText';
@@ -45,7 +45,13 @@ function Grounds({ finding }: { finding: Finding }) {
 }
 
 /** One finding: level, hold point, sentence, what to do; on request why, by which rule, from which figures. */
-export function FindingCard({ finding, onWaive }: { finding: Finding; onWaive?: ((finding: Finding) => void) | undefined }) {
+export const FindingCard = memo(function FindingCard({
+  finding,
+  onWaive,
+}: {
+  finding: Finding;
+  onWaive?: ((finding: Finding) => void) | undefined;
+}) {
   const { message, remedy } = useFindingText();
   const [open, setOpen] = useState(false);
   const id = useId();
@@ -88,4 +94,4 @@ export function FindingCard({ finding, onWaive }: { finding: Finding; onWaive?: 
       </Collapse>
     </li>
   );
-}
+});

@@ -1,5 +1,7 @@
 'use client';
 import { IconButton } from '@mui/material';
+import { arrayMove } from '@dnd-kit/sortable';
+import { X } from 'lucide-react';
 import { useState } from 'react';
 import { buildUps, type BuildUpId } from '../../../core/physics/heat/buildUps';
 import { materials, type MaterialId } from '../../../core/physics/heat/materials';
@@ -9,6 +11,7 @@ import { parseTyped } from '../../../core/units/parseTyped';
 import { formatShort } from '../../../core/units/formatNumber';
 import { CellInput, CellPick, Options } from '../cells/CellInput';
 import { useWorkspace } from '../../sync/useWorkspace';
+import { Sortable, SortableBox } from './Sortable';
 
 interface Props {
   name: string;
@@ -43,33 +46,46 @@ export function LayersCell({ name, layers, max, set }: Props) {
   };
   return (
     <div className="layers" role="group" aria-label={name}>
-      {layers.map((layer, i) => (
-        <div key={i} className="layer">
-          <CellPick
-            name={`Material of layer ${i + 1}, ${name}`}
-            value={layer.material}
-            disabled={!mayWork}
-            onChoose={(id) => change(layers.map((l, k) => (k === i ? { ...l, material: id as MaterialId } : l)))}
-          >
-            <Options of={materialLabels} />
-          </CellPick>
-          <CellInput
-            name={`Thickness of layer ${i + 1}, ${name}, ${shownUnit}`}
-            value={typed[i] ?? formatShort(inUnit(layer.thicknessMm, 'mm', who.unitPreferences).value, 2)}
-            readOnly={!mayWork}
-            onChange={(event) => setTyped((old) => ({ ...old, [i]: event.target.value }))}
-            onBlur={() => finish(i)}
-            onKeyDown={(event) => {
-              if (event.key === 'Enter') finish(i);
-            }}
-          />
-          {mayWork && (
-            <IconButton aria-label={`Remove layer ${i + 1}, ${name}`} onClick={() => change(layers.filter((_, k) => k !== i))}>
-              ×
-            </IconButton>
-          )}
-        </div>
-      ))}
+      <Sortable
+        ids={layers.map((_, i) => `layer ${i + 1}`)}
+        onMove={(id, to) => change(arrayMove([...layers], Number(id.slice(6)) - 1, to))}
+      >
+        {layers.map((layer, i) => (
+          <SortableBox key={i} id={`layer ${i + 1}`} name={`layer ${i + 1}, ${name}`} className="layer">
+            {(grip) => (
+              <>
+                <CellPick
+                  name={`Material of layer ${i + 1}, ${name}`}
+                  value={layer.material}
+                  disabled={!mayWork}
+                  onChoose={(id) => change(layers.map((l, k) => (k === i ? { ...l, material: id as MaterialId } : l)))}
+                >
+                  <Options of={materialLabels} />
+                </CellPick>
+                <CellInput
+                  name={`Thickness of layer ${i + 1}, ${name}, ${shownUnit}`}
+                  value={typed[i] ?? formatShort(inUnit(layer.thicknessMm, 'mm', who.unitPreferences).value, 2)}
+                  readOnly={!mayWork}
+                  onChange={(event) => setTyped((old) => ({ ...old, [i]: event.target.value }))}
+                  onBlur={() => finish(i)}
+                  onKeyDown={(event) => {
+                    if (event.key === 'Enter') finish(i);
+                  }}
+                />
+                {mayWork && (
+                  <IconButton
+                    aria-label={`Remove layer ${i + 1}, ${name}`}
+                    onClick={() => change(layers.filter((_, k) => k !== i))}
+                  >
+                    <X size={18} />
+                  </IconButton>
+                )}
+                {mayWork && grip}
+              </>
+            )}
+          </SortableBox>
+        ))}
+      </Sortable>
       {mayWork && (
         <div className="layer">
           <CellPick

@@ -1,9 +1,11 @@
 'use client';
 import { Button, Collapse, IconButton } from '@mui/material';
+import { X } from 'lucide-react';
 import { useId, useState, type ReactNode } from 'react';
 import { lists, type AnyRow, type ListId, type RowOf } from '../../../core/build/lists';
 import { rowName } from '../../../core/commands/changeRows';
 import { RowCell } from './RowCell';
+import { Sortable, SortableBox } from './Sortable';
 import { useRows } from './useRows';
 
 interface Props<L extends ListId> {
@@ -24,6 +26,8 @@ interface Props<L extends ListId> {
   extra?: (row: RowOf<L>) => ReactNode;
   /** Behind "more", under its columns. */
   moreExtra?: (row: RowOf<L>) => ReactNode;
+  /** Moves a row to another place, where the order of rows means something. */
+  onMove?: (id: string, to: number) => void;
 }
 
 /** The rest of a row; made only when it is asked for, since a list may hold two hundred. */
@@ -61,6 +65,7 @@ export function RowList<L extends ListId>({
   onSelect,
   extra,
   moreExtra,
+  onMove,
 }: Props<L>) {
   const { rows: kept, add, set, remove, mayWork } = useRows(list);
   const rows = order ? order(kept) : kept;
@@ -71,37 +76,53 @@ export function RowList<L extends ListId>({
     shown(row, columns).map((column) => (
       <RowCell key={column} list={list} row={row as AnyRow} column={column} set={(value) => set(row, column, value)} />
     ));
+  const attributes = (row: RowOf<L>, i: number) => ({
+    className: selected === row.id ? 'row lit' : 'row',
+    'data-row': row.id,
+    onFocus: () => onSelect?.(row.id),
+    'aria-label': `${one} ${i + 1}: ${rowName(list, row)}`,
+  });
+  const inRow = (row: RowOf<L>, grip: ReactNode) => {
+    const name = rowName(list, row);
+    return (
+      <>
+        <div className="row-cells">
+          {grip}
+          {cells(row, main)}
+          {extra?.(row)}
+          {mayWork && (
+            <IconButton aria-label={`Remove ${name}`} title={`Remove ${name}`} onClick={() => setProblems(remove(row))}>
+              <X size={18} />
+            </IconButton>
+          )}
+        </div>
+        {shown(row, more).length > 0 && (
+          <RowMore name={name}>
+            <div className="row-cells">{cells(row, more)}</div>
+            {moreExtra?.(row)}
+          </RowMore>
+        )}
+      </>
+    );
+  };
   return (
     <section aria-label={label} className="rows">
       <ul>
-        {rows.map((row, i) => {
-          const name = rowName(list, row);
-          return (
-            <li
-              key={row.id}
-              className={selected === row.id ? 'row lit' : 'row'}
-              data-row={row.id}
-              onFocus={() => onSelect?.(row.id)}
-              aria-label={`${one} ${i + 1}: ${name}`}
-            >
-              <div className="row-cells">
-                {cells(row, main)}
-                {extra?.(row)}
-                {mayWork && (
-                  <IconButton aria-label={`Remove ${name}`} title={`Remove ${name}`} onClick={() => setProblems(remove(row))}>
-                    ×
-                  </IconButton>
-                )}
-              </div>
-              {shown(row, more).length > 0 && (
-                <RowMore name={name}>
-                  <div className="row-cells">{cells(row, more)}</div>
-                  {moreExtra?.(row)}
-                </RowMore>
-              )}
+        {onMove && mayWork ? (
+          <Sortable ids={rows.map(({ id }) => id)} onMove={onMove}>
+            {rows.map((row, i) => (
+              <SortableBox key={row.id} id={row.id} name={rowName(list, row)} component="li" {...attributes(row, i)}>
+                {(grip) => inRow(row, grip)}
+              </SortableBox>
+            ))}
+          </Sortable>
+        ) : (
+          rows.map((row, i) => (
+            <li key={row.id} {...attributes(row, i)}>
+              {inRow(row, null)}
             </li>
-          );
-        })}
+          ))
+        )}
       </ul>
       {problems.length > 0 && (
         <p className="error-line" role="alert">

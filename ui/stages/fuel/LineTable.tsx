@@ -3,7 +3,7 @@ import { Button } from '@mui/material';
 import { readerOf } from '../../../core/figures/readerOf';
 import { NotMeasured } from '../../../core/reading/NotMeasured';
 import { useMemo, useState } from 'react';
-import { firstSegments } from '../../../core/drawing/line/editLine';
+import { firstSegments, moveSegment } from '../../../core/drawing/line/editLine';
 import { inOrder } from '../../../core/model/fuel/routeOf';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { RowList } from '../../components/lists/RowList';
@@ -14,7 +14,7 @@ import { useLine } from '../../components/line/useLine';
 /** The line segment by segment: the same rows as on the drawing. */
 export function LineTable() {
   const { settled, mayWork } = useWorkspace('settled', 'mayWork');
-  const { rows, add } = useRows('segments');
+  const { rows, add, change } = useRows('segments');
   const { picked, pick, splitAt, addAfter } = useLine();
   const [problems, setProblems] = useState<string[]>([]);
   const rough = useMemo(() => {
@@ -56,6 +56,7 @@ export function LineTable() {
         selected={picked}
         onSelect={pick}
         onAdd={() => setProblems(addAfter(picked))}
+        onMove={(id, to) => setProblems(change(moveSegment(rows, id, to)))}
       />
       {mayWork && chosen && (
         <Button onClick={() => setProblems(splitAt(chosen.id, 0.5))}>
