@@ -4,6 +4,7 @@ import '@fontsource-variable/atkinson-hyperlegible-mono';
 import '@fontsource/dejavu-sans/400.css';
 import '@fontsource/dejavu-mono/400.css';
 import '../ui/theme/lorbet.css';
+import { day, night } from '../core/drawing/tokens';
 import InitColorSchemeScript from '@mui/material/InitColorSchemeScript';
 import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import type { Metadata, Viewport } from 'next';
@@ -18,8 +19,8 @@ export const viewport: Viewport = {
   width: 'device-width',
   initialScale: 1,
   themeColor: [
-    { media: '(prefers-color-scheme: light)', color: '#e8ebe6' },
-    { media: '(prefers-color-scheme: dark)', color: '#121719' },
+    { media: '(prefers-color-scheme: light)', color: day.paper },
+    { media: '(prefers-color-scheme: dark)', color: night.paper },
   ],
 };
 

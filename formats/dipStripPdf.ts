@@ -1,3 +1,4 @@
+import { day } from '../core/drawing/tokens';
 import PDFDocument from 'pdfkit';
 import type { TankPicture } from '../core/drawing/tank/tankPicture';
 import { formatFixed } from '../core/units/formatNumber';
@@ -27,7 +28,7 @@ export function writeDipStripPdf(tank: TankPicture, title: string, paper: Paper)
   });
   registerFaces(doc);
   const write = (text: string, x: number, y: number, size: number) =>
-    doc.font(faceFor('text', text)).fontSize(size).fillColor('#16201c').text(text, pt(x), pt(y), { lineBreak: false });
+    doc.font(faceFor('text', text)).fontSize(size).fillColor(day.ink).text(text, pt(x), pt(y), { lineBreak: false });
   for (let piece = 0; piece < pieces; piece += 1) {
     const column = piece % perPage;
     if (column === 0) {
@@ -38,7 +39,7 @@ export function writeDipStripPdf(tank: TankPicture, title: string, paper: Paper)
       const barY = page.height - 8;
       doc
         .lineWidth(0.8)
-        .strokeColor('#16201c')
+        .strokeColor(day.ink)
         .moveTo(pt(edgeMm), pt(barY))
         .lineTo(pt(edgeMm + 100), pt(barY))
         .stroke();
@@ -50,7 +51,7 @@ export function writeDipStripPdf(tank: TankPicture, title: string, paper: Paper)
     const y = (mm: number) => foot - (mm - from);
     doc
       .lineWidth(0.8)
-      .strokeColor('#16201c')
+      .strokeColor(day.ink)
       .rect(pt(left), pt(y(to)), pt(wideMm), pt(to - from))
       .stroke();
     for (const { levelMm, litres, major } of tank.marks) {

@@ -1,3 +1,4 @@
+import { day } from '../core/drawing/tokens';
 import PDFDocument from 'pdfkit';
 import type { Template } from '../core/drawing/floor/templateShapes';
 import { faceFor, registerFaces } from './certificate/CertificatePage';
@@ -8,7 +9,7 @@ export type Paper = keyof typeof papers;
 const pt = (mm: number) => (mm * 72) / 25.4;
 const edgeMm = 12;
 const overlapMm = 8;
-const inks = { holes: '#ad331c', outline: '#16201c', datums: '#1f648f', words: '#16201c' } as const;
+const inks = { holes: day.heat, outline: day.ink, datums: day.air, words: day.ink } as const;
 
 /** How a template falls on pages: so many across and down, each showing a window of it, mm. */
 export function tilesOf(template: Pick<Template, 'width' | 'height'>, paper: Paper) {
@@ -59,7 +60,7 @@ export function writeTemplatePdf(template: Template, paper: Paper): Promise<Buff
       }
       doc.restore();
       // Register marks lie on the corners of the overlap, so that those of two sheets cover each other.
-      doc.lineWidth(0.5).strokeColor('#16201c');
+      doc.lineWidth(0.5).strokeColor(day.ink);
       for (const mx of [overlapMm / 2, window.width - overlapMm / 2])
         for (const my of [overlapMm / 2, window.height - overlapMm / 2]) {
           const [cx, cy] = [pt(edgeMm + mx), pt(edgeMm + my)];
@@ -74,7 +75,7 @@ export function writeTemplatePdf(template: Template, paper: Paper): Promise<Buff
       doc
         .font(faceFor('text', template.title))
         .fontSize(8)
-        .fillColor('#16201c')
+        .fillColor(day.ink)
         .text(
           `${template.title} · sheet ${row * columns + column + 1} of ${rows * columns}${rows * columns > 1 ? `, row ${row + 1}, column ${column + 1}` : ''} · print at 100 %, not “fit to page”`,
           pt(edgeMm),

@@ -1,8 +1,9 @@
+import { day } from '../core/drawing/tokens';
 import type { Template } from '../core/drawing/floor/templateShapes';
 
 const escaped = (text: string) => text.replace(/[&<>"']/g, (c) => `&#${c.charCodeAt(0)};`).replace(/[\p{Cc}]/gu, ' ');
 const mm = (n: number) => String(Math.round(n * 1000) / 1000);
-const inks = { holes: '#ad331c', outline: '#16201c', datums: '#1f648f', words: '#16201c' } as const;
+const inks = { holes: day.heat, outline: day.ink, datums: day.air, words: day.ink } as const;
 
 /** The template as SVG at true scale: its sizes are in millimetres. */
 export function writeTemplateSvg({ title, shapes, left, bottom, width, height }: Template): string {

@@ -1,13 +1,14 @@
+import { day } from '../../core/drawing/tokens';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import PDFDocument from 'pdfkit';
 import type { Level } from '../../core/checks/Finding';
 import { pdfBytes } from '../pdfBytes';
 
-export const ink = '#14272c';
-export const soft = '#4b5c61';
-export const hair = '#b9c3be';
-export const levelInk: Record<Level, string> = { stop: '#a31621', fix: '#9a4700', watch: '#5f5300', open: ink, sound: '#2b6149' };
+export const { ink } = day;
+export const { soft } = day;
+export const { hair } = day;
+export const levelInk: Record<Level, string> = { stop: day.stop, fix: day.fix, watch: day.watch, open: ink, sound: day.sound };
 const margin = 46;
 
 const fontFile = (file: string) => readFileSync(path.join(process.cwd(), 'node_modules', file));

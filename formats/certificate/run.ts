@@ -1,9 +1,10 @@
+import { day } from '../../core/drawing/tokens';
 import { layoutRun } from '../../core/drawing/run/layoutRun';
 import type { Mark } from '../../core/drawing/run/marks';
 import { hair, ink, soft, type CertificatePage } from './CertificatePage';
 import type { Section } from './Section';
 
-const flowInk = { fuel: '#b98a1c', air: '#1f648f', heat: '#ad331c', ink } as const;
+const flowInk = { fuel: day.fuel, air: day.air, heat: day.heat, ink } as const;
 
 function drawRun(page: CertificatePage, marks: readonly Mark[], drawing: { width: number; height: number }): void {
   const { doc } = page;
@@ -25,12 +26,12 @@ function drawRun(page: CertificatePage, marks: readonly Mark[], drawing: { width
       continue;
     }
     if (mark.d === '') continue;
-    if (mark.fill && mark.fill !== 'ground') doc.path(mark.d).fill(mark.fill === 'fuel' ? '#efd68d' : '#ffffff');
+    if (mark.fill && mark.fill !== 'ground') doc.path(mark.d).fill(mark.fill === 'fuel' ? day['fuel-fill'] : day.field);
     if (mark.width === 0) continue;
     doc
       .path(mark.d)
       .lineWidth(mark.width)
-      .strokeColor(mark.name === 'grid' ? '#e3e8e3' : mark.name === 'hatch' ? hair : flowInk[mark.flow]);
+      .strokeColor(mark.name === 'grid' ? day.grid : mark.name === 'hatch' ? hair : flowInk[mark.flow]);
     if (mark.ink === 'planned') doc.dash(7, { space: 5 });
     else if (mark.ink === 'unknown') doc.dash(2, { space: 5 });
     doc.stroke().undash();

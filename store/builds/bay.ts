@@ -22,11 +22,7 @@ function wheres(person: Person, { find, mine, stop, due, waits }: BayFilter, now
   const wanted = find.trim().toLowerCase();
   if (wanted) where.push({ search: { [Op.like]: `%${wanted.replace(/[\\%_]/g, '\\$&')}%` } });
   if (mine)
-    where.push(
-      Sequelize.literal(
-        `EXISTS (SELECT 1 FROM ledger WHERE ledger.build_id = "BuildRow".id AND ledger.person_id = ${sequelize.escape(person.id)}::uuid)`,
-      ),
-    );
+    where.push(Sequelize.literal(`id IN (SELECT build_id FROM ledger WHERE person_id = ${sequelize.escape(person.id)}::uuid)`));
   if (stop) where.push(Sequelize.literal("(summary #>> '{counts,stop}')::int > 0"));
   if (due) where.push(dueUntil(due === 'now' ? nowMs : nowMs + weekMs));
   if (waits)

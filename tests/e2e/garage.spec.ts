@@ -226,3 +226,57 @@ test('by touch on a phone: a part opens its sheet, the theme stays as chosen, th
   await expect(page.getByRole('heading', { name: 'Not here' })).toBeVisible();
   await context.close();
 });
+
+test('whoever has never seen it finds, from the bay and in two touches at most, the worst finding, what to do next, the last start and the certificate', async ({
+  page,
+}) => {
+  await signIn(page, 'bram');
+  await page.goto('/?find=Fellgate');
+  const row = page.locator(`a[href*="${demoId(2)}"]`);
+  // None: the worst finding, and the next hold point.
+  await expect(row).toContainText('Combustion air is drawn from a locker');
+  await expect(row).toContainText('Next hold point: the first hole');
+  // One: the finding with its remedy, where it is mended.
+  await row.click();
+  await expect(page.locator('[data-finding="air.intake.inside"]').first()).toContainText('Take the intake pipe out');
+  await expect(page).toHaveURL(/\/air$/);
+  for (const [link, there] of [
+    ['First start', page.getByRole('button', { name: /Begin a start/ }).or(page.getByText('It must not be lit.'))],
+    ['papers', page.getByRole('link', { name: /ertificate \(PDF\)/ })],
+  ] as const) {
+    await page.goto('/?find=Fellgate');
+    await page.locator(`a[href*="${demoId(2)}"]`).click();
+    await page.getByRole('link', { name: new RegExp(`^${link}`) }).click();
+    await expect(there.first()).toBeVisible();
+  }
+});
+
+test('the bay is looked through while one types, and by what builds wait for', async ({ page }) => {
+  await signIn(page, 'odile');
+  const own = `Barrow ${Date.now() % 1e6}`;
+  await newBuild(page.request, own);
+  await page.goto('/');
+  const found = (name: string) => page.getByRole('main').getByRole('heading', { name, exact: true });
+  await page.getByLabel('Find a build').fill(own);
+  await expect(page).toHaveURL(/find=Barrow/);
+  await expect(found(own)).toBeVisible();
+  await expect(found('Fellgate Control')).toHaveCount(0);
+  await page.getByRole('button', { name: 'mine' }).click();
+  await expect(found(own)).toBeVisible();
+  await page.getByRole('button', { name: 'at stop' }).click();
+  await expect(
+    page.getByText(`No build holds “${own}” in its name, kind, place or serial number, of those chosen.`),
+  ).toBeVisible();
+  await page.getByLabel('Find a build').fill('Fellgate');
+  await page.getByRole('button', { name: 'mine' }).click();
+  await expect(found('Fellgate Control').first()).toBeVisible();
+  await page.getByLabel('Waits for').focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('option', { name: 'waits for priming' }).press('Enter');
+  await expect(found('Fellgate Control')).toHaveCount(0);
+  const refused = await page.request.get('/api/bay?waits=lunch');
+  expect([refused.status(), await refused.text()]).toEqual([
+    400,
+    expect.stringContaining('waits is “lunch”; allowed is one of: survey'),
+  ]);
+});

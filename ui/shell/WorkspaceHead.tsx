@@ -3,7 +3,7 @@ import { Box, Button, IconButton, Menu, MenuItem } from '@mui/material';
 import { EllipsisVertical } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
-import type { SheetId } from '../../core/build/sections';
+import { placeHref, type SheetId } from '../../core/build/sections';
 import { holdPointSteps } from '../../core/build/stages';
 import { holdPointState, isReleasable } from '../../core/checks/holdPointState';
 import { nextHoldPoint, signState } from '../../core/checks/progress';
@@ -81,6 +81,14 @@ export function WorkspaceHead({ sheet }: { sheet: SheetId }) {
           >
             Heater and conditions
           </MenuItem>
+          <MenuItem
+            onClick={() => {
+              setMenu(null);
+              goToStage(placeHref(build.id, { sheet: 'signoff', section: 'papers' }));
+            }}
+          >
+            Papers: certificate, build file, record
+          </MenuItem>
           <Box component="li" sx={{ padding: '0 6px' }} role="none">
             <ThemeSwitch />
           </Box>
@@ -95,6 +103,14 @@ export function WorkspaceHead({ sheet }: { sheet: SheetId }) {
       {build.identity.invented && <span className="invented">invented</span>}
       <Button href={`/builds/${build.id}/heater`} variant="text" component={StageLink} className="to-heater">
         heater &amp; conditions
+      </Button>
+      <Button
+        href={placeHref(build.id, { sheet: 'signoff', section: 'papers' })}
+        variant="text"
+        component={StageLink}
+        className="to-heater"
+      >
+        papers
       </Button>
       <p className="next">
         {next.waits && 'Next hold point: '}

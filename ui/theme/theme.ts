@@ -1,3 +1,4 @@
+import { day, night, type Token } from '../../core/drawing/tokens';
 import { createTheme } from '@mui/material/styles';
 import type {} from '@mui/x-date-pickers/themeAugmentation';
 
@@ -7,28 +8,20 @@ const flat = { elevation: 0 } as const;
 const edge = { border: '1.5px solid var(--ink)' };
 const focused = { '&:focus-visible': { outline: '3px solid var(--focus)', outlineOffset: 2 } };
 
+const paletteOf = (tokens: Readonly<Record<Token, string>>) => ({
+  primary: { main: tokens.ink },
+  error: { main: tokens.stop },
+  background: { default: tokens.paper, paper: tokens.sheet },
+  text: { primary: tokens.ink, secondary: tokens.soft },
+  divider: tokens.hair,
+});
+
 /** MUI is the toolbox, not the look: square, flat, no capitals, no ripple; colours come from the CSS variables of lorbet.css. */
 export const theme = createTheme({
   cssVariables: { colorSchemeSelector: 'data-theme' },
   colorSchemes: {
-    light: {
-      palette: {
-        primary: { main: '#14272c' },
-        error: { main: '#a31621' },
-        background: { default: '#e8ebe6', paper: '#fbfbf6' },
-        text: { primary: '#14272c', secondary: '#4b5c61' },
-        divider: '#c2cbc6',
-      },
-    },
-    dark: {
-      palette: {
-        primary: { main: '#f3ead6' },
-        error: { main: '#ff8d7a' },
-        background: { default: '#121719', paper: '#1a2124' },
-        text: { primary: '#f3ead6', secondary: '#b9b2a0' },
-        divider: '#3a4448',
-      },
-    },
+    light: { palette: paletteOf(day) },
+    dark: { palette: paletteOf(night) },
   },
   shape,
   // A phone; then one column; then sheet and findings side by side.

@@ -1,4 +1,5 @@
 'use client';
+import { penInk } from '../../../core/drawing/tokens';
 import { Button } from '@mui/material';
 import SignaturePad, { type PointGroup } from 'signature_pad';
 import { useEffect, useRef } from 'react';
@@ -29,7 +30,7 @@ const cross = (width: number, height: number): PointGroup[] =>
       [0.43, 0.7],
     ],
   ].map((stroke) => ({
-    penColor: '#14272c',
+    penColor: penInk,
     dotSize: 2,
     minWidth: 1.6,
     maxWidth: 2.8,
@@ -52,7 +53,7 @@ export function SignPad({ onDrawn }: { onDrawn: (path: string) => void }) {
     element.width = element.offsetWidth * ratio;
     element.height = element.offsetHeight * ratio;
     element.getContext('2d')?.scale(ratio, ratio);
-    const made = new SignaturePad(element, { penColor: '#14272c', minWidth: 1.2, maxWidth: 2.8 });
+    const made = new SignaturePad(element, { penColor: penInk, minWidth: 1.2, maxWidth: 2.8 });
     made.addEventListener('endStroke', () => told.current(pathOf(made, element.offsetWidth, element.offsetHeight)));
     pad.current = made;
     return () => made.off();
