@@ -12,8 +12,22 @@ export interface Section {
   /** ids of checks, or how they begin */ checks: readonly string[];
 }
 
-const of = <S extends string>(sheet: S, names: string): FigurePath[] =>
-  names.split(' ').map((name) => `${sheet}.${name}` as FigurePath);
+const named = new Set<FigurePath>();
+const of = <S extends string>(sheet: S, names: string): FigurePath[] => {
+  const paths = names.split(' ').map((name) => `${sheet}.${name}` as FigurePath);
+  for (const path of paths) named.add(path);
+  return paths;
+};
+/** The figures of a sheet that no group names: a new one is asked for there, without being entered here. */
+const rest = (...sheets: string[]): FigurePath[] =>
+  figurePaths.filter((path) => !named.has(path) && sheets.includes(path.split('.')[0] ?? ''));
+const vehicle = of('survey', 'engineFuel fuelFrom fuelTaken fuelSystem heaterSits waterAndSalt accessoriesV');
+const bolting = of(
+  'siting',
+  'liftOutMm openingSide boxed boxRoundMm loomGrommet pumpLeadThreaded hosesOn clampHeads cutEdges aboveGroundMm',
+);
+const line = of('fuel', 'suctionLengthM suctionBoreMm jointGapMm pressureLengthM pressureBoreMm heaterAboveTankFloorMm');
+const standing = of('tank', 'paper place guard vent filler restraint');
 const sheet = (name: string): FigurePath[] => figurePaths.filter((path) => path.startsWith(`${name}.`));
 type Groups = Section['figures'];
 const section = <const F extends Groups = Record<never, readonly FigurePath[]>>(
@@ -45,7 +59,9 @@ export const sections = {
     }),
     vehicle: section('Vehicle and people', {
       figures: {
-        'The vehicle': of('survey', 'engineFuel fuelFrom fuelTaken fuelSystem heaterSits waterAndSalt accessoriesV'),
+        get 'The vehicle'() {
+          return [...vehicle, ...rest('survey')];
+        },
         'People and inspection': sheet('people'),
       },
       checks: ['survey.fuel'],
@@ -90,10 +106,9 @@ export const sections = {
     sealing: section('Sealants', { lists: ['seals'], checks: ['siting.seal'] }),
     bolting: section('Bolting down', {
       figures: {
-        'Bolting down': of(
-          'siting',
-          'liftOutMm openingSide boxed boxRoundMm loomGrommet pumpLeadThreaded hosesOn clampHeads cutEdges aboveGroundMm',
-        ),
+        get 'Bolting down'() {
+          return [...bolting, ...rest('siting')];
+        },
       },
       checks: ['siting.service', 'siting.wading', 'siting.lead', 'siting.clamp', 'siting.edge'],
     }),
@@ -112,7 +127,9 @@ export const sections = {
           ...of('tank', 'widthMm wallMm emptyKg lowered'),
           ...of('fuel', 'fuelLevelMm'),
         ],
-        'How the tank stands': of('tank', 'paper place guard vent filler restraint'),
+        get 'How the tank stands'() {
+          return [...standing, ...rest('tank')];
+        },
         'Room for the tank': of('tank', 'spaceLengthMm spaceWidthMm spaceHeightMm fittingsAboveMm'),
       },
       lists: ['outline', 'dips'],
@@ -138,7 +155,9 @@ export const sections = {
     }),
     line: section('Line', {
       figures: {
-        'The line': of('fuel', 'suctionLengthM suctionBoreMm jointGapMm pressureLengthM pressureBoreMm heaterAboveTankFloorMm'),
+        get 'The line'() {
+          return [...line, ...rest('fuel', 'line')];
+        },
         'Stock and kit': of('line', 'stockM kitLineM kitConduitM kitLineClips shutOff'),
       },
       lists: ['segments'],
@@ -219,7 +238,7 @@ const figurePlaces = new Map<FigurePath, Place>(
     Object.values(entry.figures).flatMap((paths) => paths.map((path) => [path, { sheet: id, section: name }] as const)),
   ),
 );
-const begins = (id: string, with_: string) => id === with_ || id.startsWith(`${with_}.`);
+const begins = (id: string, beginning: string) => id === beginning || id.startsWith(`${beginning}.`);
 
 /** Where a figure is entered. */
 export function placeOfFigure(path: FigurePath): Place {
@@ -227,13 +246,13 @@ export function placeOfFigure(path: FigurePath): Place {
   if (!place) throw new Error(`No section holds the figure ${path}.`);
   return place;
 }
-/** Where a check is told: the section whose entry names it most closely. */
-export function placeOfCheck(id: string): Place {
-  const named = places
+/** Where a check of a stage is told: the section whose entry names it most closely, or else the first of its stage. */
+export function placeOfCheck({ id, stage }: { id: string; stage: StageId }): Place {
+  const closest = places
+    .filter((place) => place.sheet === stage)
     .flatMap(({ sheet: sheetId, section: name, entry }) =>
       entry.checks.filter((check) => begins(id, check)).map((check) => ({ sheet: sheetId, section: name, length: check.length })),
     )
     .sort((a, b) => b.length - a.length)[0];
-  if (!named) throw new Error(`No section tells the check ${id}.`);
-  return { sheet: named.sheet, section: named.section };
+  return { sheet: stage, section: closest?.section ?? sectionAt(stage, undefined) };
 }

@@ -18,7 +18,7 @@ function Standing({ findings, onGo }: { findings: readonly Finding[]; onGo: () =
       {findings.map((finding) => (
         <li key={finding.id}>
           <LevelMark level={finding.level} />{' '}
-          <StageLink className="plain-link" href={placeHref(build.id, placeOfCheck(finding.id))}>
+          <StageLink className="plain-link" href={placeHref(build.id, placeOfCheck(finding))}>
             {message(finding)}
           </StageLink>
         </li>

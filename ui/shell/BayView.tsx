@@ -53,7 +53,7 @@ function BayRow({
 }) {
   const { name, what, place, wet, signed, counts, worst, holdPoint, waitsFor, leak } = summary;
   const told = (['stop', 'fix', 'open'] as const).filter((level) => counts[level] > 0);
-  const pressing = worst?.level === 'stop' || worst?.level === 'fix' ? placeOfCheck(worst.id) : firstPlace(waitsFor ?? 'signoff');
+  const pressing = worst?.level === 'stop' || worst?.level === 'fix' ? placeOfCheck(worst) : firstPlace(waitsFor ?? 'signoff');
   return (
     <li>
       <Link className="bay-row" prefetch={false} href={placeHref(id, signed === 'signed' ? firstPlace('signoff') : pressing)}>

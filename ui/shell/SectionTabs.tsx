@@ -25,7 +25,7 @@ export function SectionTabs({ place: { sheet, section } }: { place: Place }) {
       >
         {sections.map(([name, { label }]) => {
           const own = findings.filter((finding) => {
-            const place = placeOfCheck(finding.id);
+            const place = placeOfCheck(finding);
             return place.sheet === sheet && place.section === name;
           });
           return (

@@ -167,7 +167,7 @@ export function drawPickup(build: Build, findings: readonly Finding[], width: nu
   }
   if (unusable !== null && y1 - end > 14)
     pen.write({ x: x1 - 8, y: y1 - 7 }, `${formatFixed(unusable, 1)} L out of reach`, { anchor: 'end' });
-  pen.write({ x: 6, y: height - 8 }, `drawn 1 : ${formatFixed(1 / perMm / (25.4 / 96), 1)}`);
+  pen.write({ x: x0 + w / 2, y: height - 8 }, `drawn 1 : ${formatFixed(1 / perMm / (25.4 / 96), 1)}`, { anchor: 'middle' });
   return pen.done(
     width,
     height,

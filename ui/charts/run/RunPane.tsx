@@ -26,7 +26,7 @@ function PartMarks() {
     <ul className="part-marks" aria-label="What the run has to tell">
       {worstFirst.map(({ part, finding, more }) => (
         <li key={part}>
-          <StageLink href={placeHref(build.id, placeOfCheck(finding.id))} className={`part-mark level-${finding.level}`}>
+          <StageLink href={placeHref(build.id, placeOfCheck(finding))} className={`part-mark level-${finding.level}`}>
             <LevelGlyph level={finding.level} size={13} />
             {partNames[part]}
             {more > 0 && <span className="mono">+{more}</span>}

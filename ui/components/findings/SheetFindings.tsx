@@ -30,7 +30,7 @@ export function SheetFindings({ place }: { place: Place }) {
   // The heater's own sheet has no checks: there the worst of the whole build is told.
   const findings =
     place.sheet === 'heater' ? all.filter(({ level, waived }) => level === 'stop' || (level === 'fix' && !waived)) : ofStage;
-  const isHere = ({ id }: Finding) => place.sheet === 'heater' || placeOfCheck(id).section === place.section;
+  const isHere = (finding: Finding) => place.sheet === 'heater' || placeOfCheck(finding).section === place.section;
   const here = findings.filter(isHere);
   const elsewhere = findings.filter((finding) => !isHere(finding));
   const sound = findings.filter(({ level }) => level === 'sound');
