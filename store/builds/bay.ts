@@ -1,6 +1,6 @@
 import { Op, Sequelize, type WhereOptions } from 'sequelize';
 import type { BuildSummary } from '../../core/checks/summarizeBuild';
-import type { BayFilter } from '../../core/people/bayFilter';
+import type { BayFilter } from '../../core/checks/bayFilter';
 import { database } from '../database';
 import type { Person } from '../people';
 

@@ -10,6 +10,7 @@ import { FileButton } from './cells/FileButton';
 import { Problems } from './cells/Problems';
 import { RowCell } from './lists/RowCell';
 import { useRows } from './lists/useRows';
+import { useSmall } from './useSmall';
 
 type Photo = RowOf<'photos'>;
 type About = NonNullable<Photo['about']>;
@@ -79,6 +80,7 @@ export function PhotoStrip({
   const { photos, takePhoto, dropPhoto } = useWorkspace('photos', 'takePhoto', 'dropPhoto');
   const [problems, setProblems] = useState<string[]>([]);
   const [large, setLarge] = useState<string | null>(null);
+  const small = useSmall();
   const belongs = (row: { partId?: string; about?: About }) =>
     part ? row.partId === part.id : row.partId === undefined && [about, ...beside].includes(row.about ?? 'other');
   const mine = rows.filter(belongs);
@@ -134,7 +136,7 @@ export function PhotoStrip({
         </div>
       )}
       <Problems all={problems} />
-      <Dialog open={open !== undefined} onClose={() => setLarge(null)} maxWidth="lg" aria-label="Photograph">
+      <Dialog open={open !== undefined} onClose={() => setLarge(null)} fullScreen={small} maxWidth="lg" aria-label="Photograph">
         {open && (
           <div className="photo-large">
             <Picture photo={open} size="large" />
@@ -157,7 +159,7 @@ export function PhotoStrip({
                     setLarge(null);
                   }}
                 >
-                  Take it off the list
+                  Remove this photograph
                 </Button>
               )}
             </Box>

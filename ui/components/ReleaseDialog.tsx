@@ -9,6 +9,7 @@ import { holdPointState } from '../../core/checks/holdPointState';
 import { LevelMark } from './findings/LevelMark';
 import { useFindingText, useWorkspace } from '../sync/useWorkspace';
 import { StageLink } from './StageLink';
+import { useSmall } from './useSmall';
 
 function Standing({ findings, onGo }: { findings: readonly Finding[]; onGo: () => void }) {
   const { build } = useWorkspace('build');
@@ -30,6 +31,7 @@ function Standing({ findings, onGo }: { findings: readonly Finding[]; onGo: () =
 /** A hold point: what stands open at it over all sheets, and the name of whoever releases it. */
 export function ReleaseDialog({ holdPoint, onClose }: { holdPoint: ReleasableHoldPoint; onClose: () => void }) {
   const { settled, findings, send, mayWork, who } = useWorkspace('settled', 'findings', 'send', 'mayWork', 'who');
+  const small = useSmall();
   const [problems, setProblems] = useState<string[]>([]);
   const { stops, open } = holdPointState(settled, findings, holdPoint);
   const release = () => {
@@ -38,8 +40,8 @@ export function ReleaseDialog({ holdPoint, onClose }: { holdPoint: ReleasableHol
     if (errors.length === 0) onClose();
   };
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="hold-point-title">
-      <Box className="stack" sx={{ padding: 2.5 }}>
+    <Dialog open onClose={onClose} fullScreen={small} fullWidth maxWidth="sm" aria-labelledby="hold-point-title">
+      <Box className={small ? 'stack over-all' : 'stack'} sx={{ padding: 2.5 }}>
         <h2 id="hold-point-title">{holdPoints[holdPoint][0]?.toUpperCase() + holdPoints[holdPoint].slice(1)}</h2>
         {stops.length > 0 && (
           <Box className="banner bad" sx={{ margin: 0 }}>
@@ -61,7 +63,7 @@ export function ReleaseDialog({ holdPoint, onClose }: { holdPoint: ReleasableHol
             {problems.join(' ')}
           </p>
         )}
-        <div className="inline">
+        <div className="inline dialog-keys">
           {mayWork && stops.length === 0 && (
             <Button variant="contained" onClick={release}>
               {open.length === 0 ? `Release: ${holdPointSteps[holdPoint]}` : `Release all the same: ${holdPointSteps[holdPoint]}`}

@@ -3,7 +3,7 @@ import { Box, InputAdornment, MenuItem, OutlinedInput, TextField, ToggleButton }
 import { Search } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { stageIds, stages, type StageId } from '../../core/build/stages';
-import { findMax, type BayFilter } from '../../core/people/bayFilter';
+import { findMax, type BayFilter } from '../../core/checks/bayFilter';
 
 /** How long a hand rests before what it typed is looked for, ms. */
 const restMs = 250;

@@ -7,7 +7,7 @@ import Link from 'next/link';
 import { messageOf } from '../../core/checks/findingText';
 import { levelWords, type Level } from '../../core/checks/Finding';
 import type { BuildSummary } from '../../core/checks/summarizeBuild';
-import { bayQuery, type BayFilter } from '../../core/people/bayFilter';
+import { bayQuery, type BayFilter } from '../../core/checks/bayFilter';
 import type { UnitPreferences } from '../../core/units/inUnits';
 import { useNow } from '../components/useNow';
 import { LevelMark } from '../components/findings/LevelMark';

@@ -208,6 +208,12 @@ export const theme = createTheme({
         head: { fontWeight: 700, color: 'var(--ink)' },
       },
     },
+    MuiSnackbar: { styleOverrides: { root: { '&&': { bottom: 64 } } } },
+    MuiSnackbarContent: {
+      styleOverrides: {
+        root: { background: 'var(--ink)', color: 'var(--sheet)', borderRadius: 3, fontSize: '1rem', fontWeight: 600 },
+      },
+    },
     MuiTooltip: { styleOverrides: { tooltip: { fontSize: '0.9rem' } } },
   },
 });

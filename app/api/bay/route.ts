@@ -1,4 +1,4 @@
-import { readBayFilter } from '../../../core/people/bayFilter';
+import { readBayFilter } from '../../../core/checks/bayFilter';
 import { countDue, listBuilds } from '../../../store/builds/bay';
 import { refused } from '../../lib/answers';
 import { route } from '../../lib/handle';

@@ -41,14 +41,22 @@ export class FormPen {
   write({ x, y }: Spot, text: string, more: Partial<TextMark> = {}): void {
     this.marks.push({ kind: 'text', x: round(x), y: round(y), text, part: null, anchor: 'start', flow: 'ink', ...more });
   }
-  /** @param at the middle of the box in which the figure is typed */
+  /**
+   * @param at the middle of the box in which the figure is typed
+   * @param wide px, where words are chosen in it
+   */
   dimension(
     path: FigurePath,
     at: Spot,
     label: string,
-    { line = '', label: side = 'below' }: { line?: string; label?: 'below' | 'above' | 'right' | 'left' } = {},
+    {
+      line = '',
+      label: side = 'below',
+      wide = boxSize.w,
+    }: { line?: string; label?: 'below' | 'above' | 'right' | 'left'; wide?: number } = {},
   ): void {
-    const { w, h } = boxSize;
+    const { h } = boxSize;
+    const w = wide;
     const box = { x: round(at.x - w / 2), y: round(at.y - h / 2), w, h };
     const labelAt = {
       below: { x: at.x, y: at.y + h / 2 + 15, anchor: 'middle' as const },

@@ -5,12 +5,13 @@ import type { Build } from '../../build/Build';
 import { assess } from '../../checks/assess';
 import type { FigurePath } from '../../build/sheets';
 import { drawPickup } from './drawPickup';
+import { drawPlate } from './drawPlate';
 import { drawPumpPlace } from './drawPumpPlace';
 import { drawTank } from './drawTank';
 import type { FormDrawing } from './FormDrawing';
 import { inkOfFigure } from './FormPen';
 
-const pictures = { pickup: drawPickup, tank: drawTank, pump: drawPumpPlace };
+const pictures = { pickup: drawPickup, tank: drawTank, pump: drawPumpPlace, plate: drawPlate };
 const among: readonly FigurePath[] = [
   'fuel.tankLengthMm',
   'fuel.tankHeightMm',

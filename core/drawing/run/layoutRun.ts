@@ -1,7 +1,9 @@
 import type { Build } from '../../build/Build';
 import { stageIds, type StageId } from '../../build/stages';
+import type { Part } from '../../build/field';
 import type { Finding } from '../../checks/Finding';
 import { isProven } from '../../checks/progress';
+import { leadersTo, type Shape } from './leaders';
 import type { Frame, RunDrawing } from './marks';
 import { partFindings } from './partFindings';
 import { drawAlarm, drawBattery } from './parts/battery';
@@ -112,12 +114,21 @@ export function layoutRun(build: Build, findings: readonly Finding[], width: num
     ...strokeBoxes(feed, 2),
   ];
   settleLabels(pen.marks, anchors, told, bodies, { width, height });
+  const shapes: Record<Part, Shape> = {
+    ...boxes,
+    suction: line.ways[0] ?? [],
+    line: line.ways[1] ?? [],
+    exhaust: pipes.ways.exhaust,
+    intake: pipes.ways.intake,
+    pickup: [pickup.top, pickup.end],
+  };
   return {
     width,
     height,
     scale: perMm,
     marks: pen.marks,
     anchors,
+    leaders: leadersTo(anchors, shapes, Object.keys(told) as Part[]),
     told,
     pump: { x: inlet.x, y: inlet.y, lengthPx, angleDeg: pump.angleDeg },
     segments: line.segments,

@@ -45,6 +45,8 @@ export interface RunDrawing {
   marks: Mark[];
   /** Where the worst finding on a part is shown, px. */
   anchors: Record<Part, Spot>;
+  /** Ties of marks that stand off their part, px. */
+  leaders: { part: Part; from: Spot; to: Spot }[];
   /** The worst finding on each part that has one to tell. */
   told: Partial<Record<Part, PartFinding>>;
   pump: { x: number; y: number; lengthPx: number; angleDeg: number };

@@ -132,6 +132,9 @@ export function RunView({ place }: { place: Place }) {
             ) : null,
           )}
         {mayWork && sheet === 'fuel' && <circle className="handle" data-drag="tilt" cx={tip.x} cy={tip.y} r={9} aria-hidden />}
+        {drawing.leaders.map(({ part, from, to }) => (
+          <path key={part} className="leader" d={`M${from.x},${from.y}L${to.x},${to.y}`} />
+        ))}
         {runParts.map((part) => {
           const worst = drawing.told[part];
           const at = drawing.anchors[part];

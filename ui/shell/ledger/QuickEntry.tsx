@@ -1,5 +1,5 @@
 'use client';
-import { Button, IconButton, InputBase } from '@mui/material';
+import { Button, IconButton, InputBase, Snackbar } from '@mui/material';
 import { CornerDownLeft } from 'lucide-react';
 import { useState } from 'react';
 import type { Build } from '../../../core/build/Build';
@@ -9,6 +9,8 @@ import type { UnitPreferences } from '../../../core/units/inUnits';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { useKeptText } from '../../sync/useKeptText';
 
+/** How long short news stands, ms. */
+const newsMs = 6000;
 const read = (text: string, build: Build, unitPreferences: UnitPreferences) =>
   parseEntry(text, { build, unitPreferences, nowMs: Date.now(), newId: () => crypto.randomUUID() });
 
@@ -41,12 +43,14 @@ export function QuickEntry() {
         enter(line);
       }}
     >
+      <Snackbar
+        open={answer?.kind === 'done'}
+        autoHideDuration={newsMs}
+        onClose={(_event, reason) => reason === 'timeout' && setAnswer(null)}
+        message={answer?.kind === 'done' ? `${waiting.length > 0 ? 'Not sent yet' : 'Kept'}: ${say(answer.reads)}` : ''}
+        slotProps={{ content: { role: 'status' } }}
+      />
       <div className="entry-reads" aria-live="polite">
-        {answer?.kind === 'done' && (
-          <span>
-            {waiting.length > 0 ? 'Not sent yet' : 'Kept'}: {say(answer.reads)}
-          </span>
-        )}
         {answer?.kind === 'refused' && <span className="error-line">{say(answer.sentence)}</span>}
         {answer?.kind === 'ask' && <strong>{answer.question}</strong>}
       </div>

@@ -3,7 +3,7 @@ import { Button } from '@mui/material';
 import Link from 'next/link';
 import { useRouter, useSearchParams } from 'next/navigation';
 import { useCallback } from 'react';
-import { bayQuery, readBayFilter, type BayFilter } from '../../../core/people/bayFilter';
+import { bayQuery, readBayFilter, type BayFilter } from '../../../core/checks/bayFilter';
 import type { Signed } from '../../../core/people/Who';
 import { roleMay } from '../../../core/people/roles';
 import { OnDevice } from '../../components/OnDevice';
