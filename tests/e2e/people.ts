@@ -1,7 +1,8 @@
 import { actionCommands, untilNow } from '../actionCommands';
 import { soundBuild, type Values } from '../soundBuild';
 import { expect, type APIRequestContext, type Page } from './silent';
-import { placeOfAddress, sectionsOf } from '../../core/build/sections';
+import { sectionsOf } from '../../core/build/sections';
+import { placeOfAddress } from '../../core/build/places';
 import { fieldAt } from '../../core/build/sheets';
 import type { Level } from '../../core/checks/Finding';
 import cast from '../../demo/people.json';

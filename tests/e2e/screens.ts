@@ -1,4 +1,5 @@
-import { placeHref, sectionsOf, sheetIds } from '../../core/build/sections';
+import { sectionsOf, sheetIds } from '../../core/build/sections';
+import { placeHref } from '../../core/build/places';
 import { demoId } from './people';
 
 /** Every screen that a person signed in can come to. */

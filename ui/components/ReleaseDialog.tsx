@@ -1,5 +1,5 @@
 'use client';
-import { placeHref, placeOfCheck } from '../../core/build/sections';
+import { placeHref, placeOfCheck } from '../../core/build/places';
 import { holdPoints, holdPointSteps } from '../../core/build/stages';
 import { Box, Button, Dialog } from '@mui/material';
 import { useState } from 'react';

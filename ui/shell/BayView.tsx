@@ -1,7 +1,8 @@
 'use client';
 import { Box, Button } from '@mui/material';
 import { holdPointSteps, stageIds, stages } from '../../core/build/stages';
-import { placeHref, placeOfCheck, sectionAt, type SheetId } from '../../core/build/sections';
+import { type SheetId } from '../../core/build/sections';
+import { placeHref, placeOfCheck, sectionAt } from '../../core/build/places';
 import { format } from 'date-fns';
 import Link from 'next/link';
 import { messageOf } from '../../core/checks/findingText';

@@ -1,6 +1,7 @@
 'use client';
 import { Tab, Tabs } from '@mui/material';
-import { placeHref, placeOfCheck, sectionsOf, type Place } from '../../core/build/sections';
+import { sectionsOf } from '../../core/build/sections';
+import { placeHref, placeOfCheck, type Place } from '../../core/build/places';
 import { marksOf } from '../../core/checks/marksOf';
 import { Marks } from '../components/findings/Marks';
 import { StageLink } from '../components/StageLink';

@@ -1,7 +1,8 @@
 'use client';
 import { Button, LinearProgress } from '@mui/material';
 import { createElement, useEffect, useState, type ComponentType } from 'react';
-import { placeOfAddress, sectionsOf, type Place, type SectionId, type SheetId } from '../../core/build/sections';
+import { sectionsOf, type SectionId, type SheetId } from '../../core/build/sections';
+import { placeOfAddress, type Place } from '../../core/build/places';
 import { sheetName } from './sheetName';
 import { figureAsked } from '../components/StageLink';
 import { panelId, tabId } from './SectionTabs';

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
 import { spoiledBuild } from '../../../tests/anyBuild';
+import { soundBuild } from '../../../tests/soundBuild';
 import { assess } from '../../checks/assess';
 import { layoutRun } from './layoutRun';
-import { nearestSpot } from './leaders';
+import { leadersTo, nearestSpot } from './leaders';
 
 test('the nearest spot of a body is within it, of a way upon it', () => {
   expect(nearestSpot({ x: 50, y: 0 }, { x: 0, y: 10, w: 20, h: 20 })).toEqual({ x: 20, y: 10 });
@@ -27,4 +28,14 @@ test('a mark that stands off its part is tied to it, whatever the build', () => 
     }),
     { numRuns: 60 },
   );
+});
+
+test('a mark upon its part needs no tie, one that stands 30 px off it has one', () => {
+  const shapes = { ...layoutRun(soundBuild(), [], 1100, 286).boxes, tank: { x: 0, y: 0, w: 40, h: 40 } };
+  const tie = (y: number) => {
+    const { anchors } = layoutRun(soundBuild(), [], 1100, 286);
+    return leadersTo({ ...anchors, tank: { x: 20, y } }, shapes, ['tank']);
+  };
+  expect(tie(50)).toEqual([]);
+  expect(tie(70)).toEqual([{ part: 'tank', from: { x: 20, y: 70 }, to: { x: 20, y: 40 } }]);
 });

@@ -1,7 +1,7 @@
 'use client';
 import { Button } from '@mui/material';
 import { useState } from 'react';
-import { placeHref, placeOfCheck, type Place } from '../../../core/build/sections';
+import { placeHref, placeOfCheck, type Place } from '../../../core/build/places';
 import { levels } from '../../../core/checks/Finding';
 import { partFindings } from '../../../core/drawing/run/partFindings';
 import { LevelGlyph } from '../../components/findings/LevelMark';

@@ -2,7 +2,7 @@
 import { pointer } from 'd3';
 import { useEffect, useMemo, useRef } from 'react';
 import type { Part } from '../../../core/build/field';
-import { placeHref, type Place } from '../../../core/build/sections';
+import { placeHref, type Place } from '../../../core/build/places';
 import { levelWords } from '../../../core/checks/Finding';
 import { movePump, moveTank, tiltPump } from '../../../core/drawing/run/dragRun';
 import { shareAlong } from '../../../core/drawing/run/shareAlong';

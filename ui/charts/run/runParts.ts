@@ -1,5 +1,6 @@
 import type { Part } from '../../../core/build/field';
-import type { Place, SheetId } from '../../../core/build/sections';
+import type { SheetId } from '../../../core/build/sections';
+import type { Place } from '../../../core/build/places';
 
 /** The section that a part of the run opens. */
 export const placeOfPart: Record<Part, Place> = {

@@ -1,5 +1,6 @@
 'use client';
-import { placeHref, placeOfFigure, sectionsOf } from '../../../core/build/sections';
+import { sectionsOf } from '../../../core/build/sections';
+import { placeHref, placeOfFigure } from '../../../core/build/places';
 import { stages } from '../../../core/build/stages';
 import type { Finding } from '../../../core/checks/Finding';
 import { needsOf, type WantedNeed } from '../../../core/checks/needsOf';

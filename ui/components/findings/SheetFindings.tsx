@@ -1,6 +1,7 @@
 'use client';
 import { Box } from '@mui/material';
-import { placeOfCheck, sectionsOf, type Place } from '../../../core/build/sections';
+import { sectionsOf } from '../../../core/build/sections';
+import { placeOfCheck, type Place } from '../../../core/build/places';
 import { levels, type Finding } from '../../../core/checks/Finding';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { FindingCard } from './FindingCard';

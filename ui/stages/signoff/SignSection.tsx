@@ -2,7 +2,7 @@
 import { Box } from '@mui/material';
 import { whatStands } from '../../../core/checks/signoff/signoff';
 import { useState } from 'react';
-import { placeHref, placeOfFigure } from '../../../core/build/sections';
+import { placeHref, placeOfFigure } from '../../../core/build/places';
 import { fieldAt } from '../../../core/build/sheets';
 import { type Finding } from '../../../core/checks/Finding';
 import { signState } from '../../../core/checks/progress';

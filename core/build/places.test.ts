@@ -1,6 +1,7 @@
 import { checks } from '../checks/allChecks';
 import { listIds } from './lists';
-import { placeHref, placeOfCheck, placeOfFigure, sectionAt, sectionsOf, sheetIds } from './sections';
+import { sectionsOf, sheetIds } from './sections';
+import { placeHref, placeOfCheck, placeOfFigure, sectionAt } from './places';
 import { figurePaths } from './sheets';
 
 const all = sheetIds.flatMap((sheet) => Object.values(sectionsOf(sheet)));
