@@ -107,23 +107,26 @@ export function RowList<L extends ListId>({
   };
   return (
     <section aria-label={label} className="rows">
-      <ul>
-        {onMove && mayWork ? (
-          <Sortable ids={rows.map(({ id }) => id)} onMove={onMove}>
+      {onMove && mayWork ? (
+        // Round the list: what tells a reader of a move is no row of it.
+        <Sortable ids={rows.map(({ id }) => id)} onMove={onMove}>
+          <ul>
             {rows.map((row, i) => (
               <SortableBox key={row.id} id={row.id} name={rowName(list, row)} component="li" {...attributes(row, i)}>
                 {(grip) => inRow(row, grip)}
               </SortableBox>
             ))}
-          </Sortable>
-        ) : (
-          rows.map((row, i) => (
+          </ul>
+        </Sortable>
+      ) : (
+        <ul>
+          {rows.map((row, i) => (
             <li key={row.id} {...attributes(row, i)}>
               {inRow(row, null)}
             </li>
-          ))
-        )}
-      </ul>
+          ))}
+        </ul>
+      )}
       {problems.length > 0 && (
         <p className="error-line" role="alert">
           {problems.join(' ')}
