@@ -23,6 +23,8 @@ export const section = (page: Page, label: string): Promise<void> =>
 
 /** Goes to another stage: by the menu on a phone, by the dipstick elsewhere. */
 export async function toStage(page: Page, name: string): Promise<void> {
+  // Which of the two it has is known once the build is drawn.
+  await expect(page.locator('.workspace-head h1')).toBeVisible();
   const menu = page.getByRole('button', { name: /^Stage: / });
   if ((await menu.count()) === 0) {
     await page
