@@ -270,9 +270,7 @@ test('the bay is looked through while one types, and by what builds wait for', a
   await page.getByLabel('Find a build').fill('Fellgate');
   await page.getByRole('button', { name: 'mine' }).click();
   await expect(found('Fellgate Control').first()).toBeVisible();
-  await page.getByLabel('Waits for').focus();
-  await page.keyboard.press('Enter');
-  await page.getByRole('option', { name: 'waits for priming' }).press('Enter');
+  await page.getByLabel('Waits for').selectOption({ label: 'waits for priming' });
   await expect(found('Fellgate Control')).toHaveCount(0);
   const refused = await page.request.get('/api/bay?waits=lunch');
   expect([refused.status(), await refused.text()]).toEqual([

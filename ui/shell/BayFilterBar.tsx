@@ -1,9 +1,12 @@
 'use client';
-import { Box, InputAdornment, MenuItem, OutlinedInput, TextField, ToggleButton } from '@mui/material';
+import { Box, InputAdornment, OutlinedInput, ToggleButton } from '@mui/material';
 import { Search } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { stageIds, stages, type StageId } from '../../core/build/stages';
+import { CellPick, Options } from '../components/cells/CellInput';
 import { findMax, type BayFilter } from '../../core/checks/bayFilter';
+
+const waitsFor = Object.fromEntries(stageIds.map((id) => [id, `waits for ${stages[id].toLowerCase()}`]));
 
 /** How long a hand rests before what it typed is looked for, ms. */
 const restMs = 250;
@@ -56,20 +59,16 @@ export function BayFilterBar({
           due this week: {dueCount}
         </ToggleButton>
       )}
-      <TextField
-        select
-        slotProps={{ select: { displayEmpty: true, inputProps: { 'aria-label': 'Waits for' } } }}
-        value={filter.waits}
-        onChange={(event) => set({ waits: event.target.value as '' | StageId })}
-        className="bay-waits-for"
-      >
-        <MenuItem value="">waits for anything</MenuItem>
-        {stageIds.map((id) => (
-          <MenuItem key={id} value={id}>
-            waits for {stages[id].toLowerCase()}
-          </MenuItem>
-        ))}
-      </TextField>
+      <Box className="bay-waits-for">
+        <CellPick
+          name="Waits for"
+          value={filter.waits}
+          disabled={false}
+          onChoose={(waits) => set({ waits: waits as '' | StageId })}
+        >
+          <Options of={waitsFor} empty="waits for anything" />
+        </CellPick>
+      </Box>
     </Box>
   );
 }

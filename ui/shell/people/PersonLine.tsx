@@ -1,9 +1,12 @@
 import Link from 'next/link';
+import { lazy, Suspense } from 'react';
 import type { Role } from '../../../core/people/roles';
 import { ThemeSwitch } from '../ThemeSwitch';
 import { useSmall } from '../../components/useSmall';
-import { PersonMenu } from './PersonMenu';
 import { SignOutButton } from './SignOutButton';
+
+// A menu is for phones alone; elsewhere nobody waits for its script.
+const PersonMenu = lazy(() => import('./PersonMenu').then((m) => ({ default: m.PersonMenu })));
 
 /** The line at the head of every page that is not a build: whose workshop, who is signed in, the way out. */
 export function PersonLine({
@@ -31,7 +34,9 @@ export function PersonLine({
       )}
       {demo && <span className="invented">invented demo</span>}
       {small ? (
-        <PersonMenu person={person} />
+        <Suspense fallback={null}>
+          <PersonMenu person={person} />
+        </Suspense>
       ) : (
         <>
           <span className="push soft">
