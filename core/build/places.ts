@@ -41,13 +41,19 @@ export function placeOfFigure(path: FigurePath): Place {
   if (!place) throw new Error(`No section holds the figure ${path}.`);
   return place;
 }
+// Asked of every finding by every tab, at every keystroke; the answer is the same as long as the program runs.
+const checkPlaces = new Map<string, Place>();
 /** Where a check of a stage is told: the section whose entry names it most closely, or else the first of its stage. */
 export function placeOfCheck({ id, stage }: { id: string; stage: StageId }): Place {
+  const known = checkPlaces.get(id);
+  if (known) return known;
   const closest = places
     .filter((place) => place.sheet === stage)
-    .flatMap(({ sheet: sheetId, section: name, entry }) =>
-      entry.checks.filter((check) => begins(id, check)).map((check) => ({ sheet: sheetId, section: name, length: check.length })),
+    .flatMap(({ section: name, entry }) =>
+      entry.checks.filter((check) => begins(id, check)).map((check) => ({ section: name, length: check.length })),
     )
     .sort((a, b) => b.length - a.length)[0];
-  return { sheet: stage, section: closest?.section ?? sectionAt(stage, undefined) };
+  const place = { sheet: stage, section: closest?.section ?? sectionAt(stage, undefined) };
+  checkPlaces.set(id, place);
+  return place;
 }

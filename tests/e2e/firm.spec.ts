@@ -11,6 +11,7 @@ import {
   expectLevel,
   newBuild,
   open,
+  quick,
   section,
   settled,
   signIn,
@@ -18,10 +19,6 @@ import {
   soundCopy,
 } from './people';
 
-const quick = async (page: Page, line: string) => {
-  await page.getByLabel('Quick entry').fill(line);
-  await page.getByLabel('Quick entry').press('Enter');
-};
 /** Until this device can open the build without the server. */
 const keptForOffline = (page: Page, id: string) =>
   expect

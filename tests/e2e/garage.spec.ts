@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { expect, test, type Page } from './silent';
+import { expect, test } from './silent';
 import {
   copyOf,
   demoId,
@@ -8,17 +8,13 @@ import {
   expectLevel,
   newBuild,
   open,
+  quick,
   section,
   settled,
   signIn,
   soundCopy,
   toStage,
 } from './people';
-
-const quick = async (page: Page, line: string) => {
-  await page.getByLabel('Quick entry').fill(line);
-  await page.getByLabel('Quick entry').press('Enter');
-};
 
 test('a first start logged live, by keys and by quick entry, and taken away as CSV that comes back in', async ({ page }) => {
   await signIn(page, 'bram');

@@ -96,6 +96,12 @@ export async function fillInstant(page: Page, label: string, at: Date): Promise<
   await page.keyboard.press('Tab');
 }
 
+/** Types a line into quick entry and sends it. */
+export async function quick(page: Page, line: string): Promise<void> {
+  await page.getByLabel('Quick entry').fill(line);
+  await page.getByLabel('Quick entry').press('Enter');
+}
+
 /** Waits until nothing is on its way any more. */
 export async function settled(page: Page): Promise<void> {
   await expect(page.locator('[data-waiting]')).toHaveCount(0);

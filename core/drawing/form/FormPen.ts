@@ -1,5 +1,8 @@
 import type { Build } from '../../build/Build';
 import { fieldAt, figureAt, valueAt, type FigurePath, type ValueAt } from '../../build/sheets';
+import { showFigure } from '../../figures/showFigure';
+import { upperFirst } from '../../units/formatNumber';
+import { metric } from '../../units/inUnits';
 import type { Finding } from '../../checks/Finding';
 import type { Mark, PathMark, Spot, TextMark } from '../run/marks';
 import { lineWidths, round } from '../run/Pen';
@@ -36,6 +39,8 @@ export class FormPen {
   draw(d: string, of: readonly FigurePath[], more: Partial<PathMark> = {}): void {
     const inks = of.map((path) => inkOfFigure(this.build, path));
     const ink = inks.includes('unknown') ? 'unknown' : inks.includes('planned') ? 'planned' : 'fitted';
+    // A fill has no broken edge by which it could be told from what is known: what nobody has said is not filled.
+    if (ink === 'unknown' && (more.width === 0 || more.name === 'hatch')) return;
     this.marks.push({ kind: 'path', d, part: null, flow: 'ink', ink, width: lineWidths[ink], ...more });
   }
   write({ x, y }: Spot, text: string, more: Partial<TextMark> = {}): void {
@@ -72,8 +77,14 @@ export class FormPen {
     if (finding && finding.level !== 'sound' && !finding.waived)
       this.pins.push({ id, level: finding.level, x: round(at.x), y: round(at.y) });
   }
-  done(width: number, height: number, words: string): FormDrawing {
+  /** @param title what is seen, in a phrase; its dimensions are told after it, those that nobody has said as such */
+  done(width: number, height: number, title: string): FormDrawing {
     const { marks, pins } = this;
-    return { width, height, marks, dimensions: settleBoxes(this.dimensions, width, height), pins, words };
+    const told = this.dimensions.map(({ path, label }) => {
+      const value = valueAt(this.build.sheets, path);
+      return `${label}: ${value === null ? 'not known' : showFigure(path, value, metric)}`;
+    });
+    const dimensions = settleBoxes(this.dimensions, width, height);
+    return { width, height, marks, dimensions, pins, words: `${title}. ${upperFirst(told.join('; '))}.` };
   }
 }

@@ -158,19 +158,17 @@ export function drawPickup(build: Build, findings: readonly Finding[], width: nu
 
   const cut = explain(build, 'fuel.cutMm').value;
   const unusable = explain(build, 'fuel.unusableL').value;
-  if (standpipe) {
+  if (standpipe && cut !== null) {
     pen.write({ x: 6, y: 150 }, 'Cut the pipe to');
-    pen.write({ x: 6, y: 192 }, cut === null ? '—' : `${formatFixed(cut, figures['fuel.cutMm'].decimals)} mm`, { large: true });
-    pen.write({ x: 6, y: 212 }, 'under the flange, give or take', { flow: 'ink' });
-    pen.dimension('tank.cutOffMm', { x: 52, y: 244 }, '±', { label: 'right' });
+    pen.write({ x: 6, y: 192 }, `${formatFixed(cut, figures['fuel.cutMm'].decimals)} mm`, { large: true });
+    pen.write({ x: 6, y: 212 }, 'under the flange, give or take');
+  }
+  if (standpipe) {
+    pen.dimension('tank.cutOffMm', { x: 52, y: 244 }, 'off by ±', { label: 'right' });
     pen.dimension('tank.cutMm', { x: 66, y: 312 }, 'cut, as measured');
   }
   if (unusable !== null && y1 - end > 14)
     pen.write({ x: x1 - 8, y: y1 - 7 }, `${formatFixed(unusable, 1)} L out of reach`, { anchor: 'end' });
   pen.write({ x: x0 + w / 2, y: height - 8 }, `drawn 1 : ${formatFixed(1 / perMm / (25.4 / 96), 1)}`, { anchor: 'middle' });
-  return pen.done(
-    width,
-    height,
-    `The tank at the pickup, cut open: ${standpipe ? 'a standpipe' : 'an outlet'} ends ${formatFixed(clearMm)} mm above the floor, fuel stands ${formatFixed(levelMm)} mm.`,
-  );
+  return pen.done(width, height, 'The tank at the pickup, cut open');
 }

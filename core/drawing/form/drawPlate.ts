@@ -32,5 +32,5 @@ export function drawPlate(build: Build, findings: readonly Finding[], width: num
   pen.dimension('kit.plateFuel', { x: left, y: lower }, 'fuel', { wide });
   pen.dimension('kit.plateAltitudeM', { x: right, y: lower }, 'made for up to', { wide });
   pen.pin('kit.plate', { x: edge + w / 2, y: edge + h / 2 });
-  return pen.done(width, height, 'The heater’s data plate: voltage, output, fuel, and the height that it is made for.');
+  return pen.done(width, height, 'The heater’s data plate');
 }

@@ -1,7 +1,7 @@
 import type { Build } from '../../build/Build';
 import { ruleFor } from '../../practices/ruleFor';
 import type { Finding } from '../../checks/Finding';
-import { formatFixed, formatShort } from '../../units/formatNumber';
+import { formatShort } from '../../units/formatNumber';
 import type { Spot } from '../run/marks';
 import { closed, polyline, shape } from '../run/Pen';
 import { uprightDimension } from './dimensionLines';
@@ -149,9 +149,5 @@ export function drawPumpPlace(build: Build, findings: readonly Finding[], width:
   pen.pin('fuel.pump.direction', turn(pumpPx * 0.85, 0));
   pen.pin('fuel.pump.mount', turn(pumpPx * 0.5, pumpHalf + 14));
   pen.write({ x: 6, y: 18 }, 'Heights to scale; bodies and lengths are not.');
-  return pen.done(
-    width,
-    height,
-    `Heights above the tank’s floor: the pump’s inlet ${formatFixed(pumpMm)} mm, the heater’s ${formatFixed(heaterMm)} mm; the pump’s outlet is up by ${formatShort(angle)}°.`,
-  );
+  return pen.done(width, height, 'Heights above the tank’s floor, and the pump’s angle');
 }

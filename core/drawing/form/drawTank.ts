@@ -122,9 +122,5 @@ export function drawTank(build: Build, findings: readonly Finding[], width: numb
   pen.pin('fuel.figures', { x: side.x + 18, y: side.y + 18 });
   pen.pin('fuel.runtime', { x: side.x + side.w - 18, y: Math.min(level + 16, floor - 14) });
   pen.write({ x: 6, y: height - 8 }, `drawn 1 : ${formatFixed(1 / perMm / (25.4 / 96), 1)}`);
-  return pen.done(
-    width,
-    height,
-    `The tank from the side and from its end: ${formatFixed(lengthMm)} mm long, ${formatFixed(highMm)} mm high; fuel stands ${formatFixed(levelMm)} mm.`,
-  );
+  return pen.done(width, height, 'The tank from the side and from its end');
 }

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { spoiledBuild } from '../../../tests/anyBuild';
 import { soundBuild } from '../../../tests/soundBuild';
 import type { Build } from '../../build/Build';
+import { emptyBuild } from '../../build/emptyBuild';
 import { assess } from '../../checks/assess';
 import type { FigurePath } from '../../build/sheets';
 import { drawPickup } from './drawPickup';
@@ -114,4 +115,19 @@ test('a finding that stands is pinned where it sits, and one that holds is not',
   const build = soundBuild({ 'fuel.pumpAngleDeg': 3 });
   const pins = drawPumpPlace(build, assess(build), 760).pins.map(({ id, level }) => `${id} ${level}`);
   expect(pins).toEqual(['fuel.pump.angle fix']);
+});
+
+test('what nobody has said is neither filled nor told as a figure', () => {
+  const blank = emptyBuild(soundBuild().id, soundBuild().identity);
+  for (const draw of [drawPickup, drawTank]) {
+    const { marks, words } = draw(blank, [], 760);
+    expect(marks.filter((mark) => mark.kind === 'path' && (mark.fill === 'fuel' || mark.name === 'hatch'))).toEqual([]);
+    expect([words.includes('fuel stands: not known'), /\d/.test(words)]).toEqual([true, false]);
+  }
+});
+
+test('a reader is told each dimension as it stands on the drawing', () => {
+  const { words } = drawTank(soundBuild({ 'fuel.tankLengthMm': 500, 'fuel.fuelLevelMm': 80 }), [], 760);
+  expect(words).toContain('length: 500 mm');
+  expect(words).toContain('fuel stands: 80 mm');
 });
