@@ -5,7 +5,7 @@ import { useState } from 'react';
 import type { ReleasableHoldPoint } from '../../core/build/Build';
 import { holdPointState } from '../../core/checks/holdPointState';
 import { useWorkspace } from '../sync/useWorkspace';
-import { ReleaseDialog } from './ReleaseDialog';
+import { ReleaseDialog } from './dialogs';
 
 /** A hold point as a button on the sheet that works towards it: held, open, or released. */
 export function ReleaseButton({ holdPoint, label }: { holdPoint: ReleasableHoldPoint; label: string }) {

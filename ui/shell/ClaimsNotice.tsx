@@ -8,11 +8,9 @@ import { useWorkspace } from '../sync/useWorkspace';
 /** What a file brought along in other people's names: told on every sheet, and that it counts for nothing. */
 export function ClaimsNotice() {
   const { settled } = useWorkspace('settled');
-  const claims = settled.claims ?? [];
-  if (claims.length === 0) return null;
   return (
     <>
-      {claims.map((claim) => (
+      {(settled.claims ?? []).map((claim) => (
         <Accordion key={claim.at} className="claims" disableGutters square elevation={0}>
           <AccordionSummary expandIcon={<ChevronDown size={20} />}>
             <Typography>

@@ -3,38 +3,49 @@ import { Button, LinearProgress } from '@mui/material';
 import { createElement, useEffect, useState, type ComponentType } from 'react';
 import { sectionsOf, type SectionId, type SheetId } from '../../core/build/sections';
 import { placeOfAddress, type Place } from '../../core/build/places';
+import { fuelSections } from '../stages/fuel/fuelSections';
 import { sheetName } from './sheetName';
 import { figureAsked } from '../components/StageLink';
 import { panelId, tabId } from './SectionTabs';
 
-type Sections<S extends SheetId> = Readonly<Record<SectionId<S>, ComponentType>>;
+type Load = () => Promise<ComponentType>;
+type Loads<S extends SheetId> = Readonly<Record<SectionId<S>, Load>>;
+/** Sections that come in one script. */
+function together<S extends SheetId>(sheet: S, load: () => Promise<Readonly<Record<SectionId<S>, ComponentType>>>): Loads<S> {
+  const ids = Object.keys(sectionsOf(sheet)) as SectionId<S>[];
+  return Object.fromEntries(ids.map((id) => [id, () => load().then((all) => all[id])])) as unknown as Loads<S>;
+}
 // Each comes by itself, so that nobody waits for the sheets of stages that are not looked at.
-const loads: { readonly [S in SheetId]: () => Promise<Sections<S>> } = {
-  heater: () => import('../stages/heater/heaterSections').then((m) => m.heaterSections),
-  survey: () => import('../stages/survey/surveySections').then((m) => m.surveySections),
-  kit: () => import('../stages/kit/kitSections').then((m) => m.kitSections),
-  siting: () => import('../stages/siting/sitingSections').then((m) => m.sitingSections),
-  fuel: () => import('../stages/fuel/fuelSections').then((m) => m.fuelSections),
-  air: () => import('../stages/plainSections').then((m) => m.airSections),
-  wiring: () => import('../stages/plainSections').then((m) => m.wiringSections),
-  priming: () => import('../stages/priming/primingSections').then((m) => m.primingSections),
-  startup: () => import('../stages/startup/startupSections').then((m) => m.startupSections),
-  proving: () => import('../stages/proving/provingSections').then((m) => m.provingSections),
-  signoff: () => import('../stages/signoff/signoffSections').then((m) => m.signoffSections),
+const loads: { readonly [S in SheetId]: Loads<S> } = {
+  heater: together('heater', () => import('../stages/heater/heaterSections').then((m) => m.heaterSections)),
+  survey: together('survey', () => import('../stages/survey/surveySections').then((m) => m.surveySections)),
+  kit: together('kit', () => import('../stages/kit/kitSections').then((m) => m.kitSections)),
+  siting: together('siting', () => import('../stages/siting/sitingSections').then((m) => m.sitingSections)),
+  fuel: fuelSections,
+  air: together('air', () => import('../stages/plainSections').then((m) => m.airSections)),
+  wiring: together('wiring', () => import('../stages/plainSections').then((m) => m.wiringSections)),
+  priming: together('priming', () => import('../stages/priming/primingSections').then((m) => m.primingSections)),
+  startup: together('startup', () => import('../stages/startup/startupSections').then((m) => m.startupSections)),
+  proving: together('proving', () => import('../stages/proving/provingSections').then((m) => m.provingSections)),
+  signoff: together('signoff', () => import('../stages/signoff/signoffSections').then((m) => m.signoffSections)),
 };
+const keyOf = ({ sheet, section }: Place) => `${sheet}/${section}`;
 
-const loaded = new Map<SheetId, Readonly<Record<string, ComponentType>>>();
-/** @returns whether the sheet is there now */
-async function load(sheet: SheetId): Promise<boolean> {
+const loaded = new Map<string, ComponentType>();
+/** @returns whether the section is there now */
+async function load(place: Place): Promise<boolean> {
+  const find = (loads[place.sheet] as Readonly<Record<string, Load>>)[place.section];
   try {
-    loaded.set(sheet, loaded.get(sheet) ?? (await loads[sheet]()));
-    return true;
+    if (find) loaded.set(keyOf(place), loaded.get(keyOf(place)) ?? (await find()));
+    return find !== undefined;
   } catch {
     return false;
   }
 }
 // The one that is asked for is fetched while the build still is.
-if (typeof window !== 'undefined') void load(placeOfAddress(window.location.pathname).sheet);
+if (typeof window !== 'undefined') void load(placeOfAddress(window.location.pathname));
+const everyPlace = (): Place[] =>
+  (Object.keys(loads) as SheetId[]).flatMap((sheet) => Object.keys(loads[sheet]).map((section) => ({ sheet, section })));
 
 /** Puts the hand on the figure that the address names. */
 function useFigureOfAddress({ sheet, section }: Place, there: boolean) {
@@ -56,19 +67,20 @@ function useFigureOfAddress({ sheet, section }: Place, there: boolean) {
 /** The section of a sheet that is looked at. */
 export function StageView({ place }: { place: Place }) {
   const { sheet, section } = place;
-  const Section = loaded.get(sheet)?.[section];
-  const [tried, setTried] = useState<{ sheet: SheetId; there: boolean } | null>(null);
-  const attempt = () => void load(sheet).then((there) => setTried({ sheet, there }));
+  const Section = loaded.get(keyOf(place));
+  const [tried, setTried] = useState<{ key: string; there: boolean } | null>(null);
+  const key = keyOf(place);
+  const attempt = () => void load(place).then((there) => setTried({ key, there }));
   useEffect(() => {
     let wanted = true;
-    if (!Section) void load(sheet).then((there) => wanted && setTried({ sheet, there }));
+    if (!Section) void load({ sheet, section }).then((there) => wanted && setTried({ key: `${sheet}/${section}`, there }));
     return () => {
       wanted = false;
     };
-  }, [sheet, Section]);
+  }, [sheet, section, Section]);
   useEffect(() => {
     // The others come once there is nothing better to do: coverage may be gone when they are wanted.
-    const timer = setTimeout(() => (Object.keys(loads) as SheetId[]).forEach((other) => void load(other)), 1500);
+    const timer = setTimeout(() => everyPlace().forEach((other) => void load(other)), 1500);
     return () => clearTimeout(timer);
   }, []);
   useFigureOfAddress(place, Section !== undefined);
@@ -77,10 +89,10 @@ export function StageView({ place }: { place: Place }) {
     return (
       <div id={panelId} {...(tabbed ? { role: 'tabpanel', 'aria-labelledby': tabId(section) } : {})}>
         <h2 className="visually-hidden">{sheetName(sheet)}</h2>
-        {createElement(Section, { key: `${sheet}/${section}` })}
+        {createElement(Section, { key })}
       </div>
     );
-  if (tried?.sheet !== sheet || tried.there) return <LinearProgress aria-label="Opening" />;
+  if (tried?.key !== key || tried.there) return <LinearProgress aria-label="Opening" />;
   return (
     <div role="alert">
       <p>There is no way through to the server, and this sheet is not on this device yet.</p>

@@ -1,5 +1,5 @@
 'use client';
-import { Box, Button, IconButton, Menu, MenuItem } from '@mui/material';
+import { Button, IconButton } from '@mui/material';
 import { EllipsisVertical } from 'lucide-react';
 import Link from 'next/link';
 import { useState } from 'react';
@@ -8,13 +8,16 @@ import { placeHref } from '../../core/build/places';
 import { holdPointSteps } from '../../core/build/stages';
 import { holdPointState, isReleasable } from '../../core/checks/holdPointState';
 import { nextHoldPoint, signState } from '../../core/checks/progress';
-import { ReleaseDialog } from '../components/ReleaseDialog';
-import { goToStage, StageLink } from '../components/StageLink';
+import { ReleaseDialog } from '../components/dialogs';
+import { later } from '../components/later';
+import { StageLink } from '../components/StageLink';
 import { useSmall } from '../components/useSmall';
 import { useWorkspace } from '../sync/useWorkspace';
 import { ShortcutHelp } from './ShortcutHelp';
 import { StageMenu } from './StageMenu';
 import { ThemeSwitch } from './ThemeSwitch';
+
+const HeadMenu = later(() => import('./HeadMenu').then((m) => m.HeadMenu));
 
 /** The next step that can't be undone: what it is, and what it waits for. */
 function useNext() {
@@ -61,39 +64,15 @@ export function WorkspaceHead({ sheet }: { sheet: SheetId }) {
         <IconButton aria-label="More" aria-haspopup="menu" onClick={(event) => setMenu(event.currentTarget)}>
           <EllipsisVertical size={22} />
         </IconButton>
-        <Menu anchorEl={menu} open={menu !== null} keepMounted={false} onClose={() => setMenu(null)}>
-          <MenuItem
-            disabled={!next.releasable}
-            onClick={() => {
-              setMenu(null);
-              next.setOpen(true);
-            }}
-          >
-            <span>
-              {next.waits && <span className="soft">Next hold point: </span>}
-              <strong>{next.words}</strong>
-            </span>
-          </MenuItem>
-          <MenuItem
-            onClick={() => {
-              setMenu(null);
-              goToStage(`/builds/${build.id}/heater`);
-            }}
-          >
-            Heater and conditions
-          </MenuItem>
-          <MenuItem
-            onClick={() => {
-              setMenu(null);
-              goToStage(placeHref(build.id, { sheet: 'signoff', section: 'papers' }));
-            }}
-          >
-            Papers: certificate, build file, record
-          </MenuItem>
-          <Box component="li" sx={{ padding: '0 6px' }} role="none">
-            <ThemeSwitch />
-          </Box>
-        </Menu>
+        {menu && (
+          <HeadMenu
+            anchor={menu}
+            next={next.words}
+            waits={next.waits}
+            onNext={next.releasable && (() => next.setOpen(true))}
+            onClose={() => setMenu(null)}
+          />
+        )}
         {dialog}
       </header>
     );

@@ -1,25 +1,29 @@
 'use client';
 import { LedgerFoot } from './ledger/LedgerFoot';
 import { SheetFindings } from '../components/findings/SheetFindings';
-import { LeakNotice } from '../stages/fuel/LeakWatch';
+import { LeakNotice } from '../stages/fuel/LeakNotice';
 import { LineProvider } from '../components/line/LineContext';
 import { usePlace } from '../components/usePlace';
+import { later } from '../components/later';
 import { useSmall } from '../components/useSmall';
+import { useWorkspace } from '../sync/useWorkspace';
 import { CureNotice } from '../stages/siting/CureNotice';
 import { RunPane } from '../charts/run/RunPane';
 import { Banners } from './Banners';
-import { ClaimsNotice } from './ClaimsNotice';
 import { Dipstick } from './Dipstick';
 import { SectionTabs } from './SectionTabs';
 import { StageView } from './StageView';
 import { StopLine } from './StopLine';
 import { WorkspaceHead } from './WorkspaceHead';
 
+const ClaimsNotice = later(() => import('./ClaimsNotice').then((m) => m.ClaimsNotice));
+
 /** A build's page: dipstick at the edge, head, run and sections across the top, section and findings beneath, the ledger at the foot. */
 export function WorkspaceLayout() {
   const place = usePlace();
   const { sheet, section } = place;
   const small = useSmall();
+  const { settled } = useWorkspace('settled');
   return (
     <LineProvider>
       <div className="workspace">
@@ -31,7 +35,7 @@ export function WorkspaceLayout() {
           <main className="workspace-sheet">
             <Banners />
             <StopLine sheet={sheet} />
-            <ClaimsNotice />
+            {(settled.claims ?? []).length > 0 && <ClaimsNotice />}
             {sheet !== 'siting' && <CureNotice />}
             {sheet !== 'fuel' && <LeakNotice />}
             <StageView place={place} />

@@ -1,13 +1,14 @@
 'use client';
-import { figures } from '../../../core/figures/figures';
 import type { FigureId } from '../../../core/reading/figureIds';
-import { ButtonBase, Popover } from '@mui/material';
+import { ButtonBase } from '@mui/material';
 import { useMemo, useState } from 'react';
 import { explain } from '../../../core/figures/explain';
 import { inUnit } from '../../../core/units/inUnits';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { useWorkspace } from '../../sync/useWorkspace';
-import { Explanation } from './Explanation';
+import { later } from '../later';
+
+const ExplanationPopover = later(() => import('./ExplanationPopover').then((m) => m.ExplanationPopover));
 
 /** Computed figures, large; each tells on request how it was computed. */
 export function DerivedFigures({ keys }: { keys: readonly FigureId[] }) {
@@ -32,15 +33,7 @@ export function DerivedFigures({ keys }: { keys: readonly FigureId[] }) {
           </ButtonBase>
         );
       })}
-      <Popover
-        open={open !== null}
-        anchorEl={open?.anchor}
-        onClose={() => setOpen(null)}
-        anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
-        slotProps={{ paper: { 'aria-label': 'How this is computed', role: 'dialog' } }}
-      >
-        {open && <Explanation start={open.key} label={figures[open.key].label} />}
-      </Popover>
+      {open && <ExplanationPopover of={open.key} anchor={open.anchor} onClose={() => setOpen(null)} />}
     </div>
   );
 }

@@ -1,93 +1,21 @@
 'use client';
-import { Button, Dialog, DialogActions, DialogContent, DialogTitle, TextField, Typography } from '@mui/material';
+import { Button } from '@mui/material';
 import { useState } from 'react';
-import { useFindingText, useWorkspace } from '../../sync/useWorkspace';
-import { useKeptText } from '../../sync/useKeptText';
+import { useWorkspace } from '../../sync/useWorkspace';
+import { RepairDialog } from '../dialogs';
+import type { RepairOf } from './RepairDialog';
 
 /** Records why something was found bad and what was done: what was found stays in the record, and a new proof clears it. */
-export function RepairButton({ checkId, subject, name }: { checkId: string; subject?: string; name?: string }) {
-  const { findings, send, settled, mayWork } = useWorkspace('findings', 'send', 'settled', 'mayWork');
-  const { message } = useFindingText();
+export function RepairButton(of: RepairOf) {
+  const { mayWork } = useWorkspace('mayWork');
   const [open, setOpen] = useState(false);
-  const [problem, setProblem] = useState('');
-  const keep = `${settled.id}:repair/${checkId}/${subject ?? ''}`;
-  const [cause, setCause] = useKeptText(`${keep}/cause`);
-  const [repair, setRepair] = useKeptText(`${keep}/repair`);
   if (!mayWork) return null;
-  const found = findings.find(({ id }) => id === checkId);
-  const record = () => {
-    const short = [cause, repair].find((text) => text.trim().length < 3);
-    const errors =
-      short === undefined
-        ? send({
-            kind: 'repair',
-            repair: {
-              id: crypto.randomUUID(),
-              checkId,
-              ...(subject ? { subject } : {}),
-              cause: cause.trim(),
-              repair: repair.trim(),
-            },
-          })
-        : ['Cause and repair are both needed, in three letters or more.'];
-    setProblem(errors.join(' '));
-    if (errors.length > 0) return;
-    setCause('');
-    setRepair('');
-    setOpen(false);
-  };
   return (
     <>
       <Button variant="outlined" onClick={() => setOpen(true)}>
-        Record cause and repair{name ? ` of ${name}` : ''}
+        Record cause and repair{of.name ? ` of ${of.name}` : ''}
       </Button>
-      {open && (
-        <Dialog open onClose={() => setOpen(false)} fullWidth maxWidth="sm" aria-labelledby="repair-title">
-          <form
-            onSubmit={(event) => {
-              event.preventDefault();
-              record();
-            }}
-          >
-            <DialogTitle id="repair-title">Cause and repair{name ? `: ${name}` : ''}</DialogTitle>
-            <DialogContent>
-              {found && <Typography>{message(found)}</Typography>}
-              {(
-                [
-                  ['Why it was so', cause, setCause],
-                  ['What was done', repair, setRepair],
-                ] as const
-              ).map(([label, value, set], i) => (
-                <TextField
-                  key={label}
-                  label={label}
-                  value={value}
-                  onChange={(event) => set(event.target.value)}
-                  fullWidth
-                  multiline
-                  margin="normal"
-                  autoFocus={i === 0}
-                  slotProps={{ htmlInput: { maxLength: 500 } }}
-                />
-              ))}
-              {problem && (
-                <Typography color="error" role="alert">
-                  {problem}
-                </Typography>
-              )}
-              <Typography color="text.secondary">
-                What was found stays in the record and in the certificate, with this beside it. Only a new proof clears it.
-              </Typography>
-            </DialogContent>
-            <DialogActions>
-              <Button onClick={() => setOpen(false)}>Not yet</Button>
-              <Button type="submit" variant="contained">
-                Record it
-              </Button>
-            </DialogActions>
-          </form>
-        </Dialog>
-      )}
+      {open && <RepairDialog {...of} onClose={() => setOpen(false)} />}
     </>
   );
 }

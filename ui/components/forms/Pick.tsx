@@ -1,7 +1,7 @@
-import { FormControl, FormLabel, Select, type SelectProps } from '@mui/material';
+import { FormControl, FormLabel, NativeSelect, OutlinedInput, type NativeSelectProps } from '@mui/material';
 import { useId, type Ref } from 'react';
 
-interface Props extends Omit<SelectProps<string>, 'id' | 'label' | 'native' | 'ref' | 'inputRef' | 'variant'> {
+interface Props extends Omit<NativeSelectProps, 'id' | 'input' | 'ref' | 'inputRef' | 'variant'> {
   label: string;
   labelIsShown?: boolean;
   options: readonly (readonly [value: string, label: string])[];
@@ -16,13 +16,13 @@ export function Pick({ label, labelIsShown = true, options, ref, ...select }: Pr
       <FormLabel htmlFor={id} className={labelIsShown ? undefined : 'visually-hidden'}>
         {label}
       </FormLabel>
-      <Select native inputRef={ref} inputProps={{ id }} {...select}>
+      <NativeSelect input={<OutlinedInput />} inputRef={ref} inputProps={{ id }} {...select}>
         {options.map(([value, text]) => (
           <option key={value} value={value}>
             {text}
           </option>
         ))}
-      </Select>
+      </NativeSelect>
     </FormControl>
   );
 }

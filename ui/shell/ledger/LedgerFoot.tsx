@@ -1,13 +1,15 @@
 'use client';
-import { Box, Button, Drawer, IconButton } from '@mui/material';
-import { ScrollText, X } from 'lucide-react';
+import { Button } from '@mui/material';
+import { ScrollText } from 'lucide-react';
 import { format } from 'date-fns';
 import { useState } from 'react';
 import { describeRow } from '../../../core/ledger/describeRow';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { commandBody } from './commandBody';
-import { LedgerRoll } from './LedgerRoll';
+import { later } from '../../components/later';
 import { QuickEntry } from './QuickEntry';
+
+const LedgerDrawer = later(() => import('./LedgerDrawer').then((m) => m.LedgerDrawer));
 
 /** The last thing that was entered: on its way still, or kept. */
 function LastEntry() {
@@ -33,27 +35,20 @@ function LastEntry() {
 /** The ledger at the foot: its last line, which opens the roll, and the line for quick entry. */
 export function LedgerFoot() {
   const [open, setOpen] = useState(false);
+  // Once it was asked for it stays, so that it can slide away.
+  const [wanted, setWanted] = useState(false);
+  const show = () => {
+    setWanted(true);
+    setOpen(true);
+  };
   return (
     <section className="workspace-ledger" aria-label="Ledger">
-      <Button variant="text" className="ledger-open" aria-label="Open the ledger" onClick={() => setOpen(true)}>
+      <Button variant="text" className="ledger-open" aria-label="Open the ledger" onClick={show}>
         <ScrollText size={20} aria-hidden />
         <LastEntry />
       </Button>
       <QuickEntry />
-      <Drawer
-        anchor="right"
-        open={open}
-        onClose={() => setOpen(false)}
-        slotProps={{ paper: { className: 'ledger-drawer', 'aria-label': 'Ledger' } }}
-      >
-        <Box className="inline" sx={{ justifyContent: 'space-between', padding: 1.5 }}>
-          <h2>Ledger</h2>
-          <IconButton aria-label="Close the ledger" onClick={() => setOpen(false)}>
-            <X size={22} />
-          </IconButton>
-        </Box>
-        <LedgerRoll />
-      </Drawer>
+      {wanted && <LedgerDrawer open={open} onClose={() => setOpen(false)} />}
     </section>
   );
 }

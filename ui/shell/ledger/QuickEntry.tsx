@@ -1,5 +1,5 @@
 'use client';
-import { Button, IconButton, InputBase, Snackbar } from '@mui/material';
+import { Button, IconButton, InputBase } from '@mui/material';
 import { CornerDownLeft } from 'lucide-react';
 import { useState } from 'react';
 import type { Build } from '../../../core/build/Build';
@@ -7,10 +7,10 @@ import { parseEntry } from '../../../core/entry/parseEntry';
 import type { Entry } from '../../../core/entry/Entry';
 import type { UnitPreferences } from '../../../core/units/inUnits';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
+import { later } from '../../components/later';
 import { useKeptText } from '../../sync/useKeptText';
 
-/** How long short news stands, ms. */
-const newsMs = 6000;
+const News = later(() => import('../../components/News').then((m) => m.News));
 const read = (text: string, build: Build, unitPreferences: UnitPreferences) =>
   parseEntry(text, { build, unitPreferences, nowMs: Date.now(), newId: () => crypto.randomUUID() });
 
@@ -43,13 +43,9 @@ export function QuickEntry() {
         enter(line);
       }}
     >
-      <Snackbar
-        open={answer?.kind === 'done'}
-        autoHideDuration={newsMs}
-        onClose={(_event, reason) => reason === 'timeout' && setAnswer(null)}
-        message={answer?.kind === 'done' ? `${waiting.length > 0 ? 'Not sent yet' : 'Kept'}: ${say(answer.reads)}` : ''}
-        slotProps={{ content: { role: 'status' } }}
-      />
+      {answer?.kind === 'done' && (
+        <News onGone={() => setAnswer(null)}>{`${waiting.length > 0 ? 'Not sent yet' : 'Kept'}: ${say(answer.reads)}`}</News>
+      )}
       <div className="entry-reads" aria-live="polite">
         {answer?.kind === 'refused' && <span className="error-line">{say(answer.sentence)}</span>}
         {answer?.kind === 'ask' && <strong>{answer.question}</strong>}

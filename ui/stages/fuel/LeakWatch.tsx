@@ -2,14 +2,14 @@
 import { Button } from '@mui/material';
 import { format } from 'date-fns';
 import type { RowOf } from '../../../core/build/lists';
-import { isWet, leakDue, leakProof, nextLook, type LeakLook } from '../../../core/model/fuel/leakDue';
+import { isWet, leakProof, nextLook } from '../../../core/model/fuel/leakDue';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { RepairButton } from '../../components/findings/RepairButton';
 import { useNow } from '../../components/useNow';
 import { useRows } from '../../components/lists/useRows';
 import { RowList } from '../../components/lists/RowList';
+import { looks } from './LeakNotice';
 
-const looks: Record<LeakLook, string> = { wipe: 'wipe it dry', warm: 'look with the heater warm', night: 'look after the night' };
 const joints = ['at the tank', 'filter', 'pump, inlet', 'pump, outlet', 'at the heater'];
 
 function Next({ row }: { row: RowOf<'leaks'> }) {
@@ -91,19 +91,5 @@ export function LeakWatch() {
         extra={(row) => <Next row={row} />}
       />
     </>
-  );
-}
-
-/** What is due at the joints, on whatever sheet. */
-export function LeakNotice() {
-  const { settled } = useWorkspace('settled');
-  const now = useNow();
-  const due = leakDue(settled);
-  if (!due || now === null || now < due.dueMs) return null;
-  return (
-    <div className="banner" role="note" aria-label="Joints to be looked at">
-      <strong>{looks[due.look].replace(/^./, (c) => c.toUpperCase())}</strong> at {due.joints}{' '}
-      {due.joints === 1 ? 'joint' : 'joints'} of the fuel line: due since {format(new Date(due.dueMs), 'd MMM HH:mm')}.
-    </div>
   );
 }

@@ -1,21 +1,12 @@
-import { DoseTest } from './DoseTest';
-import { FirstFillView } from './FirstFillView';
-import { LeaksSection } from './LeaksSection';
-import { LineSection } from './LineSection';
-import { PickupSection } from './PickupSection';
-import { PressureSection } from './PressureSection';
-import { PumpSection } from './PumpSection';
-import { SourceSection } from './SourceSection';
-import { TankSection } from './TankSection';
-
+/** The sections of the fuel sheet, each with a script of its own: the drawings and pictures of one are nothing to the others. */
 export const fuelSections = {
-  source: SourceSection,
-  tank: TankSection,
-  pickup: PickupSection,
-  line: LineSection,
-  pump: PumpSection,
-  pressure: PressureSection,
-  fill: FirstFillView,
-  dose: DoseTest,
-  leaks: LeaksSection,
+  source: () => import('./SourceSection').then((m) => m.SourceSection),
+  tank: () => import('./TankSection').then((m) => m.TankSection),
+  pickup: () => import('./PickupSection').then((m) => m.PickupSection),
+  line: () => import('./LineSection').then((m) => m.LineSection),
+  pump: () => import('./PumpSection').then((m) => m.PumpSection),
+  pressure: () => import('./PressureSection').then((m) => m.PressureSection),
+  fill: () => import('./FirstFillView').then((m) => m.FirstFillView),
+  dose: () => import('./DoseTest').then((m) => m.DoseTest),
+  leaks: () => import('./LeaksSection').then((m) => m.LeaksSection),
 };

@@ -1,11 +1,10 @@
 'use client';
-import { Alert, Button, Stack } from '@mui/material';
-import { usePathname } from 'next/navigation';
 import { useEffect, useState } from 'react';
-import { formatFixed } from '../../../core/units/formatNumber';
-import { Halt } from './Halt';
-import { isOver, isRunning, primingCounts, stopped, totalOf, type CountOfBuild } from './primingCounts';
-import { useClock } from './usePrimingClock';
+import { later } from '../../components/later';
+import { primingCounts, type CountOfBuild } from './primingCounts';
+
+// Fetched as soon as there is a count, long before it could be over.
+const PrimingAlarm = later(() => import('./PrimingAlarm').then((m) => m.PrimingAlarm));
 
 /** A count under way is seen on every page, and stopped from it; when the line is full at the latest, every page says so. */
 export function PrimingWatch() {
@@ -15,46 +14,5 @@ export function PrimingWatch() {
     queueMicrotask(takeAnswer);
     return primingCounts.listen(takeAnswer);
   }, []);
-  const nowMs = useClock(counts.some(({ count }) => isRunning(count)));
-  const path = usePathname();
-  const over = counts.find(({ count }) => isOver(count, nowMs));
-  const elsewhere = counts.filter(({ buildId, count }) => isRunning(count) && path !== `/builds/${buildId}/priming`);
-  const stop = ({ buildId, count }: CountOfBuild, haltedAt = count.haltedAt ?? 0) =>
-    primingCounts.keep(buildId, { ...stopped(count, Date.now()), haltedAt });
-  return (
-    <>
-      {over && (
-        <Halt
-          strokes={totalOf(over.count, nowMs)}
-          high={over.count.high ?? 0}
-          name={path.startsWith(`/builds/${over.buildId}/`) ? '' : (over.count.name ?? '')}
-          onStopped={() => stop(over, totalOf(over.count, Date.now()))}
-        />
-      )}
-      {elsewhere.map((one) => (
-        <Alert
-          key={one.buildId}
-          severity="warning"
-          variant="outlined"
-          className="priming-watch"
-          aria-label="A priming count is under way"
-          action={
-            <Stack direction="row" spacing={1}>
-              <Button variant="contained" onClick={() => stop(one)}>
-                Pump stopped
-              </Button>
-              <Button variant="outlined" href={`/builds/${one.buildId}/priming`}>
-                To the count
-              </Button>
-            </Stack>
-          }
-        >
-          <strong>
-            The pump is running{one.count.name ? ` on ${one.count.name}` : ''}: {formatFixed(totalOf(one.count, nowMs))} strokes
-          </strong>
-          {typeof one.count.high === 'number' && `, full at ${formatFixed(one.count.high)} at the latest`}
-        </Alert>
-      ))}
-    </>
-  );
+  return counts.length > 0 ? <PrimingAlarm counts={counts} /> : null;
 }

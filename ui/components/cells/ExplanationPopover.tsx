@@ -1,0 +1,20 @@
+'use client';
+import { Popover } from '@mui/material';
+import { figures } from '../../../core/figures/figures';
+import type { FigureId } from '../../../core/reading/figureIds';
+import { Explanation } from './Explanation';
+
+/** How a computed figure came to be, beside the figure. */
+export function ExplanationPopover({ of, anchor, onClose }: { of: FigureId; anchor: HTMLElement; onClose: () => void }) {
+  return (
+    <Popover
+      open
+      anchorEl={anchor}
+      onClose={onClose}
+      anchorOrigin={{ vertical: 'bottom', horizontal: 'left' }}
+      slotProps={{ paper: { 'aria-label': 'How this is computed', role: 'dialog' } }}
+    >
+      <Explanation start={of} label={figures[of].label} />
+    </Popover>
+  );
+}
