@@ -64,8 +64,8 @@ test('a check is one entry: its verdict, its sentence, and what is missing for i
 
 test('a command is one file: its form, what it does, and its line in the ledger', () => {
   const { schema, apply, describe } = example<CommandDefinition<{ kind: 'flag'; text: string }>>('command');
-  expect(validate(schema, { kind: 'flag', text: 'ask the owner' }).ok).toBe(true);
-  expect(validate(schema, { kind: 'flag', text: '' }).ok).toBe(false);
+  expect(validate(schema(), { kind: 'flag', text: 'ask the owner' }).ok).toBe(true);
+  expect(validate(schema(), { kind: 'flag', text: '' }).ok).toBe(false);
   const step = apply(
     soundBuild(),
     { kind: 'flag', text: 'ask the owner' },

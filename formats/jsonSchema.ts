@@ -24,7 +24,7 @@ function tighten(node: Node): Node {
 
 /** JSON Schema of the build document, made from the Yup schema that validates it. */
 export function buildJsonSchema(): Node {
-  const schema = tighten(convertSchema(buildSchema) as Node);
+  const schema = tighten(convertSchema(buildSchema()) as Node);
   return {
     $schema: 'http://json-schema.org/draft-07/schema#',
     title: 'Lorbet build, version 1',

@@ -19,6 +19,7 @@ const sources = [
   'bin/lib/serviceWorker.mjs',
   'bin/lib/shells.mjs',
   'bin/lib/build.mjs',
+  'bin/lib/compileAtOnce.mjs',
   'tsconfig.json',
   'package-lock.json',
 ];
@@ -52,7 +53,7 @@ export async function ensureBuilt() {
   runOrFail(next, ['build'], 'The app could not be built; look at the lines above', {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
   });
-  writeShells();
+  await writeShells();
   await writeServiceWorker();
   await buildTasks();
   writeFileSync(stamp, wanted);

@@ -34,8 +34,10 @@ const inlineScripts = (html) => [
   ),
 ];
 
-/** Takes the pages that the build drew, with the policy of each. */
-export function writeShells() {
+/** Takes the pages that the build drew, with the policy of each, and readies what they load. */
+export async function writeShells() {
+  // Loaded here, since `npm start` looks at this file before the packages are installed.
+  const { compileAtOnce } = await import('./compileAtOnce.mjs');
   const drawn = path.join(root, '.next/server/app');
   rmSync(shellFolder, { recursive: true, force: true });
   const policies = {};
@@ -46,6 +48,10 @@ export function writeShells() {
     policies[`/${name}`] = pagePolicy(inlineScripts(html));
   }
   writeFileSync(policyFile, JSON.stringify(policies, null, 1));
+  for (const name of filesIn(staticFolder).filter((file) => file.endsWith('.js'))) {
+    const file = path.join(staticFolder, name);
+    writeFileSync(file, compileAtOnce(readFileSync(file, 'utf8')));
+  }
   compressIn(shellFolder, 11);
   compressIn(staticFolder, 10);
 }

@@ -2,6 +2,7 @@ import * as yup from 'yup';
 import { makerBounds, makerKeys } from '../practices/limits';
 import { laterPractices, practiceIds, practices } from '../practices/practices';
 import { buildKinds, formatName, formatVersion, releasableHoldPoints } from './Build';
+import { once } from './once';
 import { parts, type Field, type FieldTable } from './field';
 import { listIds, lists } from './lists';
 import {
@@ -35,14 +36,16 @@ const sheetSchema = (table: FieldTable) =>
     ),
   );
 
-export const identitySchema = strictObject({
-  name: text(80, 1),
-  what: text(80),
-  kind: oneOf(buildKinds),
-  place: text(120),
-  heaterSerial: text(60),
-  invented: yup.boolean().defined(),
-});
+export const identitySchema = once(() =>
+  strictObject({
+    name: text(80, 1),
+    what: text(80),
+    kind: oneOf(buildKinds),
+    place: text(120),
+    heaterSerial: text(60),
+    invented: yup.boolean().defined(),
+  }),
+);
 
 const makerShape = Object.fromEntries(
   makerKeys.map((key) => {
@@ -52,58 +55,62 @@ const makerShape = Object.fromEntries(
 );
 
 const releasesMax = Object.keys(releasableHoldPoints).length;
-const claimSchema = strictObject({
-  by: text(80, 1),
-  at: instant(),
-  signatures: list(signatureSchema, 20),
-  waivers: list(waiverSchema, 100),
-  releases: list(releaseSchema, releasesMax),
-  primingRuns: list(primingRunSchema, 200),
-  starts: list(startSchema, 50),
-  coReadings: list(coReadingSchema, 1000),
-  hotLooks: yup.array().of(hotLookSchema).max(500).optional(),
-  repairs: list(repairSchema, 200),
-  leaks: list(rowSchema('leaks'), lists.leaks.max),
-});
-const workedSchema = strictObject(Object.fromEntries(parts.map((part) => [part, instant().optional()])));
+const claimSchema = once(() =>
+  strictObject({
+    by: text(80, 1),
+    at: instant(),
+    signatures: list(signatureSchema(), 20),
+    waivers: list(waiverSchema(), 100),
+    releases: list(releaseSchema(), releasesMax),
+    primingRuns: list(primingRunSchema(), 200),
+    starts: list(startSchema(), 50),
+    coReadings: list(coReadingSchema(), 1000),
+    hotLooks: yup.array().of(hotLookSchema()).max(500).optional(),
+    repairs: list(repairSchema(), 200),
+    leaks: list(rowSchema('leaks'), lists.leaks.max),
+  }),
+);
+const workedSchema = once(() => strictObject(Object.fromEntries(parts.map((part) => [part, instant().optional()]))));
 
 /**
  * The build document, version 2. Strict: nothing is cast, nothing unknown passes.
  * `docs/build.schema.json` is made from this.
  */
-export const buildSchema = strictObject({
-  format: yup.string().defined().oneOf([formatName]),
-  version: yup.number().defined().oneOf([formatVersion]),
-  id: identifier(),
-  identity: identitySchema,
-  practices: strictObject(
-    Object.fromEntries(
-      practiceIds.map((id) => {
-        const practice = oneOf(practices[id].options);
-        return [id, laterPractices.includes(id) ? practice.optional() : practice];
-      }),
+export const buildSchema = once(() =>
+  strictObject({
+    format: yup.string().defined().oneOf([formatName]),
+    version: yup.number().defined().oneOf([formatVersion]),
+    id: identifier(),
+    identity: identitySchema(),
+    practices: strictObject(
+      Object.fromEntries(
+        practiceIds.map((id) => {
+          const practice = oneOf(practices[id].options);
+          return [id, laterPractices.includes(id) ? practice.optional() : practice];
+        }),
+      ),
     ),
-  ),
-  maker: strictObject(makerShape),
-  sheets: strictObject(
-    Object.fromEntries(
-      sheetIds.map((id) => {
-        const sheet = sheetSchema(sheets[id]);
-        return [id, laterSheets.includes(id) ? sheet.optional().default(undefined) : sheet];
-      }),
+    maker: strictObject(makerShape),
+    sheets: strictObject(
+      Object.fromEntries(
+        sheetIds.map((id) => {
+          const sheet = sheetSchema(sheets[id]);
+          return [id, laterSheets.includes(id) ? sheet.optional().default(undefined) : sheet];
+        }),
+      ),
     ),
-  ),
-  primingRuns: list(primingRunSchema, 200),
-  starts: list(startSchema, 50),
-  coReadings: list(coReadingSchema, 1000),
-  waivers: list(waiverSchema, 100),
-  signatures: list(signatureSchema, 20),
-  releases: yup.array().of(releaseSchema).max(releasesMax).optional(),
-  hotLooks: yup.array().of(hotLookSchema).max(500).optional(),
-  repairs: yup.array().of(repairSchema).max(200).optional(),
-  worked: workedSchema.optional().default(undefined),
-  claims: yup.array().of(claimSchema).max(8).optional(),
-  lists: strictObject(Object.fromEntries(listIds.map((id) => [id, listSchema(id)])))
-    .optional()
-    .default(undefined),
-});
+    primingRuns: list(primingRunSchema(), 200),
+    starts: list(startSchema(), 50),
+    coReadings: list(coReadingSchema(), 1000),
+    waivers: list(waiverSchema(), 100),
+    signatures: list(signatureSchema(), 20),
+    releases: yup.array().of(releaseSchema()).max(releasesMax).optional(),
+    hotLooks: yup.array().of(hotLookSchema()).max(500).optional(),
+    repairs: yup.array().of(repairSchema()).max(200).optional(),
+    worked: workedSchema().optional().default(undefined),
+    claims: yup.array().of(claimSchema()).max(8).optional(),
+    lists: strictObject(Object.fromEntries(listIds.map((id) => [id, listSchema(id)])))
+      .optional()
+      .default(undefined),
+  }),
+);

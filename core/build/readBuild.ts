@@ -68,6 +68,6 @@ export function readBuild(value: unknown): ReadResult<Build> {
     };
   const older = document.version < formatVersion ? hashUnsigned(document) : null;
   document = raise(document, formatVersion);
-  const read = validate<Build>(buildSchema, document);
+  const read = validate<Build>(buildSchema(), document);
   return read.ok && older !== null ? { ok: true, value: carrySignatures(read.value, older) } : read;
 }

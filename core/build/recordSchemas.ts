@@ -1,3 +1,4 @@
+import { once } from './once';
 import * as yup from 'yup';
 import { valuesProblem } from '../record/valuesProblem';
 import { strokesProblem } from '../signature/strokes';
@@ -18,86 +19,100 @@ import { bounded, identifier, instant, list, oneOf, strictObject, text } from '.
 /** Readings of one start that stand in the document itself; a longer log is kept beside it. */
 export const inlineReadings = 600;
 
-export const primingRunSchema = strictObject({
-  id: identifier(),
-  at: instant(),
-  by: text(80, 1),
-  strokes: bounded(0, 100000).integer(),
-  frequencyHz: bounded(0.2, 15),
-  fromEmpty: yup.boolean().defined(),
-  outcome: oneOf(primingOutcomes),
-});
-export const eventSchema = strictObject({ atS: bounded(0, 86400), event: oneOf(startEvents) });
-export const readingSchema = strictObject({
-  atS: bounded(0, 86400),
-  quantity: oneOf(quantities),
-  value: bounded(-100, 1000),
-}).test('in range', '', function (reading) {
-  const range = Object.hasOwn(quantities, reading?.quantity ?? '')
-    ? quantities[reading.quantity as keyof typeof quantities]
-    : null;
-  if (!range || (reading.value >= range.min && reading.value <= range.max)) return true;
-  return this.createError({
-    message: `${this.path}.value is ${reading.value} ${range.unit}; ${range.label} may be ${range.min} to ${range.max} ${range.unit}`,
-  });
-});
+export const primingRunSchema = once(() =>
+  strictObject({
+    id: identifier(),
+    at: instant(),
+    by: text(80, 1),
+    strokes: bounded(0, 100000).integer(),
+    frequencyHz: bounded(0.2, 15),
+    fromEmpty: yup.boolean().defined(),
+    outcome: oneOf(primingOutcomes),
+  }),
+);
+export const eventSchema = once(() => strictObject({ atS: bounded(0, 86400), event: oneOf(startEvents) }));
+export const readingSchema = once(() =>
+  strictObject({
+    atS: bounded(0, 86400),
+    quantity: oneOf(quantities),
+    value: bounded(-100, 1000),
+  }).test('in range', '', function (reading) {
+    const range = Object.hasOwn(quantities, reading?.quantity ?? '')
+      ? quantities[reading.quantity as keyof typeof quantities]
+      : null;
+    if (!range || (reading.value >= range.min && reading.value <= range.max)) return true;
+    return this.createError({
+      message: `${this.path}.value is ${reading.value} ${range.unit}; ${range.label} may be ${range.min} to ${range.max} ${range.unit}`,
+    });
+  }),
+);
 const fingerprint = () =>
   yup
     .string()
     .defined()
     .matches(/^[0-9a-f]{64}$/);
 const measured = () => bounded(-1000, 1000).nullable() as yup.AnySchema;
-const factsSchema = strictObject({
-  readings: bounded(0, 1_000_000).integer(),
-  lastS: bounded(0, 86400),
-  unordered: yup.boolean().defined(),
-  restV: measured(),
-  lowestStartV: measured(),
-  maxV: measured(),
-  runningA: measured(),
-  maxHz: measured(),
-  maxOutletC: measured(),
-  fullOutletC: measured(),
-  fullReturnC: measured(),
-});
-export const startSchema = strictObject({
-  id: identifier(),
-  at: instant(),
-  by: text(80, 1),
-  events: list(eventSchema, 200),
-  readings: list(readingSchema, inlineReadings),
-  dryRun: yup.boolean().oneOf([true]).optional(),
-  log: strictObject({ sha256: fingerprint(), facts: factsSchema }).optional().default(undefined),
-});
-export const coReadingSchema = strictObject({
-  id: identifier(),
-  at: instant(),
-  by: text(80, 1),
-  ppm: bounded(0, 2000),
-  place: oneOf(coPlaces),
-  state: oneOf(coStates).optional(),
-  doors: oneOf(doorStates).optional(),
-  wind: oneOf(winds).optional(),
-  resolutionPpm: bounded(0.1, 20).optional(),
-});
-export const hotLookSchema = strictObject({
-  id: identifier(),
-  at: instant(),
-  by: text(80, 1),
-  place: oneOf(hotPlaces),
-  touches: oneOf(heatTakers),
-  surfaceC: bounded(-40, 600),
-});
-export const repairSchema = strictObject({
-  id: identifier(),
-  at: instant(),
-  by: text(80, 1),
-  checkId: text(60, 3),
-  subject: text(60, 1).optional(),
-  found: text(500, 1),
-  cause: text(500, 3),
-  repair: text(500, 3),
-});
+const factsSchema = once(() =>
+  strictObject({
+    readings: bounded(0, 1_000_000).integer(),
+    lastS: bounded(0, 86400),
+    unordered: yup.boolean().defined(),
+    restV: measured(),
+    lowestStartV: measured(),
+    maxV: measured(),
+    runningA: measured(),
+    maxHz: measured(),
+    maxOutletC: measured(),
+    fullOutletC: measured(),
+    fullReturnC: measured(),
+  }),
+);
+export const startSchema = once(() =>
+  strictObject({
+    id: identifier(),
+    at: instant(),
+    by: text(80, 1),
+    events: list(eventSchema(), 200),
+    readings: list(readingSchema(), inlineReadings),
+    dryRun: yup.boolean().oneOf([true]).optional(),
+    log: strictObject({ sha256: fingerprint(), facts: factsSchema() }).optional().default(undefined),
+  }),
+);
+export const coReadingSchema = once(() =>
+  strictObject({
+    id: identifier(),
+    at: instant(),
+    by: text(80, 1),
+    ppm: bounded(0, 2000),
+    place: oneOf(coPlaces),
+    state: oneOf(coStates).optional(),
+    doors: oneOf(doorStates).optional(),
+    wind: oneOf(winds).optional(),
+    resolutionPpm: bounded(0.1, 20).optional(),
+  }),
+);
+export const hotLookSchema = once(() =>
+  strictObject({
+    id: identifier(),
+    at: instant(),
+    by: text(80, 1),
+    place: oneOf(hotPlaces),
+    touches: oneOf(heatTakers),
+    surfaceC: bounded(-40, 600),
+  }),
+);
+export const repairSchema = once(() =>
+  strictObject({
+    id: identifier(),
+    at: instant(),
+    by: text(80, 1),
+    checkId: text(60, 3),
+    subject: text(60, 1).optional(),
+    found: text(500, 1),
+    cause: text(500, 3),
+    repair: text(500, 3),
+  }),
+);
 /** Values of a finding as they are kept; what they mean is the check's affair. */
 export const valuesSchema = () =>
   yup
@@ -108,14 +123,16 @@ export const valuesSchema = () =>
       const problem = valuesProblem(values);
       return problem === null || this.createError({ message: `${this.path} ${problem}` });
     });
-export const waiverSchema = strictObject({
-  checkId: text(60, 3),
-  code: text(60, 1),
-  values: valuesSchema(),
-  reason: text(500, 10),
-  by: text(80, 1),
-  at: instant(),
-});
+export const waiverSchema = once(() =>
+  strictObject({
+    checkId: text(60, 3),
+    code: text(60, 1),
+    values: valuesSchema(),
+    reason: text(500, 10),
+    by: text(80, 1),
+    at: instant(),
+  }),
+);
 const drawn = () =>
   yup
     .string()
@@ -129,19 +146,23 @@ export const drawnSchema = () =>
     const problem = typeof strokes === 'string' ? strokesProblem(strokes) : null;
     return problem === null || this.createError({ message: `${this.path} ${problem}` });
   });
-export const signatureSchema = strictObject({
-  by: text(80, 1),
-  role: oneOf({ fitter: 1, lead: 1 }),
-  typedName: text(80, 2),
-  at: instant(),
-  drawn: drawn(),
-  buildHash: fingerprint(),
-  formerHash: fingerprint().optional(),
-});
+export const signatureSchema = once(() =>
+  strictObject({
+    by: text(80, 1),
+    role: oneOf({ fitter: 1, lead: 1 }),
+    typedName: text(80, 2),
+    at: instant(),
+    drawn: drawn(),
+    buildHash: fingerprint(),
+    formerHash: fingerprint().optional(),
+  }),
+);
 
-export const releaseSchema = strictObject({
-  holdPoint: oneOf(releasableHoldPoints),
-  by: text(80, 1),
-  at: instant(),
-  open: list(text(60, 3), 200),
-});
+export const releaseSchema = once(() =>
+  strictObject({
+    holdPoint: oneOf(releasableHoldPoints),
+    by: text(80, 1),
+    at: instant(),
+    open: list(text(60, 3), 200),
+  }),
+);

@@ -1,5 +1,6 @@
 import * as yup from 'yup';
 import { materials } from '../physics/heat/materials';
+import { once } from './once';
 import type { Column, Field } from './field';
 import { columnsOf, lists, type ListId } from './lists';
 
@@ -41,7 +42,7 @@ export const strictObject = <T extends yup.ObjectShape>(shape: T) =>
   yup.object(shape).defined().noUnknown('${path} holds a field that this version does not know: ${unknown}').strict();
 export const list = <T extends yup.ISchema<unknown>>(of: T, max: number) => yup.array().of(of).defined().max(max);
 
-const layerSchema = strictObject({ material: oneOf(materials), thicknessMm: bounded(0.1, 1000) });
+const layerSchema = once(() => strictObject({ material: oneOf(materials), thicknessMm: bounded(0.1, 1000) }));
 /** What a cell of a list may hold. */
 export function cellSchema(column: Column): yup.AnySchema {
   switch (column.kind) {
@@ -56,7 +57,7 @@ export function cellSchema(column: Column): yup.AnySchema {
     case 'instant':
       return instant();
     case 'layers':
-      return list(layerSchema, column.max);
+      return list(layerSchema(), column.max);
   }
 }
 export const valueSchema = (field: Field) => cellSchema(field);

@@ -38,7 +38,7 @@ export function readCommand(value: unknown): { ok: true; command: Command } | { 
   const kind = typeof raised === 'object' && raised !== null && 'kind' in raised ? raised.kind : undefined;
   if (!isCommandKind(kind))
     return { ok: false, errors: [`kind is ${shown(kind)}; allowed is one of ${commandKinds.join(', ')}.`] };
-  const read = validate<Command>(definitionOf(kind).schema, raised);
+  const read = validate<Command>(definitionOf(kind).schema(), raised);
   return read.ok ? { ok: true, command: read.value } : read;
 }
 

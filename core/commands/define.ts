@@ -1,5 +1,6 @@
 import * as yup from 'yup';
 import type { Build } from '../build/Build';
+import { once } from '../build/once';
 import { text } from '../build/schemaParts';
 import type { Part } from '../build/field';
 import type { CellValue } from '../build/lists';
@@ -42,7 +43,7 @@ export type Step =
 export interface CommandDefinition<C extends { kind: string }> {
   kind: C['kind'];
   permission: Permission;
-  schema: yup.AnySchema;
+  schema: () => yup.AnySchema;
   /** It may be done to a signed build without a reason, since it corrects nothing. */
   afterSigning?: true;
   apply: (build: Build, command: C, author: Author) => Step;
@@ -83,12 +84,14 @@ export function settleChanges<X extends { from: unknown }>(
 }
 
 /** The form of a command: its own fields, its kind, and the reason for a correction. */
-export const shape = <T extends yup.ObjectShape>(fields: T) =>
-  yup
-    .object({ kind: yup.string().defined(), reason: text(500, 10).optional(), ...fields })
-    .defined()
-    .noUnknown('${path} holds a field that is not known here: ${unknown}')
-    .strict();
+export const shape = <T extends yup.ObjectShape>(fields: () => T) =>
+  once(() =>
+    yup
+      .object({ kind: yup.string().defined(), reason: text(500, 10).optional(), ...fields() })
+      .defined()
+      .noUnknown('${path} holds a field that is not known here: ${unknown}')
+      .strict(),
+  );
 export const list = <T extends yup.ISchema<unknown>>(of: T, max: number, min = 0) =>
   yup.array().of(of).defined().min(min).max(max);
 export const changesOf = (fields: yup.ObjectShape) => list(yup.object(fields).defined().noUnknown().strict(), 200, 1);

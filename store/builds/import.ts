@@ -53,7 +53,7 @@ export async function createBuild(person: Person, value: unknown, at = new Date(
     return { ok: false, errors: [`${person.name} signs in as ${person.role}; this is not for that role.`] };
   const workshop = await workshopOf(person);
   const identity = validate<Identity>(
-    identitySchema,
+    identitySchema(),
     typeof value === 'object' && value !== null ? { ...value, invented: false } : value,
   );
   if (!identity.ok) return identity;

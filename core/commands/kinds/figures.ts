@@ -91,9 +91,9 @@ const scalar = () =>
 export const figuresCommand = defineCommand<FiguresCommand>({
   kind: 'figures',
   permission: 'work',
-  schema: shape({
+  schema: shape(() => ({
     changes: changesOf({ path: text(60, 3), slot: oneOf({ planned: 1, fitted: 1 }), from: scalar(), to: scalar() }),
-  }),
+  })),
   apply,
   describe(body) {
     const changes = body.changes as Change[];

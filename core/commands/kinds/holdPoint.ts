@@ -16,7 +16,7 @@ export interface HoldPointCommand {
 export const holdPointCommand = defineCommand<HoldPointCommand>({
   kind: 'holdPoint',
   permission: 'work',
-  schema: shape({ holdPoint: oneOf(releasableHoldPoints), action: oneOf({ release: 1, hold: 1 }) }),
+  schema: shape(() => ({ holdPoint: oneOf(releasableHoldPoints), action: oneOf({ release: 1, hold: 1 }) })),
   apply(build, { holdPoint, action }, { name, at }) {
     const others = (build.releases ?? []).filter((release) => release.holdPoint !== holdPoint);
     const { stops, open, release: known } = holdPointState(build, assess(build), holdPoint);

@@ -19,9 +19,9 @@ export interface MakerCommand {
 export const makerCommand = defineCommand<MakerCommand>({
   kind: 'maker',
   permission: 'work',
-  schema: shape({
+  schema: shape(() => ({
     changes: changesOf({ key: text(60, 1), from: yup.number().nullable().defined(), to: yup.number().nullable().defined() }),
-  }),
+  })),
   apply(build, { changes }) {
     const maker: Record<string, number> = { ...build.maker };
     const clashes: Clash[] = [];

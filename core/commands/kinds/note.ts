@@ -10,7 +10,7 @@ export interface NoteCommand {
 export const noteCommand = defineCommand<NoteCommand>({
   kind: 'note',
   permission: 'work',
-  schema: shape({ text: text(1000, 1) }),
+  schema: shape(() => ({ text: text(1000, 1) })),
   afterSigning: true,
   apply: (build, { text: told }) => ({ ok: true, build, body: { text: told } }),
   describe: (body) => String(body.text),

@@ -12,7 +12,7 @@ export interface PrimingCommand {
 export const primingCommand = defineCommand<PrimingCommand>({
   kind: 'priming',
   permission: 'work',
-  schema: shape({ run: primingRunSchema.omit(['at', 'by']) }),
+  schema: shape(() => ({ run: primingRunSchema().omit(['at', 'by']) })),
   apply: (build, { run }, { name, at }) => ({
     ok: true,
     build: { ...build, primingRuns: [...build.primingRuns, { ...run, at, by: name }] },

@@ -19,7 +19,7 @@ export interface HotCommand {
 export const coCommand = defineCommand<CoCommand>({
   kind: 'co',
   permission: 'work',
-  schema: shape({ reading: coReadingSchema.omit(['at', 'by']) }),
+  schema: shape(() => ({ reading: coReadingSchema().omit(['at', 'by']) })),
   apply: (build, { reading }, { name, at }) => ({
     ok: true,
     build: { ...build, coReadings: [...build.coReadings, { ...reading, at, by: name }] },
@@ -35,7 +35,7 @@ export const coCommand = defineCommand<CoCommand>({
 export const hotCommand = defineCommand<HotCommand>({
   kind: 'hot',
   permission: 'work',
-  schema: shape({ look: hotLookSchema.omit(['at', 'by']), readAt: instant().optional() }),
+  schema: shape(() => ({ look: hotLookSchema().omit(['at', 'by']), readAt: instant().optional() })),
   apply(build, { look, readAt }, { name, at }) {
     const read = readAt ?? at;
     if (Date.parse(read) > Date.parse(at))

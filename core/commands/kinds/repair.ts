@@ -37,7 +37,7 @@ function apply(build: Build, { repair: told }: RepairCommand, author: Author): S
 export const repairCommand = defineCommand<RepairCommand>({
   kind: 'repair',
   permission: 'work',
-  schema: shape({
+  schema: shape(() => ({
     repair: yup
       .object({
         id: identifier(),
@@ -49,7 +49,7 @@ export const repairCommand = defineCommand<RepairCommand>({
       .defined()
       .noUnknown()
       .strict(),
-  }),
+  })),
   apply,
   describe(body) {
     const { checkId, repair, cause } = body.repair as Repair;

@@ -51,7 +51,7 @@ function rowText(change: RowChange, was: string): string {
 export const rowsCommand = defineCommand<RowsCommand>({
   kind: 'rows',
   permission: 'work',
-  schema: shape({
+  schema: shape(() => ({
     changes: changesOf({
       list: oneOf(lists),
       row: identifier(),
@@ -69,7 +69,7 @@ export const rowsCommand = defineCommand<RowsCommand>({
         })
       );
     }),
-  }),
+  })),
   apply(build, { changes }) {
     const changed = changeRows(build, changes);
     if (changed.ok) return { ok: true, build: changed.build, body: { changes, names: rowNames(build, changes) } };

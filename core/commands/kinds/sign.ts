@@ -19,7 +19,7 @@ export interface SignCommand {
 export const signCommand = defineCommand<SignCommand>({
   kind: 'sign',
   permission: 'sign',
-  schema: shape({ typedName: text(80, 2), drawn: drawnSchema() }),
+  schema: shape(() => ({ typedName: text(80, 2), drawn: drawnSchema() })),
   afterSigning: true,
   apply(build, command, { name, role, at }) {
     if (role === 'viewer') return refuse('forbidden', 'A viewer can’t sign.');

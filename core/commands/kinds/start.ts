@@ -52,14 +52,14 @@ function beganAt({ source, beganAt: told, events, readings }: StartCommand, { at
 export const startCommand = defineCommand<StartCommand>({
   kind: 'start',
   permission: 'work',
-  schema: shape({
+  schema: shape(() => ({
     id: identifier(),
-    events: list(eventSchema, 200),
+    events: list(eventSchema(), 200),
     readings: manyReadings(),
     source: oneOf({ live: 1, csv: 1 }),
     dryRun: yup.boolean().oneOf([true]).optional(),
     beganAt: instant().optional(),
-  }),
+  })),
   apply(build, command, author) {
     const { id, events, readings, source, dryRun } = command;
     if (build.starts.some((run) => run.id === id)) return refuse('invalid', 'id is that of a start already kept.');
@@ -88,7 +88,7 @@ export const startCommand = defineCommand<StartCommand>({
 export const readingsCommand = defineCommand<ReadingsCommand>({
   kind: 'readings',
   permission: 'work',
-  schema: shape({ startId: identifier(), events: list(eventSchema, 200), readings: list(readingSchema, 500) }),
+  schema: shape(() => ({ startId: identifier(), events: list(eventSchema(), 200), readings: list(readingSchema(), 500) })),
   apply(build, { startId, events, readings }) {
     const run = build.starts.find((r) => r.id === startId);
     if (!run) return refuse('invalid', `startId ${startId} is no start of this build.`);

@@ -59,7 +59,7 @@ const settleTexts =
 export const identityCommand = defineCommand<IdentityCommand>({
   kind: 'identity',
   permission: 'work',
-  schema: shape({ changes: changesOf({ key: oneOf(identityLabels), from: text(120), to: text(120) }) }),
+  schema: shape(() => ({ changes: changesOf({ key: oneOf(identityLabels), from: text(120), to: text(120) }) })),
   apply: (build, { changes }) => changeTexts(build, 'identity', changes, (key) => identityLabels[key]),
   describe: (body) =>
     (body.changes as TextChange<IdentityKey>[])
@@ -73,9 +73,9 @@ export const identityCommand = defineCommand<IdentityCommand>({
 export const practicesCommand = defineCommand<PracticesCommand>({
   kind: 'practices',
   permission: 'manage',
-  schema: shape({
+  schema: shape(() => ({
     changes: changesOf({ key: yup.string().defined().oneOf(practiceIds), from: text(60, 1), to: text(60, 1) }),
-  }),
+  })),
   apply: (build, { changes }) => changeTexts(build, 'practices', changes, (key) => practices[key].label),
   describe: (body) =>
     `practice followed here, ${(body.changes as TextChange<PracticeId>[])

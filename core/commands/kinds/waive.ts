@@ -24,7 +24,7 @@ export interface UnwaiveCommand {
 export const waiveCommand = defineCommand<WaiveCommand>({
   kind: 'waive',
   permission: 'waive',
-  schema: shape({ checkId: text(60, 3), code: text(60, 1), values: valuesSchema(), why: text(500, 10) }),
+  schema: shape(() => ({ checkId: text(60, 3), code: text(60, 1), values: valuesSchema(), why: text(500, 10) })),
   afterSigning: true,
   apply(build, { checkId, code, values, why }, { name, at }) {
     const finding = assess(build).find((c) => c.id === checkId);
@@ -50,7 +50,7 @@ export const waiveCommand = defineCommand<WaiveCommand>({
 export const unwaiveCommand = defineCommand<UnwaiveCommand>({
   kind: 'unwaive',
   permission: 'waive',
-  schema: shape({ checkId: text(60, 3) }),
+  schema: shape(() => ({ checkId: text(60, 3) })),
   afterSigning: true,
   apply(build, { checkId }) {
     if (!build.waivers.some((w) => w.checkId === checkId)) return refuse('invalid', `checkId ${checkId} has no waiver.`);

@@ -12,7 +12,7 @@ test('the foot tells the last line, and the roll opens as a drawer', async () =>
   expect(screen.getByText('build begun', { exact: false })).toBeTruthy();
   expect(screen.queryByRole('log')).toBeNull();
   await open();
-  expect(within(screen.getByRole('log')).getAllByRole('listitem')).toHaveLength(1);
+  expect(within(await screen.findByRole('log')).getAllByRole('listitem')).toHaveLength(1);
   await userEvent.click(screen.getByRole('button', { name: 'Close the ledger' }));
 });
 

@@ -5,9 +5,13 @@ import { roleMay } from '../../../core/people/roles';
 import type { Practices } from '../../../core/practices/practices';
 import { SignOutButton } from '../people/SignOutButton';
 import { ThemeChoice, UnitChoice, WorkshopPractices } from '../settings/Choices';
-import { PartListEditor, type PartLists } from '../settings/PartListEditor';
+import type { PartLists } from '../settings/PartListEditor';
+import { later } from '../../components/later';
 import { Page } from '../Page';
 import { askEarly } from '../usePage';
+
+// Far down the page, and with some ninety cells: who came to change a unit doesn't wait for it.
+const PartListEditor = later(() => import('../settings/PartListEditor').then((m) => m.PartListEditor));
 
 interface Settings extends Signed {
   practices: Practices;
