@@ -1,11 +1,12 @@
 import { day, night, type Token } from '../../core/drawing/tokens';
+import { edge, radius, tap } from './sizes';
 import { createTheme } from '@mui/material/styles';
 import type {} from '@mui/x-date-pickers/themeAugmentation';
 
 const sans = 'var(--sans)';
-const shape = { borderRadius: 3 };
+const shape = { borderRadius: radius };
 const flat = { elevation: 0 } as const;
-const edge = { border: '1.5px solid var(--ink)' };
+const edged = { border: edge };
 const focused = { '&:focus-visible': { outline: '3px solid var(--focus)', outlineOffset: 2 } };
 
 const paletteOf = (tokens: Readonly<Record<Token, string>>) => ({
@@ -16,7 +17,7 @@ const paletteOf = (tokens: Readonly<Record<Token, string>>) => ({
   divider: tokens.hair,
 });
 
-/** MUI is the toolbox, not the look: square, flat, no capitals, no ripple; colours come from the CSS variables of lorbet.css. */
+/** MUI is the toolbox, not the look: square, flat, no capitals, no ripple; colours come from the tokens, as CSS variables (ui/theme/looks). */
 export const theme = createTheme({
   cssVariables: { colorSchemeSelector: 'data-theme' },
   colorSchemes: {
@@ -37,7 +38,7 @@ export const theme = createTheme({
           minWidth: 48,
           padding: '0 16px',
           gap: 8,
-          borderRadius: 3,
+          borderRadius: radius,
           fontSize: '1rem',
           lineHeight: 1.4,
           letterSpacing: 'normal',
@@ -46,18 +47,18 @@ export const theme = createTheme({
           '&.Mui-disabled': { opacity: 0.45 },
         },
         outlined: {
-          ...edge,
+          ...edged,
           background: 'var(--sheet)',
           '&:hover': { background: 'var(--paper)' },
-          '&.Mui-disabled': { ...edge, color: 'inherit' },
+          '&.Mui-disabled': { ...edged, color: 'inherit' },
           "&[aria-pressed='true']": { background: 'var(--ink)', color: 'var(--sheet)' },
         },
         contained: {
-          ...edge,
+          ...edged,
           '&, &:hover, &.Mui-disabled': { background: 'var(--ink)', color: 'var(--sheet)' },
         },
         text: {
-          minHeight: 44,
+          minHeight: tap,
           minWidth: 0,
           padding: '0 6px',
           fontWeight: 400,
@@ -71,10 +72,10 @@ export const theme = createTheme({
       styleOverrides: {
         root: {
           flex: 'none',
-          width: 44,
-          height: 44,
+          width: tap,
+          height: tap,
           padding: 0,
-          borderRadius: 3,
+          borderRadius: radius,
           fontSize: '1rem',
           color: 'inherit',
           ...focused,
@@ -82,15 +83,15 @@ export const theme = createTheme({
         },
       },
     },
-    MuiPaper: { defaultProps: flat, styleOverrides: { root: { backgroundImage: 'none', border: '1.5px solid var(--ink)' } } },
+    MuiPaper: { defaultProps: flat, styleOverrides: { root: { backgroundImage: 'none', border: edge } } },
     MuiToggleButton: {
       styleOverrides: {
         root: {
-          minHeight: 44,
+          minHeight: tap,
           padding: '0 12px',
           whiteSpace: 'nowrap',
-          borderRadius: 3,
-          ...edge,
+          borderRadius: radius,
+          ...edged,
           fontSize: '0.95rem',
           fontWeight: 600,
           letterSpacing: 'normal',
@@ -106,7 +107,7 @@ export const theme = createTheme({
     MuiTab: {
       styleOverrides: {
         root: {
-          minHeight: 44,
+          minHeight: tap,
           minWidth: 0,
           padding: '0 12px',
           fontSize: '1rem',
@@ -134,7 +135,7 @@ export const theme = createTheme({
       styleOverrides: {
         root: {
           minHeight: 48,
-          borderRadius: 3,
+          borderRadius: radius,
           background: 'var(--field)',
           '& fieldset, &:hover fieldset': { borderColor: 'var(--ink)', borderWidth: 1.5 },
           '&.Mui-focused': { outline: '3px solid var(--focus)', outlineOffset: 2 },
@@ -151,8 +152,8 @@ export const theme = createTheme({
     MuiPickersOutlinedInput: {
       styleOverrides: {
         root: {
-          minHeight: 44,
-          borderRadius: 3,
+          minHeight: tap,
+          borderRadius: radius,
           background: 'var(--field)',
           fontSize: '1.0625rem',
           '& .MuiPickersOutlinedInput-notchedOutline, &:hover .MuiPickersOutlinedInput-notchedOutline': {
@@ -188,7 +189,7 @@ export const theme = createTheme({
       styleOverrides: { root: { marginInline: 0, fontSize: '1rem', fontWeight: 600, '&.Mui-error': { color: 'var(--stop)' } } },
     },
     MuiFormControlLabel: {
-      styleOverrides: { root: { minHeight: 44, marginInline: '-9px 0', gap: 4 }, label: { lineHeight: 1.4 } },
+      styleOverrides: { root: { minHeight: tap, marginInline: '-9px 0', gap: 4 }, label: { lineHeight: 1.4 } },
     },
     MuiRadio: { styleOverrides: { root: { color: 'var(--ink)', '&.Mui-checked': { color: 'var(--ink)' } } } },
     MuiCheckbox: { styleOverrides: { root: { color: 'var(--ink)', '&.Mui-checked': { color: 'var(--ink)' } } } },
@@ -211,7 +212,7 @@ export const theme = createTheme({
     MuiSnackbar: { styleOverrides: { root: { '&&': { bottom: 64 } } } },
     MuiSnackbarContent: {
       styleOverrides: {
-        root: { background: 'var(--ink)', color: 'var(--sheet)', borderRadius: 3, fontSize: '1rem', fontWeight: 600 },
+        root: { background: 'var(--ink)', color: 'var(--sheet)', borderRadius: radius, fontSize: '1rem', fontWeight: 600 },
       },
     },
     MuiTooltip: { styleOverrides: { tooltip: { fontSize: '0.9rem' } } },

@@ -1,20 +1,18 @@
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
 import { day, night } from '../../core/drawing/tokens';
+import { looks } from './looks';
 
-const css = readFileSync(path.join(__dirname, 'lorbet.css'), 'utf8');
-/** The colours that a rule of the style sheet sets, by name. */
-const colours = (selector: string): Record<string, string> => {
-  const start = css.indexOf(`${selector} {`);
-  const rule = css.slice(start, css.indexOf('}', start));
-  return Object.fromEntries(
-    [...rule.matchAll(/--([a-z-]+): (#[0-9a-f]{6})/g)].map(([, name = '', colour = '']): [string, string] => [name, colour]),
-  );
-};
-
-// The sheet must be there before any script is; so it says the tokens once more, and this holds them together.
-test('the style sheet has the tokens’ colours by day', () => expect(colours(':root')).toEqual(day));
-test('the style sheet has the tokens’ colours by night', () => expect(colours("[data-theme='dark']")).toEqual(night));
+// Names of the variables that looks, drawings and style sheet speak of.
+test('every colour that a look names is a token', () => {
+  const told = [looks, readFileSync(path.join(__dirname, 'lorbet.css'), 'utf8')].join('\n');
+  const named = new Set([...told.matchAll(/var\(--([a-z-]+)[,)]/g)].map(([, name = '']) => name));
+  expect([...named].filter((name) => !(name in day) && !['mono', 'sans', 'wet'].includes(name))).toEqual([]);
+});
+test('no look bears a colour of its own but white, which a signature and a halt are written on', () => {
+  const own = looks.slice(looks.indexOf('\n\n')).match(/#[0-9a-f]{3,8}\b/g) ?? [];
+  expect(new Set(own)).toEqual(new Set(['#fff']));
+});
 
 const luminance = (hex: string) => {
   const [r = 0, g = 0, b = 0] = [1, 3, 5]
