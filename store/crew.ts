@@ -1,14 +1,14 @@
 import * as yup from 'yup';
 import { Op, type Transaction } from 'sequelize';
-import { text } from '../core/build/schemaParts';
-import { validate, type ReadResult } from '../core/build/readBuild';
+import { refuseField, validate, type ReadResult } from '../core/build/readBuild';
+import { inviteSchema, passwordSchema } from '../core/people/personSchemas';
 import { roles, type Role } from '../core/people/roles';
 import { fullPractices, laterPractices, practiceIds, practices, type Practices } from '../core/practices/practices';
 import { unitPreferenceOptions, type UnitPreferences } from '../core/units/inUnits';
 import { database } from './database';
 import type { PersonRow } from './models';
 import { hashPassword } from './passwords';
-import { loginSchema, passwordSchema, plainPerson, type Person } from './people';
+import { plainPerson, type Person } from './people';
 import { hashToken, newToken } from './sessions';
 import { recordSignIn, type Caller } from './signIns';
 
@@ -27,7 +27,6 @@ export async function crewOf(person: Person): Promise<CrewMember[]> {
 
 const strict = <T extends yup.ObjectShape>(fields: T) => yup.object(fields).defined().noUnknown().strict();
 const role = () => yup.string().defined().oneOf(Object.keys(roles));
-const inviteSchema = strict({ name: text(80, 2), login: loginSchema(), role: role() });
 
 async function giveInvite(row: PersonRow, by: Person, now: Date, transaction: Transaction): Promise<string> {
   const token = newToken();
@@ -48,7 +47,7 @@ async function giveInvite(row: PersonRow, by: Person, now: Date, transaction: Tr
 
 /** Adds a person who chooses a password by a link that holds for three days. @returns the link's token, shown once */
 export async function invitePerson(lead: Person, value: unknown, caller: Caller, now = new Date()): Promise<ReadResult<string>> {
-  const read = validate<{ name: string; login: string; role: Role }>(inviteSchema, value);
+  const read = validate<{ name: string; login: string; role: Role }>(inviteSchema(), value);
   if (!read.ok) return read;
   const { sequelize, models } = database();
   return sequelize.transaction(async (transaction): Promise<ReadResult<string>> => {
@@ -57,7 +56,7 @@ export async function invitePerson(lead: Person, value: unknown, caller: Caller,
       defaults: { ...read.value, demo: lead.demo, workshopId: lead.workshopId, passwordHash: '' },
       transaction,
     });
-    if (!fresh) return { ok: false, errors: [`login ${read.value.login} is taken.`] };
+    if (!fresh) return refuseField('login', `Sign-in name ${read.value.login} is taken.`);
     await recordSignIn({ login: row.login, person: row, event: 'invited', by: lead.name, caller, at: now }, transaction);
     return { ok: true, value: await giveInvite(row, lead, now, transaction) };
   });
@@ -140,7 +139,7 @@ export async function invitedBy(token: string, now = new Date()): Promise<{ name
 /** Uses a link, once: the person's password is what was chosen. @returns the login to sign in with */
 export async function joinCrew(token: unknown, password: unknown, caller: Caller, now = new Date()): Promise<ReadResult<string>> {
   const read = validate<string>(passwordSchema(), password);
-  if (!read.ok) return { ok: false, errors: ['password must hold 10 to 200 characters.'] };
+  if (!read.ok) return refuseField('password', 'Password must hold 10 to 200 characters.');
   const stale = {
     ok: false as const,
     errors: ['This link was used already, or is older than three days; ask a lead for a new one.'],

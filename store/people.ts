@@ -1,7 +1,6 @@
 import type { Transaction } from 'sequelize';
-import * as yup from 'yup';
-import { text } from '../core/build/schemaParts';
-import { validate, type ReadResult } from '../core/build/readBuild';
+import { refuseField, validate, type ReadResult, type Refusal } from '../core/build/readBuild';
+import { newPersonSchema, workshopSchema } from '../core/people/personSchemas';
 import type { Role } from '../core/people/roles';
 import { defaultPractices, fullPractices, type Practices } from '../core/practices/practices';
 import { metric, type UnitPreferences } from '../core/units/inUnits';
@@ -31,7 +30,12 @@ export const plainPerson = ({ id, workshopId, name, login, role, demo, settings 
   unitPreferences: { ...metric, ...settings },
 });
 /** Errors about a password never repeat it. */
-const withoutSecrets = (errors: readonly string[]) => errors.map((error) => error.replace(/ \(it is ".*"\)(?=\.$)/, ''));
+const withoutSecret = (error: string) => error.replace(/ \(it is ".*"\)(?=\.$)/, '');
+const withoutSecrets = ({ errors, fields = {} }: Refusal): Refusal => ({
+  ok: false,
+  errors: errors.map(withoutSecret),
+  fields: Object.fromEntries(Object.entries(fields).map(([name, error]) => [name, withoutSecret(error)])),
+});
 
 export interface NewPerson {
   name: string;
@@ -40,25 +44,6 @@ export interface NewPerson {
   role: Role;
   demo?: boolean;
 }
-export const loginSchema = () =>
-  yup
-    .string()
-    .defined()
-    .matches(/^[a-z0-9.-]{2,60}$/, 'login must be 2 to 60 of a to z, 0 to 9, point and hyphen');
-export const passwordSchema = () => yup.string().defined().min(10).max(200);
-const newPersonSchema = yup
-  .object({
-    name: text(80, 2),
-    login: loginSchema(),
-    password: passwordSchema(),
-    role: yup.string().defined().oneOf(['viewer', 'fitter', 'lead']),
-    demo: yup.boolean().optional(),
-  })
-  .defined()
-  .noUnknown()
-  .strict();
-const newWorkshopSchema = text(80, 2);
-
 export async function addWorkshop(
   name: string,
   practices: Practices = defaultPractices,
@@ -66,40 +51,38 @@ export async function addWorkshop(
   transaction?: Transaction,
 ): Promise<string> {
   return (
-    await database().models.WorkshopRow.create({ name: newWorkshopSchema.validateSync(name), practices, demo }, { transaction })
+    await database().models.WorkshopRow.create({ name: workshopSchema().validateSync(name), practices, demo }, { transaction })
   ).id;
 }
 
 export async function addPerson(workshopId: string, value: unknown, transaction?: Transaction): Promise<ReadResult<Person>> {
-  const read = validate<NewPerson>(newPersonSchema, value);
-  if (!read.ok) return { ok: false, errors: withoutSecrets(read.errors) };
+  const read = validate<NewPerson>(newPersonSchema(), value);
+  if (!read.ok) return withoutSecrets(read);
   const { password, ...person } = read.value;
   const [row, fresh] = await database().models.PersonRow.findOrCreate({
     where: { login: person.login },
     defaults: { ...person, demo: person.demo ?? false, workshopId, passwordHash: await hashPassword(password) },
     transaction,
   });
-  return fresh ? { ok: true, value: plainPerson(row) } : { ok: false, errors: [`login ${person.login} is taken.`] };
+  return fresh ? { ok: true, value: plainPerson(row) } : refuseField('login', `Sign-in name ${person.login} is taken.`);
 }
 
 export const anyPeople = async (): Promise<boolean> => (await database().models.PersonRow.count()) > 0;
 
 /** The first lead of an empty Lorbet. Refused once anybody exists; the lock lets one of two at the same moment through. */
 export async function addFirstLead(workshopName: unknown, value: unknown): Promise<ReadResult<Person>> {
-  const named = validate<string>(newWorkshopSchema, workshopName);
+  const named = validate<string>(workshopSchema(), workshopName);
   if (!named.ok)
-    return {
-      ok: false,
-      errors: [
-        `Workshop’s name must be 2 to 80 characters; it is ${typeof workshopName === 'string' ? `“${workshopName.slice(0, 100)}”` : 'missing'}.`,
-      ],
-    };
+    return refuseField(
+      'workshop',
+      `Workshop’s name must hold 2 to 80 characters; it is ${typeof workshopName === 'string' ? `“${workshopName.slice(0, 100)}”` : 'missing'}.`,
+    );
   const { sequelize } = database();
   return sequelize.transaction(async (transaction) => {
     await sequelize.query('SELECT pg_advisory_xact_lock(7061)', { transaction });
     if (await anyPeople()) return { ok: false, errors: ['There is a lead already; sign in, or ask that person for a sign-in.'] };
-    const read = validate<NewPerson>(newPersonSchema, { ...(value as object), role: 'lead' });
-    if (!read.ok) return { ok: false, errors: withoutSecrets(read.errors) };
+    const read = validate<NewPerson>(newPersonSchema(), { ...(value as object), role: 'lead' });
+    if (!read.ok) return withoutSecrets(read);
     return addPerson(await addWorkshop(named.value, undefined, false, transaction), read.value, transaction);
   });
 }

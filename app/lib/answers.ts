@@ -1,7 +1,11 @@
 import { NextResponse } from 'next/server';
+import type { Refusal } from '../../core/build/readBuild';
 import { jsonObject } from '../../formats/jsonObject';
 
 export const refused = (status: number, ...errors: string[]) => NextResponse.json({ errors }, { status });
+
+/** Why what was sent can't be taken, and at which field. */
+export const refusedFor = ({ errors, fields = {} }: Refusal) => NextResponse.json({ errors, fields }, { status: 400 });
 
 export const noBuild = (): NextResponse => refused(404, 'There is no such build in this workshop.');
 

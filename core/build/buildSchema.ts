@@ -38,14 +38,17 @@ const sheetSchema = (table: FieldTable) =>
 
 export const identitySchema = once(() =>
   strictObject({
-    name: text(80, 1),
-    what: text(80),
+    name: text(80, 1).label('Name'),
+    what: text(80).label('What it is'),
     kind: oneOf(buildKinds),
-    place: text(120),
-    heaterSerial: text(60),
+    place: text(120).label('Place'),
+    heaterSerial: text(60).label('Heater’s serial number'),
     invented: yup.boolean().defined(),
   }),
 );
+
+/** What is said of a build when it is begun. */
+export const newBuildSchema = once(() => identitySchema().omit(['invented']).noUnknown().strict());
 
 const makerShape = Object.fromEntries(
   makerKeys.map((key) => {

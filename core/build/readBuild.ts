@@ -5,7 +5,19 @@ import { carrySignatures, hashUnsigned, raise } from './raise';
 import { fieldAt, isFigurePath } from './sheets';
 import { sizeProblem } from './sizeProblem';
 
-export type ReadResult<T> = { ok: true; value: T } | { ok: false; errors: string[] };
+/** Why something was not taken: all of it, and of which field each is, where it is one's own. */
+export interface Refusal {
+  ok: false;
+  errors: string[];
+  fields?: Readonly<Record<string, string>>;
+}
+export type ReadResult<T> = { ok: true; value: T } | Refusal;
+/** A refusal of one field. */
+export const refuseField = (field: string, sentence: string): Refusal => ({
+  ok: false,
+  errors: [sentence],
+  fields: { [field]: sentence },
+});
 
 /** So many errors are told of one document; nobody reads more. */
 const errorsMax = 40;
@@ -19,7 +31,10 @@ export function validate<T>(schema: AnySchema, value: unknown): ReadResult<T> {
   } catch (error) {
     if (!(error instanceof ValidationError)) throw error;
     const each = error.inner.length > 0 ? error.inner : [error];
-    return { ok: false, errors: [...new Set(each.slice(0, errorsMax).map(sentence))] };
+    const told = each.slice(0, errorsMax).map((one) => [one.path ?? '', sentence(one)] as const);
+    // The first of a field is the one that is shown at it.
+    const fields = Object.fromEntries([...told].reverse().filter(([path]) => path !== ''));
+    return { ok: false, errors: [...new Set(told.map(([, said]) => said))], fields };
   }
 }
 
@@ -34,7 +49,9 @@ function sentence(error: ValidationError): string {
       field.kind === 'number' ? `${field.min} to ${field.max} ${field.unit}` : `one of ${Object.keys(field.options).join(', ')}`;
     return `${field.label} (${path}) is ${shown}; allowed is ${field.given && figure[2] === 'fitted' ? 'nothing as fitted: this figure is given' : allowed}.`;
   }
-  const message = error.message.includes(path) ? error.message : `${path}: ${error.message}`;
+  // A field of a form has a name of its own; deep in a file it is found by its path.
+  const named = typeof error.params?.label === 'string' && !path.includes('.');
+  const message = named || error.message.includes(path) ? error.message : `${path}: ${error.message}`;
   return `${message.replace(/\.$/, '').replace('${unknown}', '')}${/ is | holds /.test(message) ? '' : ` (it is ${shown})`}.`;
 }
 

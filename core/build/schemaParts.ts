@@ -10,8 +10,8 @@ export const text = (max: number, min = 0) =>
   yup
     .string()
     .defined()
-    .min(min)
-    .max(max)
+    .min(min, `\${path} must hold ${min} to ${max} characters`)
+    .max(max, `\${path} must hold at most ${max} characters`)
     .matches(/^(?:[^\p{Cc}]|[\n\r\t])*$/u, {
       message: '${path} holds control characters; plain text is allowed',
       excludeEmptyString: true,

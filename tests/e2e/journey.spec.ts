@@ -26,7 +26,7 @@ const days = (ago: number) => new Date(Date.now() - ago * 86_400_000);
 test('a build without a name is not made', async () => {
   await page.getByRole('link', { name: /New build/ }).click();
   await page.getByRole('button', { name: 'Make the build' }).click();
-  await expect(page.getByText('Give it a name of 1 to 80 characters.')).toBeVisible();
+  await expect(page.getByText('Name must hold 1 to 80 characters.')).toBeVisible();
 });
 
 test('a build with a name opens', async () => {

@@ -65,7 +65,8 @@ test('people: wrong words say so, sessions end by idling, by age and by sign-out
   });
   expect(await addPerson(lead.workshopId, { name: 'Xy', login: 'fitter', password, role: 'fitter' })).toMatchObject({
     ok: false,
-    errors: ['login fitter is taken.'],
+    errors: ['Sign-in name fitter is taken.'],
+    fields: { login: 'Sign-in name fitter is taken.' },
   });
   expect([await signIn('fitter', 'wrong'), await signIn('nobody', password)]).toEqual([null, null]);
   const token = (await signIn(' Fitter ', password)) ?? '';

@@ -1,55 +1,45 @@
 'use client';
 import { Button, Checkbox, FormControlLabel } from '@mui/material';
 import { useEffect, useState } from 'react';
-import { useForm } from 'react-hook-form';
 import { buildKinds } from '../../core/build/Build';
+import { newBuildSchema } from '../../core/build/buildSchema';
 import { buildFileMaxBytes, parseBuildFile } from '../../core/build/buildFile';
 import { postJson } from '../sync/postJson';
 import { keepDraft, readDraft } from '../sync/useKeptText';
 import { AwakeForm } from '../components/AwakeForm';
 import { FileButton } from '../components/cells/FileButton';
 import { Problems } from '../components/cells/Problems';
+import { bySchema } from '../components/forms/bySchema';
 import { Field } from '../components/forms/Field';
 import { Pick } from '../components/forms/Pick';
+import { useSentForm } from '../components/forms/useSentForm';
 
 const blank = { name: '', what: '', kind: 'road', place: '', heaterSerial: '' };
 const draftKey = 'new-build';
 
 /** What is typed here is kept on the device until the build is begun. */
 export function NewBuildForm() {
-  const {
-    register,
-    handleSubmit,
-    reset,
-    getValues,
-    formState: { errors },
-  } = useForm({ defaultValues: blank });
+  const { form, field, send, problems } = useSentForm<typeof blank>(blank, bySchema(newBuildSchema()));
+  const { reset, getValues } = form;
   useEffect(() => {
     const draft = readDraft(draftKey);
     if (draft) reset({ ...blank, ...(JSON.parse(draft) as Partial<typeof blank>) });
   }, [reset]);
-  const [problems, setProblems] = useState<string[]>([]);
   const begin = async (values: object) => {
     const answer = await postJson<{ id: string }>('/api/builds', values);
-    if (!answer.ok) {
-      setProblems(answer.errors);
-      return;
+    if (answer.ok) {
+      keepDraft(draftKey, null);
+      window.location.assign(`/builds/${answer.value.id}/heater`);
     }
-    keepDraft(draftKey, null);
-    window.location.assign(`/builds/${answer.value.id}/heater`);
+    return answer;
   };
-  const named = (name: string) => name.trim() !== '' || 'Give it a name of 1 to 80 characters.';
   return (
-    <AwakeForm
-      className="form-narrow"
-      onSubmit={(event) => void handleSubmit(begin)(event)}
-      onChange={() => keepDraft(draftKey, JSON.stringify(getValues()))}
-    >
-      <Field label="Name" maxLength={80} problem={errors.name?.message} {...register('name', { validate: named })} />
-      <Field label="What it is, in a few words" maxLength={80} {...register('what')} />
-      <Pick label="Kind" options={Object.entries(buildKinds)} {...register('kind')} />
-      <Field label="Place" maxLength={120} {...register('place')} />
-      <Field label="Heater’s serial number" maxLength={60} {...register('heaterSerial')} />
+    <AwakeForm className="form-narrow" onSubmit={send(begin)} onChange={() => keepDraft(draftKey, JSON.stringify(getValues()))}>
+      <Field label="Name" maxLength={80} {...field('name')} />
+      <Field label="What it is, in a few words" maxLength={80} {...field('what')} />
+      <Pick label="Kind" options={Object.entries(buildKinds)} {...form.register('kind')} />
+      <Field label="Place" maxLength={120} {...field('place')} />
+      <Field label="Heater’s serial number" maxLength={60} {...field('heaterSerial')} />
       <Problems all={problems} />
       <Button type="submit" variant="contained">
         Make the build

@@ -1,11 +1,13 @@
-type JsonAnswer<T> = { ok: true; value: T } | { ok: false; errors: string[] };
+export type JsonAnswer<T> =
+  | { ok: true; value: T }
+  | { ok: false; errors: string[]; /** which of them is of which field */ fields?: Readonly<Record<string, string>> };
 
 async function ask<T>(url: string, otherwise: string, init?: RequestInit): Promise<JsonAnswer<T>> {
   try {
     const response = await fetch(url, init);
-    const answer = (await response.json()) as T & { errors?: string[] };
+    const answer = (await response.json()) as T & { errors?: string[]; fields?: Record<string, string> };
     if (response.ok) return { ok: true, value: answer };
-    return { ok: false, errors: answer.errors ?? ['The server refused this without a reason.'] };
+    return { ok: false, errors: answer.errors ?? ['The server refused this without a reason.'], fields: answer.fields ?? {} };
   } catch {
     return { ok: false, errors: [otherwise] };
   }

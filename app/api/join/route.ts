@@ -1,7 +1,7 @@
 import { NextResponse } from 'next/server';
 import { invitedBy, joinCrew } from '../../../store/crew';
 import { count } from '../../../store/limits';
-import { readBody, refused, tooOften } from '../../lib/answers';
+import { readBody, refusedFor, tooOften } from '../../lib/answers';
 import { openRoute } from '../../lib/handle';
 
 /** Whom a lead's link is for; nobody where it was used already or is too old. */
@@ -17,5 +17,5 @@ export const POST = openRoute(async ({ request, caller }) => {
   const joined = await joinCrew(body.value.token, body.value.password, caller);
   if (joined.ok) return NextResponse.json({ login: joined.value });
   const wait = await count('address', caller.address);
-  return wait === null ? refused(400, ...joined.errors) : tooOften('That was too often', wait);
+  return wait === null ? refusedFor(joined) : tooOften('That was too often', wait);
 });

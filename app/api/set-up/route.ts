@@ -2,7 +2,7 @@ import { NextResponse } from 'next/server';
 import { addFirstLead } from '../../../store/people';
 import { beginSession } from '../../../store/sessions';
 import { recordSignIn } from '../../../store/signIns';
-import { readBody, refused } from '../../lib/answers';
+import { readBody, refusedFor } from '../../lib/answers';
 import { openRoute } from '../../lib/handle';
 import { keepToken } from '../../lib/session';
 
@@ -11,7 +11,7 @@ export const POST = openRoute(async ({ request, caller }) => {
   if (!body.ok) return body.response;
   const { workshop, ...person } = body.value;
   const added = await addFirstLead(workshop, person);
-  if (!added.ok) return refused(400, ...added.errors);
+  if (!added.ok) return refusedFor(added);
   await recordSignIn({ login: added.value.login, person: added.value, event: 'first lead', by: added.value.name, caller });
   await keepToken(await beginSession(added.value.id, caller));
   return NextResponse.json({ signedIn: true });

@@ -2,15 +2,17 @@
 import { Box, Button, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
 import { format } from 'date-fns';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
 import type { SignInRecord } from '../../../core/people/SignInRecord';
+import { inviteSchema } from '../../../core/people/personSchemas';
 import { roles, type Role } from '../../../core/people/roles';
 import { postJson } from '../../sync/postJson';
 import { AwakeForm } from '../../components/AwakeForm';
 import { Problems } from '../../components/cells/Problems';
+import { bySchema } from '../../components/forms/bySchema';
 import { Field } from '../../components/forms/Field';
 import { SignInNameField } from '../../components/forms/PersonFields';
 import { Pick } from '../../components/forms/Pick';
+import { useSentForm } from '../../components/forms/useSentForm';
 
 export interface Member {
   id: string;
@@ -85,24 +87,26 @@ function MemberRow({ member, self, onDone }: { member: Member; self: boolean; on
   );
 }
 
+const somebody = { name: '', login: '', role: 'fitter' };
+
 function InviteForm({ onDone }: { onDone: () => void }) {
-  const { register, handleSubmit, reset } = useForm({ defaultValues: { name: '', login: '', role: 'fitter' } });
-  const [errors, setErrors] = useState<string[]>([]);
+  const { form, field, send, problems } = useSentForm<typeof somebody>(somebody, bySchema(inviteSchema()));
   const [given, setGiven] = useState<{ token: string; name: string } | null>(null);
-  const invite = async (values: { name: string; login: string; role: string }) => {
+  const invite = async (values: { name: string }) => {
     const answer = await postJson<{ token: string }>('/api/crew/invite', values);
-    setErrors(answer.ok ? [] : answer.errors);
-    if (!answer.ok) return;
-    setGiven({ token: answer.value.token, name: values.name });
-    reset();
-    onDone();
+    if (answer.ok) {
+      setGiven({ token: answer.value.token, name: values.name });
+      form.reset();
+      onDone();
+    }
+    return answer;
   };
   return (
-    <AwakeForm className="form-narrow" onSubmit={(event) => void handleSubmit(invite)(event)}>
-      <Field label="Name, as it stands under certificates" maxLength={80} {...register('name')} />
-      <SignInNameField {...register('login')} />
-      <Pick label="Role" options={roleOptions} {...register('role')} />
-      <Problems all={errors} />
+    <AwakeForm className="form-narrow" onSubmit={send(invite)}>
+      <Field label="Name, as it stands under certificates" maxLength={80} {...field('name')} />
+      <SignInNameField {...field('login')} />
+      <Pick label="Role" options={roleOptions} {...form.register('role')} />
+      <Problems all={problems} />
       <Button type="submit" variant="contained">
         Make a link for this person
       </Button>

@@ -1,28 +1,30 @@
 'use client';
 import { Button } from '@mui/material';
-import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { firstLeadSchema } from '../../../core/people/personSchemas';
 import { postJson } from '../../sync/postJson';
 import { AwakeForm } from '../../components/AwakeForm';
 import { Problems } from '../../components/cells/Problems';
+import { bySchema } from '../../components/forms/bySchema';
 import { Field } from '../../components/forms/Field';
 import { NewPasswordField, SignInNameField } from '../../components/forms/PersonFields';
+import { useSentForm } from '../../components/forms/useSentForm';
+
+const blank = { workshop: '', name: '', login: '', password: '' };
 
 /** Names the workshop and its first lead, once, on an empty Lorbet. */
 export function FirstLeadForm() {
-  const { register, handleSubmit } = useForm({ defaultValues: { workshop: '', name: '', login: '', password: '' } });
-  const [problems, setProblems] = useState<string[]>([]);
+  const { field, send, problems } = useSentForm<typeof blank>(blank, bySchema(firstLeadSchema()));
   const enter = async (values: object) => {
     const answer = await postJson('/api/set-up', values);
     if (answer.ok) window.location.assign('/');
-    else setProblems(answer.errors);
+    return answer;
   };
   return (
-    <AwakeForm className="form-narrow" onSubmit={(event) => void handleSubmit(enter)(event)}>
-      <Field label="Workshop’s name" maxLength={80} {...register('workshop')} />
-      <Field label="Your name, as it stands under certificates" autoComplete="name" maxLength={80} {...register('name')} />
-      <SignInNameField autoComplete="username" {...register('login')} />
-      <NewPasswordField {...register('password')} />
+    <AwakeForm className="form-narrow" onSubmit={send(enter)}>
+      <Field label="Workshop’s name" maxLength={80} {...field('workshop')} />
+      <Field label="Your name, as it stands under certificates" autoComplete="name" maxLength={80} {...field('name')} />
+      <SignInNameField autoComplete="username" {...field('login')} />
+      <NewPasswordField {...field('password')} />
       <Problems all={problems} />
       <Button type="submit" variant="contained">
         Begin

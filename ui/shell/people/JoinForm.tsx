@@ -1,33 +1,31 @@
 'use client';
 import { Button } from '@mui/material';
-import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { chosenPasswordSchema } from '../../../core/people/personSchemas';
 import { postJson } from '../../sync/postJson';
 import { AwakeForm } from '../../components/AwakeForm';
 import { Problems } from '../../components/cells/Problems';
+import { bySchema } from '../../components/forms/bySchema';
 import { Field } from '../../components/forms/Field';
 import { NewPasswordField } from '../../components/forms/PersonFields';
+import { useSentForm } from '../../components/forms/useSentForm';
+
+const blank = { password: '', again: '' };
 
 /** Whoever holds a lead's link chooses a password, and is signed in with it. */
 export function JoinForm({ token, login }: { token: string; login: string }) {
-  const { register, handleSubmit } = useForm({ defaultValues: { password: '', again: '' } });
-  const [errors, setErrors] = useState<string[]>([]);
-  const join = async ({ password, again }: { password: string; again: string }) => {
-    if (password !== again) {
-      setErrors(['The two passwords are not the same.']);
-      return;
-    }
+  const { field, send, problems } = useSentForm<typeof blank>(blank, bySchema(chosenPasswordSchema()));
+  const join = async ({ password }: typeof blank) => {
     const joined = await postJson('/api/join', { token, password });
     const signedIn = joined.ok ? await postJson('/api/sign-in', { login, password }) : joined;
     if (signedIn.ok) window.location.assign('/');
-    else setErrors(signedIn.errors);
+    return signedIn;
   };
   return (
-    <AwakeForm className="form-narrow" onSubmit={(event) => void handleSubmit(join)(event)}>
+    <AwakeForm className="form-narrow" onSubmit={send(join)}>
       <Field label="Sign-in name" autoComplete="username" maxLength={60} value={login} readOnly />
-      <NewPasswordField {...register('password')} />
-      <NewPasswordField label="The same again" {...register('again')} />
-      <Problems all={errors} />
+      <NewPasswordField {...field('password')} />
+      <NewPasswordField label="The same again" {...field('again')} />
+      <Problems all={problems} />
       <Button type="submit" variant="contained">
         Keep it and sign in
       </Button>

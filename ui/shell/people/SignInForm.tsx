@@ -1,12 +1,13 @@
 'use client';
 import { Box, Button } from '@mui/material';
-import { useState } from 'react';
-import { useForm } from 'react-hook-form';
 import { device } from '../../sync/device';
 import { postJson } from '../../sync/postJson';
 import { AwakeForm } from '../../components/AwakeForm';
 import { Problems } from '../../components/cells/Problems';
 import { Field } from '../../components/forms/Field';
+import { useSentForm } from '../../components/forms/useSentForm';
+
+const blank = { login: '', password: '' };
 
 export interface DemoPeople {
   password: string;
@@ -14,22 +15,21 @@ export interface DemoPeople {
 }
 
 export function SignInForm({ to, demo }: { to: string; demo: DemoPeople | null }) {
-  const { register, handleSubmit, setValue } = useForm({ defaultValues: { login: '', password: '' } });
-  const [problems, setProblems] = useState<string[]>([]);
-  const enter = async (values: { login: string; password: string }) => {
+  // Whether a name and its password are right only the server knows; no schema says more.
+  const { form, field, send, problems } = useSentForm<typeof blank>(blank);
+  const enter = async (values: typeof blank) => {
     const answer = await postJson('/api/sign-in', values);
-    if (!answer.ok) {
-      setProblems(answer.errors);
-      return;
+    if (answer.ok) {
+      // What an earlier person saw here is not this one's to see.
+      await device.forget();
+      window.location.assign(to);
     }
-    // What an earlier person saw here is not this one's to see.
-    await device.forget();
-    window.location.assign(to);
+    return answer;
   };
   return (
-    <AwakeForm className="form-narrow" onSubmit={(event) => void handleSubmit(enter)(event)}>
-      <Field label="Sign-in name" autoComplete="username" autoCapitalize="off" maxLength={60} {...register('login')} />
-      <Field label="Password" type="password" autoComplete="current-password" maxLength={200} {...register('password')} />
+    <AwakeForm className="form-narrow" onSubmit={send(enter)}>
+      <Field label="Sign-in name" autoComplete="username" autoCapitalize="off" maxLength={60} {...field('login')} />
+      <Field label="Password" type="password" autoComplete="current-password" maxLength={200} {...field('password')} />
       <Problems all={problems} />
       <Button type="submit" variant="contained">
         Sign in
@@ -47,8 +47,8 @@ export function SignInForm({ to, demo }: { to: string; demo: DemoPeople | null }
               <Button
                 key={person.login}
                 onClick={() => {
-                  setValue('login', person.login);
-                  setValue('password', demo.password);
+                  form.setValue('login', person.login);
+                  form.setValue('password', demo.password);
                 }}
               >
                 {person.name}, {person.role}

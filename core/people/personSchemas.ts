@@ -1,0 +1,45 @@
+import * as yup from 'yup';
+import { once } from '../build/once';
+import { text } from '../build/schemaParts';
+import { roles } from './roles';
+
+const strict = <T extends yup.ObjectShape>(fields: T) => yup.object(fields).defined().noUnknown().strict();
+
+/** The name that stands under certificates. */
+export const personName = () => text(80, 2).label('Name');
+export const loginSchema = () =>
+  yup
+    .string()
+    .defined()
+    .matches(/^[a-z0-9.-]{2,60}$/, '${path} must be 2 to 60 of a to z, 0 to 9, point and hyphen')
+    .label('Sign-in name');
+export const passwordSchema = () =>
+  yup
+    .string()
+    .defined()
+    .min(10, '${path} must hold 10 to 200 characters')
+    .max(200, '${path} must hold 10 to 200 characters')
+    .label('Password');
+export const workshopSchema = once(() => text(80, 2).label('Workshop’s name'));
+const role = () => yup.string().defined().oneOf(Object.keys(roles)).label('Role');
+
+/** What a lead says of somebody new. */
+export const inviteSchema = once(() => strict({ name: personName(), login: loginSchema(), role: role() }));
+/** Who may sign in with a password. */
+export const newPersonSchema = once(() =>
+  strict({ name: personName(), login: loginSchema(), password: passwordSchema(), role: role(), demo: yup.boolean().optional() }),
+);
+/** What the first of all says: the workshop, and who leads it. */
+export const firstLeadSchema = once(() =>
+  strict({ workshop: workshopSchema(), name: personName(), login: loginSchema(), password: passwordSchema() }),
+);
+/** A password chosen by whoever holds a link, typed twice. */
+export const chosenPasswordSchema = once(() =>
+  strict({
+    password: passwordSchema(),
+    again: yup
+      .string()
+      .defined()
+      .oneOf([yup.ref('password')], 'The two passwords are not the same'),
+  }),
+);
