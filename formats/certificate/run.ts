@@ -4,6 +4,8 @@ import type { Mark } from '../../core/drawing/run/marks';
 import { hair, ink, soft, type CertificatePage } from './CertificatePage';
 import type { Section } from './Section';
 
+const fills = { ...day, paper: day.field, fuel: day['fuel-fill'] };
+
 const flowInk = { fuel: day.fuel, air: day.air, heat: day.heat, ink } as const;
 
 function drawRun(page: CertificatePage, marks: readonly Mark[], drawing: { width: number; height: number }): void {
@@ -26,7 +28,7 @@ function drawRun(page: CertificatePage, marks: readonly Mark[], drawing: { width
       continue;
     }
     if (mark.d === '') continue;
-    if (mark.fill && mark.fill !== 'ground') doc.path(mark.d).fill(mark.fill === 'fuel' ? day['fuel-fill'] : day.field);
+    if (mark.fill && mark.fill !== 'ground') doc.path(mark.d).fill(fills[mark.fill]);
     if (mark.width === 0) continue;
     doc
       .path(mark.d)

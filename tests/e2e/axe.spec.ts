@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from './silent';
-import { demoId, open, signIn } from './people';
+import { demoId, open, openRun, signIn } from './people';
 import { screens } from './screens';
 
 for (const colorScheme of ['light', 'dark'] as const) {
@@ -31,6 +31,7 @@ for (const colorScheme of ['light', 'dark'] as const) {
       await clean(url);
     }
     await open(page, `/builds/${demoId(2)}/fuel/line`);
+    await openRun(page);
     await page.getByText('The run in words').click();
     await clean('the run in words');
     await open(page, `/builds/${demoId(2)}/fuel/pressure`);

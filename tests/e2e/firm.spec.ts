@@ -11,6 +11,7 @@ import {
   expectLevel,
   newBuild,
   open,
+  openRun,
   quick,
   section,
   settled,
@@ -358,6 +359,7 @@ test('at 200 % and with reduced motion: nothing runs off the side, nothing moves
     expect([url, moving]).toEqual([url, 0]);
   }
   await open(page, `/builds/${demoId(2)}/fuel/line`);
+  await openRun(page);
   await page.getByText('The run in words').click();
   const words = page.getByRole('group', { name: 'The run in words' });
   await expect(words).toContainText('pump angle, outlet up 4 degrees');

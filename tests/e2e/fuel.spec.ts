@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from './silent';
 import type { Build } from '../../core/build/Build';
-import { copyOf, demoId, did, enter, expectLevel, newBuild, open, section, settled, signIn, soundCopy } from './people';
+import { copyOf, demoId, did, enter, expectLevel, newBuild, open, openRun, section, settled, signIn, soundCopy } from './people';
 
 const finding = (page: Page, id: string) => page.locator(`[data-finding="${id}"]`);
 const kept = async (page: Page, id: string) => (await (await page.request.get(`/api/builds/${id}/file`)).json()) as Build;
@@ -42,6 +42,8 @@ test('the line is one thing on the drawing and in the table: dragged, split, add
   await signIn(page, 'odile');
   const id = await copyOf(page.request, 4);
   await open(page, `/builds/${id}/fuel/line`);
+  await openRun(page);
+  await page.getByRole('button', { name: 'As a list' }).click();
   const before = await rowsOf(page, id);
   const top = before.find(({ name }) => name === 'over the cross-member');
   if (!top) throw new Error('no such segment');
@@ -108,10 +110,32 @@ test('the line is one thing on the drawing and in the table: dragged, split, add
   expect((await kept(page, id)).sheets.fuel.pumpAboveTankFloorMm.planned).toBe(160);
 });
 
+test('the line and the floor’s layers are typed where they are drawn', async ({ page }) => {
+  await signIn(page, 'odile');
+  const id = await copyOf(page.request, 4);
+  await open(page, `/builds/${id}/fuel/line`);
+  const rise = page.getByLabel(/^Rises by, along the sill/);
+  await rise.fill('-1200');
+  await rise.press('Enter');
+  await settled(page);
+  expect((await rowsOf(page, id)).find(({ name }) => name === 'along the sill')?.riseMm).toBe(-1200);
+  await expect(page.getByRole('img', { name: /along the sill, [\d.]+ m, falls 1200 mm/ })).toBeVisible();
+  await rise.fill('9 pints');
+  await expect(page.getByRole('alert').filter({ hasText: 'Fuel line, rises by: “9 pints”' })).toBeVisible();
+  await rise.press('Escape');
+  await open(page, `/builds/${id}/siting/stack`);
+  const layer = page.locator('[data-cell^="stack/"] input').first();
+  await layer.fill('7.5');
+  await layer.press('Enter');
+  await settled(page);
+  expect((await kept(page, id)).lists?.stack?.map(({ thicknessMm }) => thicknessMm)).toContain(7.5);
+});
+
 test('segments change places by keys alone, and the run with them', async ({ page }) => {
   await signIn(page, 'odile');
   const id = await copyOf(page.request, 4);
   await open(page, `/builds/${id}/fuel/line`);
+  await page.getByRole('button', { name: 'As a list' }).click();
   const names = () =>
     page
       .locator('[data-row]')
@@ -131,6 +155,7 @@ test('bad figures are told in one sentence each, and what can’t be is never re
   await signIn(page, 'odile');
   const fresh = await copyOf(page.request, 3);
   await open(page, `/builds/${fresh}/fuel/line`);
+  await page.getByRole('button', { name: 'As a list' }).click();
   await page.getByLabel('More of along the bulkhead').click();
   const type = async (label: string, text: string) => {
     await page.getByLabel(new RegExp(`^${label}`)).fill(text);

@@ -158,6 +158,9 @@ export async function open(page: Page, url: string): Promise<void> {
   await expect(page.locator('.workspace-head h1')).toBeVisible();
 }
 
+/** The run, large. */
+export const openRun = (page: Page) => page.getByRole('button', { name: 'Open the run' }).click();
+
 /** How things stand while carbon monoxide is read, chosen by keys. */
 export async function chooseCoSetting(page: Page): Promise<void> {
   for (const [label, option] of [

@@ -1,11 +1,12 @@
 import { expect, test } from './silent';
-import { copyOf, demoId, enter, expectInLedger, expectLevel, newBuild, open, section, settled, signIn } from './people';
+import { copyOf, demoId, enter, expectInLedger, expectLevel, newBuild, open, openRun, section, settled, signIn } from './people';
 import { screens } from './screens';
 
 test('the pump dragged, tilted and moved by keys: figures and findings follow', async ({ page }) => {
   await signIn(page, 'bram');
   const id = await copyOf(page.request, 3);
   await open(page, `/builds/${id}/fuel/line`);
+  await openRun(page);
   const angle = page.getByLabel(/^Pump angle, outlet up, as fitted/);
   const suction = page.getByLabel(/^Length, filter to pump/);
   await expect(suction).toHaveValue('0.34');

@@ -1,10 +1,11 @@
-import type { FigurePath } from '../../build/sheets';
 import type { Level } from '../../checks/Finding';
 import type { Frame, Mark, Spot } from '../run/marks';
+import type { DrawnCell } from './DrawnCell';
 
 /** A figure where it stands on a drawing: the box in which it is typed, and the line that shows what it measures. */
 export interface Dimension {
-  path: FigurePath;
+  cell: DrawnCell;
+  /** one name for each cell */ key: string;
   /** px */ box: Frame;
   /** what it is called here: short, since the drawing says the rest */ label: string;
   labelAt: Spot & { anchor: 'start' | 'middle' | 'end' };

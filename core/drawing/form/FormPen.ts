@@ -1,21 +1,16 @@
 import type { Build } from '../../build/Build';
-import { fieldAt, figureAt, valueAt, type FigurePath, type ValueAt } from '../../build/sheets';
-import { showFigure } from '../../figures/showFigure';
+import { valueAt, type FigurePath, type ValueAt } from '../../build/sheets';
 import { upperFirst } from '../../units/formatNumber';
-import { metric } from '../../units/inUnits';
 import type { Finding } from '../../checks/Finding';
 import type { Mark, PathMark, Spot, TextMark } from '../run/marks';
 import { lineWidths, round } from '../run/Pen';
-import type { Ink } from '../run/runGeometry';
+import { cellInWords, cellKey, inkOfCell, type DrawnCell } from './DrawnCell';
 import { settleBoxes } from './settleBoxes';
 import { boxSize, type Dimension, type FormDrawing, type Pin } from './FormDrawing';
 
-/** How surely a figure is known: nobody has said, planned, measured; what is given is as good as measured. */
-export function inkOfFigure(build: Build, path: FigurePath): Ink {
-  const { planned, fitted } = figureAt(build.sheets, path);
-  if (fitted !== null || (fieldAt(path).given && planned !== null)) return 'fitted';
-  return planned === null ? 'unknown' : 'planned';
-}
+/** A figure by its path, or any cell. */
+export type CellOf = FigurePath | DrawnCell;
+const cellOf = (of: CellOf): DrawnCell => (typeof of === 'string' ? { path: of } : of);
 
 /** Puts marks, dimensions and findings on a drawing of one build. */
 export class FormPen {
@@ -36,8 +31,8 @@ export class FormPen {
     return typeof value === 'number' ? value : otherwise;
   }
   /** @param of the figures that the shape rests on: it is drawn as surely as the least known of them */
-  draw(d: string, of: readonly FigurePath[], more: Partial<PathMark> = {}): void {
-    const inks = of.map((path) => inkOfFigure(this.build, path));
+  draw(d: string, of: readonly CellOf[], more: Partial<PathMark> = {}): void {
+    const inks = of.map((one) => inkOfCell(this.build, cellOf(one)));
     const ink = inks.includes('unknown') ? 'unknown' : inks.includes('planned') ? 'planned' : 'fitted';
     // A fill has no broken edge by which it could be told from what is known: what nobody has said is not filled.
     if (ink === 'unknown' && (more.width === 0 || more.name === 'hatch')) return;
@@ -51,7 +46,7 @@ export class FormPen {
    * @param wide px, where words are chosen in it
    */
   dimension(
-    path: FigurePath,
+    of: CellOf,
     at: Spot,
     label: string,
     {
@@ -69,7 +64,8 @@ export class FormPen {
       right: { x: at.x + w / 2 + 7, y: at.y + 5, anchor: 'start' as const },
       left: { x: at.x - w / 2 - 7, y: at.y + 5, anchor: 'end' as const },
     }[side];
-    this.dimensions.push({ path, box, label, labelAt, line });
+    const cell = cellOf(of);
+    this.dimensions.push({ cell, key: cellKey(cell), box, label, labelAt, line });
   }
   /** Where a finding sits, if there is one to tell. */
   pin(id: string, at: Spot): void {
@@ -80,10 +76,7 @@ export class FormPen {
   /** @param title what is seen, in a phrase; its dimensions are told after it, those that nobody has said as such */
   done(width: number, height: number, title: string): FormDrawing {
     const { marks, pins } = this;
-    const told = this.dimensions.map(({ path, label }) => {
-      const value = valueAt(this.build.sheets, path);
-      return `${label}: ${value === null ? 'not known' : showFigure(path, value, metric)}`;
-    });
+    const told = this.dimensions.map(({ cell, label }) => `${label}: ${cellInWords(this.build, cell)}`);
     const dimensions = settleBoxes(this.dimensions, width, height);
     return { width, height, marks, dimensions, pins, words: `${title}. ${upperFirst(told.join('; '))}.` };
   }

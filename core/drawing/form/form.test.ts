@@ -5,14 +5,16 @@ import type { Build } from '../../build/Build';
 import { emptyBuild } from '../../build/emptyBuild';
 import { assess } from '../../checks/assess';
 import type { FigurePath } from '../../build/sheets';
+import { inkOfCell } from './DrawnCell';
+import { drawLine } from './drawLine';
 import { drawPickup } from './drawPickup';
 import { drawPlate } from './drawPlate';
 import { drawPumpPlace } from './drawPumpPlace';
+import { drawStack } from './drawStack';
 import { drawTank } from './drawTank';
 import type { FormDrawing } from './FormDrawing';
-import { inkOfFigure } from './FormPen';
 
-const pictures = { pickup: drawPickup, tank: drawTank, pump: drawPumpPlace, plate: drawPlate };
+const pictures = { pickup: drawPickup, tank: drawTank, pump: drawPumpPlace, plate: drawPlate, stack: drawStack, line: drawLine };
 const among: readonly FigurePath[] = [
   'fuel.tankLengthMm',
   'fuel.tankHeightMm',
@@ -25,6 +27,10 @@ const among: readonly FigurePath[] = [
   'fuel.pumpAngleDeg',
   'fuel.pumpAboveTankFloorMm',
   'fuel.heaterAboveTankFloorMm',
+  'siting.studLengthMm',
+  'siting.spigotLengthMm',
+  'siting.clampWidthMm',
+  'siting.screwLengthMm',
 ];
 const apart = (drawing: FormDrawing) => {
   const { dimensions } = drawing;
@@ -38,17 +44,15 @@ const apart = (drawing: FormDrawing) => {
           one.box.y < box.y + box.h &&
           box.y < one.box.y + one.box.h,
       )
-      .map((other) => `${one.path} and ${other.path}`),
+      .map((other) => `${one.key} and ${other.key}`),
   );
 };
 const outside = ({ width, height, dimensions }: FormDrawing) =>
-  dimensions
-    .filter(({ box }) => box.x < 0 || box.y < 0 || box.x + box.w > width || box.y + box.h > height)
-    .map(({ path }) => path);
+  dimensions.filter(({ box }) => box.x < 0 || box.y < 0 || box.x + box.w > width || box.y + box.h > height).map(({ key }) => key);
 const numbers = (d: string) => [...d.matchAll(/-?\d+(?:\.\d+)?/g)].map(Number);
 /** Of a dimension line its first stroke is the line itself: M x,y L x,y (or with H and V). */
 const lengthOf = (drawing: FormDrawing, path: FigurePath) => {
-  const line = drawing.dimensions.find((one) => one.path === path)?.line ?? '';
+  const line = drawing.dimensions.find((one) => one.key === path)?.line ?? '';
   const [x1 = 0, y1 = 0, x2 = 0, y2 = 0] = numbers(line);
   return Math.hypot(x2 - x1, y2 - y1);
 };
@@ -92,7 +96,7 @@ test('the pipe ends as far above the floor as its figure says', () => {
 });
 
 test('a figure is unknown, then planned, then measured; what is given is as good as measured', () => {
-  const ink = (build: Build, path: FigurePath) => inkOfFigure(build, path);
+  const ink = (build: Build, path: FigurePath) => inkOfCell(build, { path });
   const build = soundBuild();
   const sheets = {
     ...build.sheets,
@@ -130,4 +134,52 @@ test('a reader is told each dimension as it stands on the drawing', () => {
   const { words } = drawTank(soundBuild({ 'fuel.tankLengthMm': 500, 'fuel.fuelLevelMm': 80 }), [], 760);
   expect(words).toContain('length: 500 mm');
   expect(words).toContain('fuel stands: 80 mm');
+});
+
+/** Spots of the paths that are drawn with straw, in order. */
+const straws = ({ marks }: FormDrawing) =>
+  marks.flatMap((mark) => (mark.kind === 'path' && mark.flow === 'fuel' && mark.width === 5 ? [numbers(mark.d)] : []));
+const lineOf = (...segments: [lengthM: number, riseMm: number][]) => ({
+  ...soundBuild(),
+  lists: {
+    segments: segments.map(([lengthM, riseMm], i) => ({
+      id: `0000000${i}-0000-4000-8000-000000000000`,
+      lengthM,
+      riseMm,
+      side: 'suction' as const,
+    })),
+  },
+});
+test('the unrolled line rises and falls to one scale, and each segment begins where the one before it ends', () => {
+  const drawn = straws(drawLine(lineOf([1, 300], [2, -150], [1, 0]), [], 900)).map(([x1 = 0, y1 = 0, x2 = 0, y2 = 0]) => ({
+    x1,
+    y1,
+    x2,
+    y2,
+  }));
+  const rises = drawn.map(({ y1, y2 }) => y1 - y2);
+  expect(rises[1] ?? 0).toBeCloseTo(-(rises[0] ?? 0) / 2, 0);
+  expect(rises[2]).toBe(0);
+  expect(drawn.slice(1).map(({ x1, y1 }) => [x1, y1])).toEqual(drawn.slice(0, -1).map(({ x2, y2 }) => [x2, y2]));
+});
+test('a line of more segments than the sheet holds makes the sheet wider, and no field narrower', () => {
+  const drawing = drawLine(lineOf(...Array.from({ length: 20 }, (): [number, number] => [0.5, 10])), [], 600);
+  expect([drawing.width > 2000, new Set(drawing.dimensions.map(({ box }) => box.w)).size]).toEqual([true, 1]);
+});
+test('the layers of a floor are drawn to one scale, one on the other; what is cut back lies in no one’s way', () => {
+  const ids = ['1', '2', '3'].map((i) => `${i}0000000-0000-4000-8000-000000000000`);
+  const [plate = '', timber = '', metal = ''] = ids;
+  const stack = [
+    { id: metal, kind: 'metal' as const, thicknessMm: 4 },
+    { id: plate, kind: 'plate' as const, thicknessMm: 3 },
+    { id: timber, kind: 'timber' as const, thicknessMm: 12, cutBack: 'yes' as const },
+  ];
+  const { marks } = drawStack({ ...soundBuild(), lists: { stack } }, [], 800);
+  const layers = marks.flatMap((mark) =>
+    mark.kind === 'path' && (mark.fill === 'soft' || mark.fill === 'fuel-deep') ? [numbers(mark.d)] : [],
+  );
+  // M x,y h w v h: plate, timber twice (beside the foot), metal.
+  const [one = [], cut = [], , last = []] = layers;
+  expect((cut[3] ?? 0) / (one[3] ?? 1)).toBeCloseTo(4, 0);
+  expect(last[1]).toBeCloseTo((one[1] ?? 0) + (one[3] ?? 0), 0);
 });

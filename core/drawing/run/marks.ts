@@ -11,7 +11,7 @@ export interface PathMark {
   flow: Flow;
   ink: Ink;
   /** line width, px */ width: number;
-  fill?: 'paper' | 'fuel' | 'ground';
+  fill?: 'paper' | 'fuel' | 'fuel-deep' | 'ink' | 'soft' | 'hair' | 'grid' | 'ground';
   name?: string;
 }
 export interface TextMark {

@@ -12,7 +12,9 @@ export interface StackLayer {
   cutBack: boolean;
 }
 /** From the heater's foot downwards. */
-const order = Object.keys({ plate: 1, gasket: 1, covering: 1, timber: 1, insulation: 1, metal: 1, rib: 1 });
+const order: readonly (keyof typeof stackKinds)[] = ['plate', 'gasket', 'covering', 'timber', 'insulation', 'metal', 'rib'];
+/** How far down a layer lies, counted from the foot. */
+export const stackOrder = (kind: keyof typeof stackKinds): number => order.indexOf(kind);
 
 /** Layers in the order in which they lie, top first; a row without kind or thickness is left out. */
 export function stackLayers(rows: readonly RowOf<'stack'>[]): StackLayer[] {
@@ -30,7 +32,7 @@ export function stackLayers(rows: readonly RowOf<'stack'>[]): StackLayer[] {
           ]
         : [],
     )
-    .sort((a, b) => order.indexOf(a.kind) - order.indexOf(b.kind));
+    .sort((a, b) => stackOrder(a.kind) - stackOrder(b.kind));
 }
 
 /** What studs and spigots must pass, mm: all that is not cut back, ribs with their depth. */

@@ -1,6 +1,6 @@
 'use client';
 import { Button } from '@mui/material';
-import { useMemo, useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import type { Build } from '../../../core/build/Build';
 import type { FigurePath } from '../../../core/build/sheets';
 import type { Finding } from '../../../core/checks/Finding';
@@ -16,27 +16,28 @@ const leastWidth = 560;
 /** The frame round it, both sides, px. */
 const edges = 4;
 
+type Draw = (build: Build, findings: readonly Finding[], width: number) => FormDrawing;
+
 /**
- * Figures by their drawing, or as a list: one data. What has no place on the drawing stands in the list in either case.
- * Where there is no room for fields on the drawing there is the list alone.
+ * A drawing that is a form, or the list of the same data; where there is no room for fields on the drawing there is the list alone.
+ * @param children the list, told which cells stand on the drawing now
  */
-export function DrawnFigures({
+export function Drawn({
   draw,
-  paths,
   title,
+  children,
 }: {
-  draw: (build: Build, findings: readonly Finding[], width: number) => FormDrawing;
-  paths: readonly FigurePath[];
+  draw: Draw | null;
   title: string;
+  children: (drawn: ReadonlySet<string>) => ReactNode;
 }) {
   const { build, findings } = useWorkspace('build', 'findings');
   const [holder, width] = useWidth<HTMLDivElement>(700);
   const [listed, setListed] = useState(false);
   // Known before the width is: a phone draws no drawing that it takes away again.
-  const roomy = !useSmall() && width >= leastWidth;
+  const roomy = !useSmall() && width >= leastWidth && draw !== null;
   const drawing = useMemo(() => (roomy ? draw(build, findings, width - edges) : null), [roomy, draw, build, findings, width]);
-  const drawn = new Set(listed ? [] : drawing?.dimensions.map(({ path }) => path));
-  const rest = paths.filter((path) => !drawn.has(path));
+  const drawn = useMemo(() => new Set(listed ? [] : drawing?.dimensions.map(({ key }) => key)), [listed, drawing]);
   return (
     <div ref={holder}>
       {drawing && !listed && <FormDrawingView drawing={drawing} title={title} />}
@@ -45,7 +46,19 @@ export function DrawnFigures({
           {listed ? 'On the drawing' : 'As a list'}
         </Button>
       )}
-      {rest.length > 0 && <FigureTable paths={rest} caption={title} />}
+      {children(drawn)}
     </div>
+  );
+}
+
+/** Figures by their drawing. What has no place on it stands in the list in either case. */
+export function DrawnFigures({ draw, paths, title }: { draw: Draw; paths: readonly FigurePath[]; title: string }) {
+  return (
+    <Drawn draw={draw} title={title}>
+      {(drawn) => {
+        const rest = paths.filter((path) => !drawn.has(path));
+        return rest.length > 0 && <FigureTable paths={rest} caption={title} />;
+      }}
+    </Drawn>
   );
 }

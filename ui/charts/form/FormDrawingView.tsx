@@ -1,53 +1,16 @@
 'use client';
 import { Box, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useCallback, useId, useState } from 'react';
-import type { Build } from '../../../core/build/Build';
-import { fieldAt, valueAt, type FigurePath } from '../../../core/build/sheets';
+import { fieldAt } from '../../../core/build/sheets';
 import type { Slot } from '../../../core/commands/kinds/figures';
-import type { Dimension, FormDrawing } from '../../../core/drawing/form/FormDrawing';
-import { inkOfFigure } from '../../../core/drawing/form/FormPen';
-import { cellUnit } from '../../../core/units/parseTyped';
+import { inkOfCell, type DrawnCell } from '../../../core/drawing/form/DrawnCell';
+import type { FormDrawing } from '../../../core/drawing/form/FormDrawing';
 import { useFindingText, useSay, useWorkspace } from '../../sync/useWorkspace';
-import { FigureCell } from '../../components/cells/FigureCell';
 import { LevelGlyph } from '../../components/findings/LevelMark';
 import { RunMarks } from '../run/RunMarks';
+import { DimensionCell, unitOfCell } from './DimensionCell';
 
 const dashes = { unknown: '2 4', planned: '7 4', fitted: undefined, proven: undefined } as const;
-
-const valueNumber = (build: Build, path: FigurePath) => {
-  const value = valueAt(build.sheets, path);
-  return typeof value === 'number' ? value : null;
-};
-
-/** A figure typed where it stands on the drawing. */
-function DimensionCell({
-  dimension: { path, box },
-  entering,
-  onProblem,
-  describedBy,
-}: {
-  dimension: Dimension;
-  entering: Slot;
-  onProblem: (path: string, problem: string) => void;
-  describedBy: string;
-}) {
-  const { settled, who } = useWorkspace('settled', 'who');
-  const field = fieldAt(path);
-  const unit = field.kind === 'number' ? cellUnit(valueNumber(settled, path), field.unit, who.unitPreferences) : '';
-  const told = useCallback((_slot: Slot, problem: string) => onProblem(path, problem), [onProblem, path]);
-  return (
-    <Box className="dimension" data-figure={path} sx={{ left: box.x, top: box.y, width: box.w, height: box.h }}>
-      <FigureCell
-        path={path}
-        slot={field.given ? 'planned' : field.found ? 'fitted' : entering}
-        besideUnit={unit}
-        onProblem={told}
-        describedBy={describedBy}
-        showPlan
-      />
-    </Box>
-  );
-}
 
 /** A drawing to scale whose dimensions are its fields: dotted while nobody has said, broken while planned, full once measured. */
 export function FormDrawingView({ drawing, title }: { drawing: FormDrawing; title: string }) {
@@ -61,13 +24,13 @@ export function FormDrawingView({ drawing, title }: { drawing: FormDrawing; titl
     [],
   );
   const id = useId();
-  const unitOf = (path: Dimension['path']) => {
-    const field = fieldAt(path);
-    if (field.kind !== 'number') return '';
-    const unit = cellUnit(valueNumber(build, path), field.unit, who.unitPreferences);
-    return unit === 'deg' ? ', °' : `, ${unit}`;
+  const unitOf = (cell: DrawnCell) => {
+    const unit = unitOfCell(build, cell, who.unitPreferences);
+    return unit === '' ? '' : `, ${unit === 'deg' ? '°' : unit}`;
   };
-  const planable = drawing.dimensions.some(({ path }) => !fieldAt(path).given && !fieldAt(path).found);
+  const planable = drawing.dimensions.some(
+    ({ cell }) => 'path' in cell && !fieldAt(cell.path).given && !fieldAt(cell.path).found,
+  );
   const told = Object.values(problems).filter(Boolean);
   return (
     <figure className="form-drawing" aria-label={title}>
@@ -89,13 +52,15 @@ export function FormDrawingView({ drawing, title }: { drawing: FormDrawing; titl
       <Box className="form-drawing-sheet" sx={{ width: drawing.width, height: drawing.height }}>
         <svg className="run" width={drawing.width} height={drawing.height} role="img" aria-label={say(drawing.words)}>
           <RunMarks marks={drawing.marks} say={say} />
-          {drawing.dimensions.map(({ path, line, label, labelAt }) => (
-            <g key={path} className="dimension-line">
-              {line && <path d={line} fill="none" strokeDasharray={dashes[inkOfFigure(build, path)]} />}
-              <text x={labelAt.x} y={labelAt.y} textAnchor={labelAt.anchor} className="quiet" aria-hidden>
-                {label}
-                {unitOf(path)}
-              </text>
+          {drawing.dimensions.map(({ cell, key, line, label, labelAt }) => (
+            <g key={key} className="dimension-line">
+              {line && <path d={line} fill="none" strokeDasharray={dashes[inkOfCell(build, cell)]} />}
+              {label && (
+                <text x={labelAt.x} y={labelAt.y} textAnchor={labelAt.anchor} className="quiet" aria-hidden>
+                  {label}
+                  {unitOf(cell)}
+                </text>
+              )}
             </g>
           ))}
           {drawing.pins.map(({ id: check, level, x, y }) => {
@@ -109,7 +74,7 @@ export function FormDrawingView({ drawing, title }: { drawing: FormDrawing; titl
           })}
         </svg>
         {drawing.dimensions.map((dimension) => (
-          <DimensionCell key={dimension.path} dimension={dimension} entering={entering} onProblem={onProblem} describedBy={id} />
+          <DimensionCell key={dimension.key} dimension={dimension} entering={entering} onProblem={onProblem} describedBy={id} />
         ))}
       </Box>
       {told.length > 0 && (

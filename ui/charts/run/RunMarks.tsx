@@ -2,7 +2,16 @@ import { memo } from 'react';
 import type { Mark, PathMark } from '../../../core/drawing/run/marks';
 
 const dash = (mark: PathMark) => (mark.ink === 'unknown' ? '2 5' : mark.ink === 'planned' ? '7 5' : undefined);
-const fills = { paper: 'var(--sheet)', fuel: 'var(--fuel-fill)', ground: 'none' } as const;
+const fills = {
+  paper: 'var(--sheet)',
+  fuel: 'var(--fuel-fill)',
+  'fuel-deep': 'var(--fuel-deep)',
+  ink: 'var(--ink)',
+  soft: 'var(--soft)',
+  hair: 'var(--hair)',
+  grid: 'var(--grid)',
+  ground: 'none',
+} as const;
 
 function PathOf({ mark }: { mark: PathMark }) {
   if (mark.name === 'grid' || mark.name === 'hatch')

@@ -12,8 +12,8 @@ import { RunInWords } from './RunInWords';
 import { RunStrip } from './RunStrip';
 import { RunView } from './RunView';
 
-/** Sections that are about the run: there it is drawn large. */
-const heroes: readonly string[] = ['fuel/line', 'priming/count'];
+/** Sections that are about the run and have no drawing of their own: there it is drawn large. */
+const heroes: readonly string[] = ['priming/count'];
 
 /** The parts of the run that have something to tell, worst first, each with a way to where it is told. */
 function PartMarks() {

@@ -1,14 +1,16 @@
 'use client';
-import { Button } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { readerOf } from '../../../core/figures/readerOf';
 import { NotMeasured } from '../../../core/reading/NotMeasured';
 import { useMemo, useState } from 'react';
+import { drawLine, drawnSegmentsMax } from '../../../core/drawing/form/drawLine';
 import { firstSegments, moveSegment } from '../../../core/drawing/line/editLine';
 import { inOrder } from '../../../core/model/fuel/routeOf';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { RowList } from '../../components/lists/RowList';
 import { useRows } from '../../components/lists/useRows';
 import { Problems } from '../../components/cells/Problems';
+import { Drawn } from '../../charts/form/DrawnFigures';
 import { useLine } from '../../components/line/useLine';
 
 /** The line segment by segment: the same rows as on the drawing. */
@@ -47,17 +49,33 @@ export function LineTable() {
   const chosen = rows.find(({ id }) => id === picked);
   return (
     <>
-      <RowList
-        list="segments"
-        order={inOrder}
-        main={['name', 'lengthM', 'riseMm', 'near', 'clips']}
-        more={['side', 'boreMm', 'wallMm', 'end', 'gapMm', 'sheath']}
-        hide={(row, column) => column === 'gapMm' && row.end !== 'joint'}
-        selected={picked}
-        onSelect={pick}
-        onAdd={() => setProblems(addAfter(picked))}
-        onMove={(id, to) => setProblems(change(moveSegment(rows, id, to)))}
-      />
+      <Box
+        // The segment whose figure is in hand is the one in hand.
+        onFocus={({ target }) => {
+          const drawn = target.closest('[data-cell]')?.getAttribute('data-cell')?.split('/')[1];
+          if (drawn) pick(drawn);
+        }}
+      >
+        <Drawn draw={rows.length <= drawnSegmentsMax ? drawLine : null} title="Line, unrolled">
+          {(drawn) =>
+            drawn.size > 0 ? (
+              mayWork && <Button onClick={() => setProblems(addAfter(picked))}>One segment more</Button>
+            ) : (
+              <RowList
+                list="segments"
+                order={inOrder}
+                main={['name', 'lengthM', 'riseMm', 'near', 'clips']}
+                more={['side', 'boreMm', 'wallMm', 'end', 'gapMm', 'sheath']}
+                hide={(row, column) => column === 'gapMm' && row.end !== 'joint'}
+                selected={picked}
+                onSelect={pick}
+                onAdd={() => setProblems(addAfter(picked))}
+                onMove={(id, to) => setProblems(change(moveSegment(rows, id, to)))}
+              />
+            )
+          }
+        </Drawn>
+      </Box>
       {mayWork && chosen && (
         <Button onClick={() => setProblems(splitAt(chosen.id, 0.5))}>
           Split “{chosen.name ?? 'this segment'}” in the middle

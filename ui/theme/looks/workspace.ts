@@ -126,6 +126,7 @@ export const workspace = `
     .workspace-head .what { display: none; }
   }
   @media ${column} {
+    .keys-help.MuiIconButton-root { display: none; }
     .workspace {
       height: auto;
       min-height: 100dvh;

@@ -1,0 +1,96 @@
+'use client';
+import { Box } from '@mui/material';
+import { useCallback } from 'react';
+import type { Build } from '../../../core/build/Build';
+import { columnAt, lists, type AnyRow } from '../../../core/build/lists';
+import { fieldAt } from '../../../core/build/sheets';
+import { cellProblem, rowName } from '../../../core/commands/changeRows';
+import type { Slot } from '../../../core/commands/kinds/figures';
+import { cellValue, fieldOfCell, type DrawnCell } from '../../../core/drawing/form/DrawnCell';
+import type { Dimension } from '../../../core/drawing/form/FormDrawing';
+import type { UnitPreferences } from '../../../core/units/inUnits';
+import { cellUnit } from '../../../core/units/parseTyped';
+import { useWorkspace } from '../../sync/useWorkspace';
+import { FigureCell } from '../../components/cells/FigureCell';
+import { TypedCell } from '../../components/cells/TypedCell';
+import { useRows } from '../../components/lists/useRows';
+
+/** The unit in which it is shown; empty where it has none. */
+export function unitOfCell(build: Build, cell: DrawnCell, preferences: UnitPreferences): string {
+  const field = fieldOfCell(cell);
+  const value = cellValue(build, cell);
+  return field.kind === 'number' ? cellUnit(typeof value === 'number' ? value : null, field.unit, preferences) : '';
+}
+
+interface Props {
+  dimension: Dimension;
+  entering: Slot;
+  onProblem: (key: string, problem: string) => void;
+  describedBy: string;
+}
+
+/** A number of a row of a list. */
+function RowDimension({
+  cell,
+  unit,
+  onProblem,
+  describedBy,
+}: {
+  cell: Exclude<DrawnCell, { path: unknown }>;
+  unit: string;
+  onProblem: (problem: string) => void;
+  describedBy: string;
+}) {
+  const { list, row: id, column: name } = cell;
+  const { settled } = useWorkspace('settled');
+  const { rows, set } = useRows(list);
+  const column = columnAt(list, name);
+  const row = rows.find((one) => one.id === id);
+  if (!row || column?.kind !== 'number') return null;
+  const kept = cellValue(settled, cell);
+  return (
+    <TypedCell
+      name={`${column.label}, ${rowName(list, row as AnyRow)}`}
+      label={`${lists[list].label}, ${column.label.toLowerCase()}`}
+      kept={typeof kept === 'number' ? kept : null}
+      unit={column.unit}
+      decimals={column.decimals}
+      allowed={column}
+      besideUnit={unit}
+      draftKey={`${settled.id}:list/${list}/${id}/${name}`}
+      describedBy={describedBy}
+      commit={(value) => set(row, name, value)}
+      check={(value) => cellProblem(list, name, value)}
+      onProblem={onProblem}
+    />
+  );
+}
+
+/** What is typed where it stands on a drawing. */
+export function DimensionCell({ dimension: { cell, key, box }, entering, onProblem, describedBy }: Props) {
+  const { settled, who } = useWorkspace('settled', 'who');
+  const unit = unitOfCell(settled, cell, who.unitPreferences);
+  const told = useCallback((_slot: Slot, problem: string) => onProblem(key, problem), [onProblem, key]);
+  const toldAtRow = useCallback((problem: string) => onProblem(key, problem), [onProblem, key]);
+  return (
+    <Box
+      className="dimension"
+      data-figure={'path' in cell ? cell.path : undefined}
+      data-cell={key}
+      sx={{ left: box.x, top: box.y, width: box.w, height: box.h }}
+    >
+      {'path' in cell ? (
+        <FigureCell
+          path={cell.path}
+          slot={fieldAt(cell.path).given ? 'planned' : fieldAt(cell.path).found ? 'fitted' : entering}
+          besideUnit={unit}
+          onProblem={told}
+          describedBy={describedBy}
+          showPlan
+        />
+      ) : (
+        <RowDimension cell={cell} unit={unit} onProblem={toldAtRow} describedBy={describedBy} />
+      )}
+    </Box>
+  );
+}
