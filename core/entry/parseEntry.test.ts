@@ -73,6 +73,7 @@ test.each<[string, RegExp]>([
   ['', /empty/],
   ['pump 240 deg', /240 deg; allowed is -90 to 90 deg/],
   ['pump 24 V', /does not fit/],
+  ['planned level 80 mm', /measured or looked at, not planned/],
   ['fuse 900 A', /allowed is 0 to 100 A/],
   ['outlet 900 C', /allowed is -40 to 250/],
   ['CO2 400 ppm', /carbon dioxide/],

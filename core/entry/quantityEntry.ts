@@ -84,6 +84,8 @@ function figureEntry(path: FigurePath, quantity: string, slot: Slot, { build, un
     };
   const field = fieldAt(path);
   if (field.kind !== 'number') return { kind: 'refused', sentence: `${field.label} is chosen on its sheet, not typed here.` };
+  if (slot === 'planned' && field.found)
+    return { kind: 'refused', sentence: `${field.label} is measured or looked at, not planned; leave out “planned”.` };
   const at: Slot = field.given ? 'planned' : slot;
   const now = figureAt(build.sheets, path)[at];
   const parsed = parseTyped(quantity, field.unit, cellUnit(typeof now === 'number' ? now : null, field.unit, unitPreferences));

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from './silent';
 import {
+  chooseCoSetting,
   copyOf,
   demoId,
   enter,
@@ -73,6 +74,8 @@ test('without coverage under the floor: entries wait on the device, through a re
   await signIn(page, 'bram');
   const id = await newBuild(page.request, 'Under The Floor');
   await open(page, `/builds/${id}/fuel`);
+  // Until the other sections are on the device.
+  await page.waitForLoadState('networkidle');
   await context.setOffline(true);
   await enter(page, 'Tank, length', '444');
   await quick(page, 'note joint at the filter looks dry');
@@ -220,6 +223,31 @@ test('by touch on a phone: a part opens its sheet, the theme stays as chosen, th
   await expect(page.locator('[data-finding="fuel.pickup.level"]')).toContainText('6 mm above the fuel');
   await page.goto('/builds/not-a-build/fuel');
   await expect(page.getByRole('heading', { name: 'Not here' })).toBeVisible();
+  await context.close();
+});
+
+test('a phone reads the meter over the whole screen: a key for each place under the thumb, and what was kept is said', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  const page = await context.newPage();
+  await signIn(page, 'bram');
+  const id = await copyOf(page.request, 3);
+  await open(page, `/builds/${id}/proving`);
+  await page.getByRole('button', { name: 'Read over the whole screen' }).first().tap();
+  await page.getByLabel('Meter shows, ppm').fill('0');
+  const key = page.getByRole('button', { name: 'at the pillow' });
+  await key.tap();
+  // Nothing is taken that says not how things stood.
+  await expect(page.getByRole('alert')).toContainText('Say first what the heater is doing');
+  await chooseCoSetting(page);
+  const box = await key.boundingBox();
+  expect([(box?.y ?? 0) > 500, (box?.height ?? 0) >= 76]).toEqual([true, true]);
+  await key.tap();
+  await expect(page.getByRole('status').filter({ hasText: 'Kept: 0 ppm, pillow.' })).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the page' }).tap();
+  await settled(page);
+  await expect(page.getByRole('button', { name: 'Read over the whole screen' }).first()).toBeVisible();
   await context.close();
 });
 

@@ -47,6 +47,9 @@ if (typeof window !== 'undefined') void load(placeOfAddress(window.location.path
 const everyPlace = (): Place[] =>
   (Object.keys(loads) as SheetId[]).flatMap((sheet) => Object.keys(loads[sheet]).map((section) => ({ sheet, section })));
 
+/** How long after a section those of its sheet are fetched, and all others, ms. */
+const [sameSheetMs, othersMs] = [100, 1500];
+
 /** Puts the hand on the figure that the address names. */
 function useFigureOfAddress({ sheet, section }: Place, there: boolean) {
   useEffect(() => {
@@ -79,10 +82,17 @@ export function StageView({ place }: { place: Place }) {
     };
   }, [sheet, section, Section]);
   useEffect(() => {
-    // The others come once there is nothing better to do: coverage may be gone when they are wanted.
-    const timer = setTimeout(() => everyPlace().forEach((other) => void load(other)), 1500);
-    return () => clearTimeout(timer);
-  }, []);
+    // The others come once there is nothing better to do, those of this sheet first: coverage may be gone when they are wanted.
+    const fetchAll = (wanted: (other: Place) => boolean) =>
+      everyPlace()
+        .filter(wanted)
+        .forEach((other) => void load(other));
+    const timers = [
+      setTimeout(() => fetchAll((other) => other.sheet === sheet), sameSheetMs),
+      setTimeout(() => fetchAll(() => true), othersMs),
+    ];
+    return () => timers.forEach(clearTimeout);
+  }, [sheet]);
   useFigureOfAddress(place, Section !== undefined);
   const tabbed = Object.keys(sectionsOf(sheet)).length > 1;
   if (Section)

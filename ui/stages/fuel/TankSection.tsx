@@ -42,13 +42,13 @@ export function TankSection() {
       )}
       <h3>Dip chart</h3>
       <TankChart />
-      <h3>How it stands, vents and is held</h3>
-      <FigureTable paths={figures['How the tank stands']} caption="How the tank stands" />
+      <Fold title="How it stands, vents and is held" note="where, breather, straps" holds={figures['How the tank stands']}>
+        <FigureTable paths={figures['How the tank stands']} caption="How the tank stands" />
+      </Fold>
       {!(way && sources[way].vehicle) && (
-        <>
-          <h3>Does it fit?</h3>
+        <Fold title="Does it fit?" note="room for the tank" holds={figures['Room for the tank']}>
           <FigureTable paths={figures['Room for the tank']} caption="Room for the tank" />
-        </>
+        </Fold>
       )}
       <FuelCaution />
     </>

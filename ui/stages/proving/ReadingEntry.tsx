@@ -2,9 +2,11 @@
 import { Button, MenuItem, Stack, TextField, Typography } from '@mui/material';
 import { useState, type ReactNode } from 'react';
 import { cellUnit, parseTyped } from '../../../core/units/parseTyped';
-import { formatFixed } from '../../../core/units/formatNumber';
+import { formatFixed, formatShort } from '../../../core/units/formatNumber';
 import type { UnitId } from '../../../core/units/units';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
+import { LiveScreen } from '../../components/LiveScreen';
+import { useSmall } from '../../components/useSmall';
 
 interface Choice {
   label: string;
@@ -44,6 +46,9 @@ export function ReadingEntry<P extends string, S extends string>({
   const [typed, setTyped] = useState('');
   const [setting, setSetting] = useState<Partial<Record<S, string>>>({});
   const [problem, setProblem] = useState('');
+  const [kept, setKept] = useState('');
+  const [live, setLive] = useState(false);
+  const small = useSmall();
   const names = Object.keys(settings) as S[];
   const read = (place: P) => {
     const shown = parseTyped(typed, unit, shownUnit);
@@ -59,53 +64,79 @@ export function ReadingEntry<P extends string, S extends string>({
     }
     const errors = onRead(shown.value, place, setting as Record<S, string>);
     setProblem(errors.join(' '));
-    if (errors.length === 0) setTyped('');
+    if (errors.length > 0) return;
+    setTyped('');
+    setKept(`Kept: ${formatShort(shown.value)} ${unit}, ${places[place]}.`);
   };
-  return (
-    <Stack spacing={1.5} component="section" aria-label={name}>
-      <Stack direction="row" useFlexGap spacing={1.5} className="co-settings">
+  const fields = (
+    <Stack direction="row" useFlexGap spacing={1.5} className="co-settings">
+      <TextField
+        label={`${label}, ${shownUnit}`}
+        value={typed}
+        onChange={(event) => {
+          setTyped(event.target.value);
+          setProblem('');
+        }}
+        slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 20 } }}
+      />
+      {names.map((one) => (
         <TextField
-          label={`${label}, ${shownUnit}`}
-          value={typed}
+          key={one}
+          select
+          label={settings[one].label}
+          value={setting[one] ?? ''}
           onChange={(event) => {
-            setTyped(event.target.value);
+            setSetting((old) => ({ ...old, [one]: event.target.value }));
             setProblem('');
           }}
-          slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 20 } }}
-        />
-        {names.map((one) => (
-          <TextField
-            key={one}
-            select
-            label={settings[one].label}
-            value={setting[one] ?? ''}
-            onChange={(event) => {
-              setSetting((old) => ({ ...old, [one]: event.target.value }));
-              setProblem('');
-            }}
-          >
-            {Object.entries(settings[one].options).map(([id, text]) => (
-              <MenuItem key={id} value={id}>
-                {text}
-              </MenuItem>
-            ))}
-          </TextField>
-        ))}
-        {more}
-      </Stack>
-      <Stack direction="row" useFlexGap spacing={1} sx={{ flexWrap: 'wrap' }}>
-        {(Object.keys(places) as P[]).map((id) => (
-          <Button key={id} variant="outlined" onClick={() => read(id)}>
-            {keyText(id, places[id])}
-          </Button>
-        ))}
-      </Stack>
+        >
+          {Object.entries(settings[one].options).map(([id, text]) => (
+            <MenuItem key={id} value={id}>
+              {text}
+            </MenuItem>
+          ))}
+        </TextField>
+      ))}
+      {more}
+    </Stack>
+  );
+  const keys = (
+    <Stack direction="row" useFlexGap spacing={1} sx={{ flexWrap: 'wrap' }}>
+      {(Object.keys(places) as P[]).map((id) => (
+        <Button key={id} variant="outlined" className={live ? 'reading-key' : ''} onClick={() => read(id)}>
+          {keyText(id, places[id])}
+        </Button>
+      ))}
+    </Stack>
+  );
+  const told = (
+    <>
       {problem && (
         <Typography color="error" role="alert">
           {problem}
         </Typography>
       )}
+      {kept && !problem && <Typography role="status">{say(kept)}</Typography>}
       <Typography color="text.secondary">{hint}</Typography>
+    </>
+  );
+  if (live)
+    return (
+      <LiveScreen title={name} onLeave={() => setLive(false)} foot={keys}>
+        {fields}
+        {told}
+      </LiveScreen>
+    );
+  return (
+    <Stack spacing={1.5} component="section" aria-label={name}>
+      {small && (
+        <Button variant="contained" onClick={() => setLive(true)}>
+          Read over the whole screen
+        </Button>
+      )}
+      {fields}
+      {keys}
+      {told}
     </Stack>
   );
 }

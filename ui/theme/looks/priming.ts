@@ -47,6 +47,7 @@ export const priming = `
   .buttons { display: grid; grid-template-columns: repeat(auto-fill, minmax(128px, 1fr)); gap: 8px; margin-top: 8px; }
   .buttons .MuiButton-root { min-height: ${sureTap}; }
   .buttons .MuiButton-root.done { background: var(--fuel-fill); }
+  .MuiButton-root.reading-key { flex: 1 1 40%; min-height: ${blindTap}; font-size: 1.15rem; }
   .readings-line { display: grid; grid-template-columns: repeat(auto-fill, minmax(150px, 1fr)); gap: 8px; margin-top: 8px; }
   .sign-pad {
     border: ${edge};
