@@ -1,7 +1,7 @@
 import * as yup from 'yup';
 import { Op, type Transaction } from 'sequelize';
 import { refuseField, validate, type ReadResult } from '../core/build/readBuild';
-import { inviteSchema, passwordSchema } from '../core/people/personSchemas';
+import { inviteSchema, passwordSchema } from '../core/build/personSchemas';
 import { roles, type Role } from '../core/people/roles';
 import { fullPractices, laterPractices, practiceIds, practices, type Practices } from '../core/practices/practices';
 import { unitPreferenceOptions, type UnitPreferences } from '../core/units/inUnits';

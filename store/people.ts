@@ -1,6 +1,6 @@
 import type { Transaction } from 'sequelize';
 import { refuseField, validate, type ReadResult, type Refusal } from '../core/build/readBuild';
-import { newPersonSchema, workshopSchema } from '../core/people/personSchemas';
+import { newPersonSchema, workshopSchema } from '../core/build/personSchemas';
 import type { Role } from '../core/people/roles';
 import { defaultPractices, fullPractices, type Practices } from '../core/practices/practices';
 import { metric, type UnitPreferences } from '../core/units/inUnits';

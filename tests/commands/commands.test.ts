@@ -14,6 +14,32 @@ beforeAll(() => {
   mkdirSync(folder, { recursive: true });
 });
 
+test('a built script that is written to be compiled at once holds the same modules, and those that know the this round them as they were', () => {
+  const script = `(globalThis.T||(globalThis.T=[])).push([0,
+    1,e=>{"use strict";class A{x=1;y(){return this.x}}e.s(new A().y())},
+    2,(e,t)=>{e.s(typeof this,t)},
+    3,(e,t,r)=>{e.s((function(){return typeof this}).call(7),t+r)},
+    4,e=>{const f=()=>()=>arguments;e.s(typeof f)},
+    5,e=>e.s("short")]);`;
+  const program = String.raw`
+    import { compileAtOnce } from './bin/lib/compileAtOnce.mjs';
+    import vm from 'node:vm';
+    const script = ${JSON.stringify(script)};
+    const run = (text) => {
+      const context = vm.createContext({});
+      vm.runInContext(text, context);
+      const said = [];
+      for (const one of context.T[0]) if (typeof one === 'function') one({ s: (...x) => said.push(x) }, 2, 3);
+      return said;
+    };
+    const written = compileAtOnce(script);
+    const kinds = written.match(/[\n ](\d),(\(function|\w|\()/g).map((start) => start.includes('function'));
+    console.log(JSON.stringify([run(script), run(written), kinds]));`;
+  const done = spawnSync(process.execPath, ['--input-type=module', '-e', program], { cwd: root, encoding: 'utf8' });
+  const [before, after, rewritten] = JSON.parse(done.stdout) as [unknown, unknown, boolean[]];
+  expect([before, rewritten]).toEqual([after, [true, false, true, false, false]]);
+});
+
 describe('npm run check', () => {
   const check = (text: string) => {
     const file = path.join(folder, 'build.json');

@@ -2,7 +2,7 @@
 import { Box } from '@mui/material';
 import { useCallback } from 'react';
 import type { Build } from '../../../core/build/Build';
-import { columnAt, lists, type AnyRow } from '../../../core/build/lists';
+import { columnAt, lists } from '../../../core/build/lists';
 import { fieldAt } from '../../../core/build/sheets';
 import { cellProblem, rowName } from '../../../core/commands/changeRows';
 import type { Slot } from '../../../core/commands/kinds/figures';
@@ -50,7 +50,7 @@ function RowDimension({
   const kept = cellValue(settled, cell);
   return (
     <TypedCell
-      name={`${column.label}, ${rowName(list, row as AnyRow)}`}
+      name={`${column.label}, ${rowName(list, row)}`}
       label={`${lists[list].label}, ${column.label.toLowerCase()}`}
       kept={typeof kept === 'number' ? kept : null}
       unit={column.unit}

@@ -3,7 +3,7 @@ import { Box, Button, Table, TableBody, TableCell, TableHead, TableRow } from '@
 import { format } from 'date-fns';
 import { useState } from 'react';
 import type { SignInRecord } from '../../../core/people/SignInRecord';
-import { inviteSchema } from '../../../core/people/personSchemas';
+import { inviteSchema } from '../../../core/build/personSchemas';
 import { roles, type Role } from '../../../core/people/roles';
 import { postJson } from '../../sync/postJson';
 import { AwakeForm } from '../../components/AwakeForm';

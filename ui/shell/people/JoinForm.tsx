@@ -1,6 +1,6 @@
 'use client';
 import { Button } from '@mui/material';
-import { chosenPasswordSchema } from '../../../core/people/personSchemas';
+import { chosenPasswordSchema } from '../../../core/build/personSchemas';
 import { postJson } from '../../sync/postJson';
 import { AwakeForm } from '../../components/AwakeForm';
 import { Problems } from '../../components/cells/Problems';

@@ -1,5 +1,5 @@
-import { validate } from '../build/readBuild';
-import { newBuildSchema } from '../build/buildSchema';
+import { validate } from './readBuild';
+import { newBuildSchema } from './buildSchema';
 import { chosenPasswordSchema, firstLeadSchema, inviteSchema } from './personSchemas';
 
 const lead = { workshop: 'A shed', name: 'Ada Berg', login: 'ada', password: 'ten letters' };

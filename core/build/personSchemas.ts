@@ -1,7 +1,7 @@
 import * as yup from 'yup';
-import { once } from '../build/once';
-import { text } from '../build/schemaParts';
-import { roles } from './roles';
+import { once } from './once';
+import { text } from './schemaParts';
+import { roles } from '../people/roles';
 
 const strict = <T extends yup.ObjectShape>(fields: T) => yup.object(fields).defined().noUnknown().strict();
 
