@@ -4,7 +4,9 @@ import { useEffect, useRef } from 'react';
 import { quantities, type QuantityId, type StartRun } from '../../core/build/Build';
 import { summarizeStart } from '../../core/model/startup/summarizeStart';
 import { inUnit, type UnitPreferences } from '../../core/units/inUnits';
+import { formatShort } from '../../core/units/formatNumber';
 import { useWidth } from './useWidth';
+import { ChartCursor } from './ChartCursor';
 import { ChartFrame } from './ChartFrame';
 
 const strips: { ids: QuantityId[]; label: string; colour: string[] }[] = [
@@ -22,11 +24,12 @@ export function StartChart({ run, unitPreferences }: { run: StartRun; unitPrefer
   const svg = useRef<SVGSVGElement>(null);
   const shown = strips.filter(({ ids }) => run.readings.some((r) => ids.includes(r.quantity)));
   const height = shown.length * strip + 48;
+  const last = Math.max(60, ...run.readings.map((r) => r.atS), ...run.events.map((e) => e.atS));
+  const right = Math.max(width - 8, left + 100);
   useEffect(() => {
     const root = select(svg.current);
     root.selectAll('*').remove();
-    const last = Math.max(60, ...run.readings.map((r) => r.atS), ...run.events.map((e) => e.atS));
-    const x = scaleLinear([0, last], [left, Math.max(width - 8, left + 100)]);
+    const x = scaleLinear([0, last], [left, right]);
     const phases = summarizeStart(run).phases;
     phases.forEach((phase, i) => {
       const [x0, x1] = [x(phase.fromS), x(phase.toS)];
@@ -102,8 +105,9 @@ export function StartChart({ run, unitPreferences }: { run: StartRun; unitPrefer
           .tickFormat((t) => `${Number(t)} ${last > 300 ? 'min' : 's'}`)
           .tickSizeOuter(0),
       );
-  }, [run, width, height, shown, unitPreferences]);
+  }, [run, width, height, shown, last, right, unitPreferences]);
   if (shown.length === 0) return <p className="soft">No readings yet.</p>;
+  const instants = [...new Set(run.readings.map((r) => r.atS))].sort((a, b) => a - b);
   const told = shown
     .flatMap(({ ids }) => ids)
     .map((id) => quantities[id].label.toLowerCase())
@@ -113,6 +117,22 @@ export function StartChart({ run, unitPreferences }: { run: StartRun; unitPrefer
       <ChartFrame
         ref={svg}
         height={height}
+        over={
+          <ChartCursor
+            label="What was read, instant by instant"
+            plot={{ left, right, top: 18, bottom: height - 24 }}
+            xs={instants.map(scaleLinear([0, last], [left, right]))}
+            tell={(at) => [
+              `${instants[at]} s`,
+              ...run.readings
+                .filter((r) => r.atS === instants[at])
+                .map(({ quantity, value }) => {
+                  const { value: is, unit } = inUnit(value, quantities[quantity].unit, unitPreferences);
+                  return `${quantities[quantity].label.toLowerCase()} ${formatShort(is)} ${unit}`;
+                }),
+            ]}
+          />
+        }
         words={`Chart over time of ${told}; ${run.readings.length} readings. The figures stand in the table and the CSV.`}
       />
     </div>

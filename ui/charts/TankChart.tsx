@@ -8,10 +8,12 @@ import { inUnit } from '../../core/units/inUnits';
 import { formatFixed } from '../../core/units/formatNumber';
 import { useWorkspace, useSay } from '../sync/useWorkspace';
 import { useWidth } from './useWidth';
+import { ChartAxes, Hatch, type Plot } from './ChartAxes';
+import { ChartCursor } from './ChartCursor';
 import { ChartFrame } from './ChartFrame';
 
 const height = 250;
-const [left, right, top, bottom] = [50, 96, 16, 34];
+const [left, right, top, bottom] = [50, 96, 16, 38];
 
 /** What the tank holds at each level: its stick at the right, what is out of reach hatched, what stands in it now filled. */
 export function TankChart() {
@@ -47,23 +49,37 @@ export function TankChart() {
     { levelMm: Math.min(tank.pickupMm, tank.heightMm), litres: tank.unusableL },
   ];
   const stick = x(tank.capacityL) + 22;
+  const plot: Plot = { left, right: x(tank.capacityL), top, bottom: height - bottom };
   return (
     <div ref={holder}>
       <ChartFrame
         height={height}
+        over={
+          <ChartCursor
+            label="What the tank holds, level by level"
+            plot={plot}
+            xs={tank.curve.map((point) => x(point.litres))}
+            tell={(at) => {
+              const point = tank.curve[at];
+              return point ? [`${mm(point.levelMm)} ${mmUnit}`, `${litre(point.litres)} ${litreUnit}`] : [];
+            }}
+          />
+        }
         words={say(
           `Dip chart: the tank holds ${formatFixed(tank.capacityL, 1)} L at ${formatFixed(tank.heightMm)} mm; fill to ${formatFixed(tank.limitMm)} mm at most; ${formatFixed(tank.unusableL, 1)} L lie below the pickup${tank.nowL === null ? '' : `; ${formatFixed(tank.nowL, 1)} L stand in it now`}.`,
         )}
       >
         <defs>
-          <pattern id="out-of-reach" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-            <rect width="2" height="7" fill="var(--ink)" opacity="0.55" />
-          </pattern>
+          <Hatch id="out-of-reach" ink="ink" />
         </defs>
         {wet.length > 1 && <path d={under(wet) ?? ''} fill="var(--fuel-fill)" />}
         {out.length > 1 && <path d={under(out) ?? ''} fill="url(#out-of-reach)" />}
         <path d={up(tank.curve) ?? ''} fill="none" stroke="var(--fuel-deep)" strokeWidth={3} />
-        <path d={`M${left},${top}V${height - bottom}H${x(tank.capacityL)}`} fill="none" stroke="var(--ink)" strokeWidth={1.5} />
+        <ChartAxes
+          plot={plot}
+          x={{ scale: x, ticks: 4, figure: litre, title: litreUnit }}
+          y={{ scale: y, ticks: 5, figure: mm }}
+        />
         <path d={`M${left},${y(tank.limitMm)}H${stick + 14}`} stroke="var(--ink)" strokeDasharray="7 4" />
         <text className="halo" x={left + 8} y={y(tank.limitMm) + 16}>
           no higher: {mm(tank.limitMm)} {mmUnit}, {litre(tank.limitL)} {litreUnit}
@@ -80,19 +96,6 @@ export function TankChart() {
             </text>
           </>
         )}
-        {y.ticks(5).map((n) => (
-          <text key={n} x={left - 6} y={y(n) + 4} textAnchor="end" className="mono">
-            {mm(n)}
-          </text>
-        ))}
-        {x.ticks(4).map((n) => (
-          <text key={n} x={x(n)} y={height - bottom + 18} textAnchor="middle" className="mono">
-            {litre(n)}
-          </text>
-        ))}
-        <text x={x(tank.capacityL)} y={height - 2} textAnchor="end">
-          {litreUnit}
-        </text>
         <rect x={stick} y={top} width={14} height={y(0) - top} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={2} />
         {level !== null && <rect x={stick + 2} y={y(level)} width={10} height={y(0) - y(level)} fill="var(--fuel-deep)" />}
         {tank.marks

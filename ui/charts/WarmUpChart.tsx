@@ -3,6 +3,8 @@ import { area, line, scaleLinear } from 'd3';
 import type { SurveySpread } from '../../core/physics/heat/surveySpread';
 import { inUnit, type UnitPreferences } from '../../core/units/inUnits';
 import { formatFixed } from '../../core/units/formatNumber';
+import { ChartAxes, type Plot } from './ChartAxes';
+import { ChartCursor } from './ChartCursor';
 import { ChartFrame } from './ChartFrame';
 import { useWidth } from './useWidth';
 
@@ -35,10 +37,24 @@ export function WarmUpChart({
     .y((c) => y(c.median));
   const celsius = (c: number) => formatFixed(inUnit(c, '°C', unitPreferences).value);
   const unit = inUnit(0, '°C', unitPreferences).unit;
+  const plot: Plot = { left, right: x(last), top, bottom: height - bottom };
   return (
     <div ref={holder}>
       <ChartFrame
         height={height}
+        over={
+          <ChartCursor
+            label="Air inside, minute by minute"
+            plot={plot}
+            xs={curve.map((c) => x(c.min))}
+            tell={(at) => {
+              const c = curve[at];
+              return c
+                ? [`${formatFixed(c.min)} min`, `${celsius(c.median)} ${unit}`, `${celsius(c.p5)} to ${celsius(c.p95)} ${unit}`]
+                : [];
+            }}
+          />
+        }
         words={`Warm-up from the coldest night at full output: ${formatFixed(insideC)} °C after ${formatFixed(spread.warmUpMin.median)} min, nine times of ten between ${formatFixed(spread.warmUpMin.p5)} and ${formatFixed(spread.warmUpMin.p95)} min.`}
       >
         <path d={band(curve) ?? ''} fill="var(--heat)" opacity={0.22} />
@@ -55,24 +71,11 @@ export function WarmUpChart({
         <text className="halo" x={x(last)} y={y(insideC) - 6} textAnchor="end">
           wanted {celsius(insideC)} {unit}
         </text>
-        <line x1={left} x2={left} y1={top} y2={height - bottom} stroke="var(--ink)" strokeWidth={1.5} />
-        <line x1={left} x2={x(last)} y1={height - bottom} y2={height - bottom} stroke="var(--ink)" strokeWidth={1.5} />
-        {y.ticks(4).map((c) => (
-          <text key={c} x={left - 6} y={y(c) + 4} textAnchor="end" className="mono">
-            {celsius(c)}
-          </text>
-        ))}
-        <text x={left - 6} y={top - 8} textAnchor="end">
-          {unit}
-        </text>
-        {x.ticks(5).map((min) => (
-          <text key={min} x={x(min)} y={height - bottom + 18} textAnchor="middle" className="mono">
-            {formatFixed(min)}
-          </text>
-        ))}
-        <text x={x(last)} y={height - 4} textAnchor="end">
-          minutes at full
-        </text>
+        <ChartAxes
+          plot={plot}
+          x={{ scale: x, figure: (min) => formatFixed(min), title: 'minutes at full' }}
+          y={{ scale: y, figure: celsius, title: unit }}
+        />
       </ChartFrame>
     </div>
   );

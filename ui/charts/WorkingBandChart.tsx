@@ -1,11 +1,13 @@
 'use client';
 import { Box } from '@mui/material';
-import { scaleLinear } from 'd3';
+import { range, scaleLinear } from 'd3';
 import { demandKw } from '../../core/physics/heat/spaceLoss';
 import type { SizeFacts } from '../../core/model/heat/recommendSize';
 import { inUnit, type UnitPreferences } from '../../core/units/inUnits';
 import { formatFixed } from '../../core/units/formatNumber';
 import { useWidth } from './useWidth';
+import { ChartAxes, Hatch, type Plot } from './ChartAxes';
+import { ChartCursor } from './ChartCursor';
 import { ChartFrame } from './ChartFrame';
 
 const height = 216;
@@ -34,6 +36,8 @@ export function WorkingBandChart({
     const shown = inUnit(kw, 'kW', unitPreferences);
     return `${formatFixed(shown.value, shown.decimals ?? 1)} ${shown.unit}`;
   };
+  const plot: Plot = { left, right: x(high), top, bottom: height - bottom };
+  const degrees = range(Math.ceil(low), Math.floor(high) + 1);
   const nights = [
     { c: coldestC, name: 'coldest' },
     { c: usualNightC, name: 'usual' },
@@ -42,12 +46,21 @@ export function WorkingBandChart({
     <Box ref={holder} sx={{ mt: 1 }}>
       <ChartFrame
         height={height}
+        over={
+          <ChartCursor
+            label="Heat needed, degree by degree"
+            plot={plot}
+            xs={degrees.map((c) => x(c))}
+            tell={(at) => {
+              const c = degrees[at];
+              return c === undefined ? [] : [`${celsius(c)} outside`, `${power(demandKw(lossWK, insideC, c))} needed`];
+            }}
+          />
+        }
         words={`Heat needed against the temperature outside. This heater works steadily from ${celsius(shortBelowC)} to ${celsius(sootAboveC)}; the coldest night is ${celsius(coldestC)}, a usual one ${celsius(usualNightC)}.`}
       >
         <defs>
-          <pattern id="too-low" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-            <rect width="3" height="8" fill="var(--watch)" opacity="0.45" />
-          </pattern>
+          <Hatch id="too-low" ink="watch" />
         </defs>
         <rect
           x={x(low)}
@@ -126,16 +139,16 @@ export function WorkingBandChart({
             runs too low, soots
           </text>
         )}
-        <text x={left - 6} y={top - 8} textAnchor="end">
-          {inUnit(1, 'kW', unitPreferences).unit}
-        </text>
-        <line x1={left} x2={left} y1={top} y2={height - bottom} stroke="var(--ink)" strokeWidth={1.5} />
-        <line x1={left} x2={x(high)} y1={height - bottom} y2={height - bottom} stroke="var(--ink)" strokeWidth={1.5} />
-        {y.ticks(3).map((kw) => (
-          <text key={kw} x={left - 6} y={y(kw) + 4} textAnchor="end" className="mono">
-            {power(kw).split(' ')[0]}
-          </text>
-        ))}
+        <ChartAxes
+          plot={plot}
+          x={{ scale: x }}
+          y={{
+            scale: y,
+            ticks: 3,
+            figure: (kw) => power(kw).split(' ')[0] ?? '',
+            title: inUnit(1, 'kW', unitPreferences).unit,
+          }}
+        />
       </ChartFrame>
     </Box>
   );

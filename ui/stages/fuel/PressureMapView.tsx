@@ -8,6 +8,7 @@ import { formatFixed } from '../../../core/units/formatNumber';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { useWorker } from '../../components/useWorker';
 import { useWidth } from '../../charts/useWidth';
+import { ChartAxes, Hatch } from '../../charts/ChartAxes';
 import { ChartFrame } from '../../charts/ChartFrame';
 
 const make = () => new Worker(new URL('../../../workers/pressureMap.ts', import.meta.url), { type: 'module' });
@@ -76,10 +77,7 @@ export function PressureMapView({ picture, watchPercent }: { picture: LinePictur
           <clipPath id="map-window">
             <rect x={left} y={top} width={Math.max(1, x(facts.toC) - left)} height={height - bottom - top} />
           </clipPath>
-          <pattern id="map-no" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-            <rect width="8" height="8" fill="var(--paper)" />
-            <rect width="3" height="8" fill="var(--fix)" opacity="0.55" />
-          </pattern>
+          <Hatch id="map-no" ink="fix" ground="paper" />
         </defs>
         <g clipPath="url(#map-window)">
           <rect
@@ -151,20 +149,16 @@ export function PressureMapView({ picture, watchPercent }: { picture: LinePictur
             coldest, today’s level
           </text>
         </g>
-        <path d={`M${left},${top}V${height - bottom}H${x(facts.toC)}`} fill="none" stroke="var(--ink)" strokeWidth={1.5} />
-        {y.ticks(5).map((n) => (
-          <text key={n} x={left - 6} y={y(n) + 4} textAnchor="end" className="mono">
-            {mm(n)}
-          </text>
-        ))}
-        {x.ticks(7).map((n) => (
-          <text key={n} x={x(n)} y={height - bottom + 18} textAnchor="middle" className="mono">
-            {celsius(n)}
-          </text>
-        ))}
-        <text x={x(facts.toC)} y={height - 4} textAnchor="end">
-          fuel at {inUnit(0, '°C', who.unitPreferences).unit}; level in {inUnit(0, 'mm', who.unitPreferences).unit}
-        </text>
+        <ChartAxes
+          plot={{ left, right: x(facts.toC), top, bottom: height - bottom }}
+          x={{
+            scale: x,
+            ticks: 7,
+            figure: celsius,
+            title: `fuel at ${inUnit(0, '°C', who.unitPreferences).unit}; level in ${inUnit(0, 'mm', who.unitPreferences).unit}`,
+          }}
+          y={{ scale: y, ticks: 5, figure: mm }}
+        />
       </ChartFrame>
       <p className="soft">
         Hatched: over {formatFixed(facts.limitPercent)} % of each stroke is gas, or the fuel plugs. Shaded: over{' '}

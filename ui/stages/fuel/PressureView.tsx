@@ -7,6 +7,8 @@ import { inUnit } from '../../../core/units/inUnits';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { useWidth } from '../../charts/useWidth';
+import { ChartAxes, type Plot } from '../../charts/ChartAxes';
+import { ChartCursor } from '../../charts/ChartCursor';
 import { ChartFrame } from '../../charts/ChartFrame';
 
 const height = 250;
@@ -48,6 +50,8 @@ export function PressureView({ picture }: { picture: LinePicture }) {
     line<(typeof nodes)[number]>()
       .x((n) => x(n.atM))
       .y((n) => y(Math.max(kPa(of(n)), y.domain()[0] ?? 0)))(nodes) ?? '';
+  const plot: Plot = { left, right: x(end), top, bottom: height - bottom };
+  const pressure = (n: number) => formatFixed(n, who.unitPreferences.system === 'imperial' ? 1 : 0);
   const pump = nodes.find(({ side }) => side === 'pressure')?.atM ?? end;
   const low = { x: x(lowest.atM), y: y(Math.max(kPa(lowest.peakPa), y.domain()[0] ?? 0)) };
   return (
@@ -55,7 +59,28 @@ export function PressureView({ picture }: { picture: LinePicture }) {
       <p role="status">
         <strong>{say(profileSentence(facts, trial))}</strong>
       </p>
-      <ChartFrame height={height} words={say(`Pressure along the run. ${profileSentence(facts, trial)}`)}>
+      <ChartFrame
+        height={height}
+        words={say(`Pressure along the run. ${profileSentence(facts, trial)}`)}
+        over={
+          <ChartCursor
+            label="Pressure along the line"
+            plot={plot}
+            xs={nodes.map((node) => x(node.atM))}
+            tell={(at) => {
+              const node = nodes[at];
+              if (!node) return [];
+              const told = (pa: number) => `${pressure(kPa(pa))} ${unit}`;
+              return [
+                `${formatFixed(metre(node.atM), 2)} ${inUnit(1, 'm', who.unitPreferences).unit}`,
+                `worst ${told(node.peakPa)}`,
+                `in flow ${told(node.flowPa)}`,
+                `at rest ${told(node.restPa)}`,
+              ];
+            }}
+          />
+        }
+      >
         <path d={`M${left},${y(kPa(ambientPa))}H${x(end)}`} stroke="var(--soft)" strokeDasharray="3 4" />
         <text className="halo" x={left + 8} y={y(kPa(ambientPa)) - 8}>
           the air’s own
@@ -74,23 +99,15 @@ export function PressureView({ picture }: { picture: LinePicture }) {
           data-peak={(lowest.peakPa / 1000).toFixed(1)}
         />
         <circle cx={low.x} cy={low.y} r={6} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={2.5} />
-        <path d={`M${left},${top}V${height - bottom}H${x(end)}`} fill="none" stroke="var(--ink)" strokeWidth={1.5} />
-        {y.ticks(5).map((n) => (
-          <text key={n} x={left - 6} y={y(n) + 4} textAnchor="end" className="mono">
-            {formatFixed(n, who.unitPreferences.system === 'imperial' ? 1 : 0)}
-          </text>
-        ))}
-        <text x={left - 6} y={top - 12} textAnchor="end">
-          {unit}
-        </text>
-        {x.ticks(5).map((n) => (
-          <text key={n} x={x(n)} y={height - bottom + 18} textAnchor="middle" className="mono">
-            {formatFixed(metre(n), 1)}
-          </text>
-        ))}
-        <text x={x(end)} y={height - 2} textAnchor="end">
-          {inUnit(1, 'm', who.unitPreferences).unit} from the pickup, along the line
-        </text>
+        <ChartAxes
+          plot={plot}
+          x={{
+            scale: x,
+            figure: (n) => formatFixed(metre(n), 1),
+            title: `${inUnit(1, 'm', who.unitPreferences).unit} from the pickup, along the line`,
+          }}
+          y={{ scale: y, ticks: 5, figure: pressure, title: unit }}
+        />
       </ChartFrame>
       <p className="soft">
         Heavy: at the stroke’s worst. Thin: in steady flow. Broken: at rest. The ring is the lowest before the pump.

@@ -52,4 +52,18 @@ export const run = `
   .run .joint circle { fill: transparent; }
   .run .joint circle + circle { fill: var(--sheet); stroke: var(--ink); stroke-width: 1.75; }
   .run .joint:hover circle + circle { fill: var(--fuel-deep); }
+  .chart-cursor { position: absolute; cursor: crosshair; touch-action: pan-y; }
+  .chart-cursor-at { position: absolute; top: 0; bottom: 0; border-left: 1.5px solid var(--ink); pointer-events: none; }
+  .chart-cursor-at > span {
+    position: absolute;
+    left: 6px;
+    top: 2px;
+    padding: 2px 8px;
+    background: var(--sheet);
+    border: 1px solid var(--ink);
+    font-size: 0.94rem;
+    white-space: nowrap;
+  }
+  .chart-cursor-at.to-left > span { left: auto; right: 8px; }
+  .chart-cursor-at > span > span { display: block; }
 `;
