@@ -5,7 +5,7 @@ import { screens } from './screens';
 
 for (const colorScheme of ['light', 'dark'] as const) {
   test(`axe finds nothing on any screen, ${colorScheme}`, async ({ browser }) => {
-    test.setTimeout(240000);
+    test.setTimeout(480000);
     const page = await (await browser.newContext({ colorScheme, reducedMotion: 'reduce' })).newPage();
     const clean = async (name: string) => {
       // Fading in is no fault of contrast.

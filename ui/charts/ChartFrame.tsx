@@ -13,7 +13,8 @@ interface Props {
 /** What every chart is drawn in: as wide as there is room, with its words, and what lies over it. */
 export function ChartFrame({ height, words, className = '', ref, over, children }: Props) {
   return (
-    <Box sx={{ position: 'relative' }}>
+    // Before its width is known a cursor may be wider than the page.
+    <Box sx={{ position: 'relative', overflow: 'hidden' }}>
       <svg ref={ref} className={`chart ${className}`} width="100%" height={height} role="img" aria-label={words}>
         {children}
       </svg>

@@ -1,7 +1,7 @@
 'use client';
 import { sections } from '../../../core/build/sections';
 import { sources } from '../../../core/build/fuelSources';
-import { valueAt } from '../../../core/build/sheets';
+import { valueAt, type FigurePath } from '../../../core/build/sheets';
 import { drawTank } from '../../../core/drawing/form/drawTank';
 import { stageFigures } from '../../../core/figures/stageFigures';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
@@ -22,6 +22,8 @@ export function TankSection() {
   const count = useRowCount();
   const shape = valueAt(settled.sheets, 'tank.shape');
   const way = valueAt(settled.sheets, 'tank.way');
+  // What is said already folds away.
+  const lacks = (paths: readonly FigurePath[]) => paths.some((path) => valueAt(settled.sheets, path) === null);
   // A cylinder has no width; a figure that nobody needs is not asked for.
   const hidden = shape === 'upright' || shape === 'lying' || shape === 'dips' ? ['tank.widthMm'] : [];
   return (
@@ -42,11 +44,21 @@ export function TankSection() {
       )}
       <h3>Dip chart</h3>
       <TankChart />
-      <Fold title="How it stands, vents and is held" note="where, breather, straps" holds={figures['How the tank stands']}>
+      <Fold
+        title="How it stands, vents and is held"
+        note="where, breather, straps"
+        startOpen={lacks(figures['How the tank stands'])}
+        holds={figures['How the tank stands']}
+      >
         <FigureTable paths={figures['How the tank stands']} caption="How the tank stands" />
       </Fold>
       {!(way && sources[way].vehicle) && (
-        <Fold title="Does it fit?" note="room for the tank" holds={figures['Room for the tank']}>
+        <Fold
+          title="Does it fit?"
+          note="room for the tank"
+          startOpen={lacks(figures['Room for the tank'])}
+          holds={figures['Room for the tank']}
+        >
           <FigureTable paths={figures['Room for the tank']} caption="Room for the tank" />
         </Fold>
       )}

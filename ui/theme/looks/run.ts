@@ -53,6 +53,7 @@ export const run = `
   .run .joint circle + circle { fill: var(--sheet); stroke: var(--ink); stroke-width: 1.75; }
   .run .joint:hover circle + circle { fill: var(--fuel-deep); }
   .chart-cursor { position: absolute; cursor: crosshair; touch-action: pan-y; }
+  .chart-cursor:focus-visible { outline-offset: -3px; }
   .chart-cursor-at { position: absolute; top: 0; bottom: 0; border-left: 1.5px solid var(--ink); pointer-events: none; }
   .chart-cursor-at > span {
     position: absolute;
