@@ -103,6 +103,8 @@ test('a joint that was wiped waits for the fire before it can be called dry', as
   await figures(held);
   await section(page, 'Line');
   await page.getByRole('button', { name: 'Begin with the two rough lengths' }).click();
+  // Drawn with rises and lengths; what it passes and its clips stand in the list.
+  await page.getByRole('button', { name: 'As a list' }).click();
   for (const [name, clips] of [
     ['tank to pump', '2'],
     ['pump to heater', '7'],

@@ -25,10 +25,12 @@ type Draw = (build: Build, findings: readonly Finding[], width: number) => FormD
 export function Drawn({
   draw,
   title,
+  more = '',
   children,
 }: {
   draw: Draw | null;
   title: string;
+  /** what the list alone holds */ more?: string;
   children: (drawn: ReadonlySet<string>) => ReactNode;
 }) {
   const { build, findings } = useWorkspace('build', 'findings');
@@ -43,7 +45,7 @@ export function Drawn({
       {drawing && !listed && <FormDrawingView drawing={drawing} title={title} />}
       {drawing && (
         <Button variant="text" aria-pressed={listed} onClick={() => setListed(!listed)}>
-          {listed ? 'On the drawing' : 'As a list'}
+          {listed ? 'On the drawing' : `As a list${more}`}
         </Button>
       )}
       {children(drawn)}

@@ -56,7 +56,11 @@ export function LineTable() {
           if (drawn) pick(drawn);
         }}
       >
-        <Drawn draw={rows.length <= drawnSegmentsMax ? drawLine : null} title="Line, unrolled">
+        <Drawn
+          draw={rows.length <= drawnSegmentsMax ? drawLine : null}
+          title="Line, unrolled"
+          more=": names, what it passes, clips, bores"
+        >
           {(drawn) =>
             drawn.size > 0 ? (
               mayWork && <Button onClick={() => setProblems(addAfter(picked))}>One segment more</Button>
