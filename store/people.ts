@@ -1,6 +1,6 @@
 import type { Transaction } from 'sequelize';
 import { refuseField, validate, type ReadResult, type Refusal } from '../core/build/readBuild';
-import { newPersonSchema, workshopSchema } from '../core/build/personSchemas';
+import { firstLeadSchema, newPersonSchema, workshopSchema } from '../core/build/personSchemas';
 import type { Role } from '../core/people/roles';
 import { defaultPractices, fullPractices, type Practices } from '../core/practices/practices';
 import { metric, type UnitPreferences } from '../core/units/inUnits';
@@ -70,20 +70,15 @@ export async function addPerson(workshopId: string, value: unknown, transaction?
 export const anyPeople = async (): Promise<boolean> => (await database().models.PersonRow.count()) > 0;
 
 /** The first lead of an empty Lorbet. Refused once anybody exists; the lock lets one of two at the same moment through. */
-export async function addFirstLead(workshopName: unknown, value: unknown): Promise<ReadResult<Person>> {
-  const named = validate<string>(workshopSchema(), workshopName);
-  if (!named.ok)
-    return refuseField(
-      'workshop',
-      `Workshop’s name must hold 2 to 80 characters; it is ${typeof workshopName === 'string' ? `“${workshopName.slice(0, 100)}”` : 'missing'}.`,
-    );
+export async function addFirstLead(value: unknown): Promise<ReadResult<Person>> {
+  const read = validate<{ workshop: string } & Omit<NewPerson, 'role' | 'demo'>>(firstLeadSchema(), value);
+  if (!read.ok) return withoutSecrets(read);
+  const { workshop, ...person } = read.value;
   const { sequelize } = database();
   return sequelize.transaction(async (transaction) => {
     await sequelize.query('SELECT pg_advisory_xact_lock(7061)', { transaction });
     if (await anyPeople()) return { ok: false, errors: ['There is a lead already; sign in, or ask that person for a sign-in.'] };
-    const read = validate<NewPerson>(newPersonSchema(), { ...(value as object), role: 'lead' });
-    if (!read.ok) return withoutSecrets(read);
-    return addPerson(await addWorkshop(named.value, undefined, false, transaction), read.value, transaction);
+    return addPerson(await addWorkshop(workshop, undefined, false, transaction), { ...person, role: 'lead' }, transaction);
   });
 }
 

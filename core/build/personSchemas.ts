@@ -6,7 +6,7 @@ import { roles } from '../people/roles';
 const strict = <T extends yup.ObjectShape>(fields: T) => yup.object(fields).defined().noUnknown().strict();
 
 /** The name that stands under certificates. */
-export const personName = () => text(80, 2).label('Name');
+const personName = () => text(80, 2).label('Name');
 export const loginSchema = () =>
   yup
     .string()

@@ -13,6 +13,10 @@ export const formatShort = (value: number, decimals = 2): string =>
     .replace(/(\.\d*?)0+$/, '$1')
     .replace(/\.$/, '');
 
+/** A name where there is room for so many letters. @example shorten('over the cross-member', 10) // "over the …" */
+export const shorten = (text: string, letters: number): string =>
+  text.length > letters ? `${text.slice(0, Math.max(1, letters - 1))}…` : text;
+
 /** Within a sentence: the first letter small, the rest as it is. @example lowerFirst('Road diesel, grade B') // "road diesel, grade B" */
 export const lowerFirst = (text: string): string => text.replace(/^\p{Lu}(?![\p{Lu}\d])/u, (letter) => letter.toLowerCase());
 

@@ -1,11 +1,17 @@
 import AxeBuilder from '@axe-core/playwright';
+import type { Browser } from '@playwright/test';
 import { expect, test } from './silent';
 import { demoId, open, openRun, signIn } from './people';
 import { screens } from './screens';
 
+const half = Math.ceil(screens.length / 2);
+const parts: readonly [string, readonly string[]][] = [
+  ['any screen of the first half', screens.slice(0, half)],
+  ['any screen of the second half', screens.slice(half)],
+];
 for (const colorScheme of ['light', 'dark'] as const) {
-  test(`axe finds nothing on any screen, ${colorScheme}`, async ({ browser }) => {
-    test.setTimeout(480000);
+  const begin = async (browser: Browser) => {
+    test.setTimeout(240000);
     const page = await (await browser.newContext({ colorScheme, reducedMotion: 'reduce' })).newPage();
     const clean = async (name: string) => {
       // Fading in is no fault of contrast.
@@ -20,16 +26,25 @@ for (const colorScheme of ['light', 'dark'] as const) {
       );
       expect(told).toEqual([]);
     };
+    return { page, clean };
+  };
+  for (const [name, some] of parts)
+    test(`axe finds nothing on ${name}, ${colorScheme}`, async ({ browser }) => {
+      const { page, clean } = await begin(browser);
+      await signIn(page, 'odile');
+      for (const url of some) {
+        await page.goto(url);
+        await expect(page.getByRole('main')).toBeVisible();
+        await clean(url);
+      }
+    });
+  test(`axe finds nothing on the way in and on what opens over a screen, ${colorScheme}`, async ({ browser }) => {
+    const { page, clean } = await begin(browser);
     for (const url of ['/sign-in', `/join/${'0'.repeat(64)}`]) {
       await page.goto(url);
       await clean(url);
     }
     await signIn(page, 'odile');
-    for (const url of screens) {
-      await page.goto(url);
-      await expect(page.getByRole('main')).toBeVisible();
-      await clean(url);
-    }
     await open(page, `/builds/${demoId(2)}/fuel/line`);
     await openRun(page);
     await page.getByText('The run in words').click();

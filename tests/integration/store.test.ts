@@ -47,7 +47,10 @@ beforeAll(async () => {
     return added.value;
   };
   const first = { name: 'Test Lead', login: 'lead', password };
-  const both = await Promise.all([addFirstLead('Test Shed', first), addFirstLead('Other Shed', { ...first, login: 'usurper' })]);
+  const both = await Promise.all([
+    addFirstLead({ workshop: 'Test Shed', ...first }),
+    addFirstLead({ workshop: 'Other Shed', ...first, login: 'usurper' }),
+  ]);
   // Two at the same moment: just one becomes the first lead.
   expect(both.filter((b) => b.ok)).toHaveLength(1);
   lead = made(both.find((b) => b.ok) ?? { ok: false, errors: ['none'] });

@@ -2,7 +2,11 @@
 import { lazy, Suspense, type ComponentType } from 'react';
 
 function NotHere() {
-  return <p role="alert">There is no way through to the server, and this part is not on this device yet. Open the page again.</p>;
+  return (
+    <p role="alert">
+      There is no way through to the server, and this part is not on this device yet. Open the page again once there is.
+    </p>
+  );
 }
 
 /**

@@ -9,8 +9,7 @@ import { keepToken } from '../../lib/session';
 export const POST = openRoute(async ({ request, caller }) => {
   const body = await readBody(request, 4000);
   if (!body.ok) return body.response;
-  const { workshop, ...person } = body.value;
-  const added = await addFirstLead(workshop, person);
+  const added = await addFirstLead(body.value);
   if (!added.ok) return refusedFor(added);
   await recordSignIn({ login: added.value.login, person: added.value, event: 'first lead', by: added.value.name, caller });
   await keepToken(await beginSession(added.value.id, caller));

@@ -73,10 +73,17 @@ export class FormPen {
     if (finding && finding.level !== 'sound' && !finding.waived)
       this.pins.push({ id, level: finding.level, x: round(at.x), y: round(at.y) });
   }
-  /** @param title what is seen, in a phrase; its dimensions are told after it, those that nobody has said as such */
-  done(width: number, height: number, title: string): FormDrawing {
+  /**
+   * @param title what is seen, in a phrase
+   * @param told what is told after it: each dimension, those that nobody has said as such, unless the drawing tells it better
+   */
+  done(
+    width: number,
+    height: number,
+    title: string,
+    told: readonly string[] = this.dimensions.map(({ cell, label }) => `${label}: ${cellInWords(this.build, cell)}`),
+  ): FormDrawing {
     const { marks, pins } = this;
-    const told = this.dimensions.map(({ cell, label }) => `${label}: ${cellInWords(this.build, cell)}`);
     const dimensions = settleBoxes(this.dimensions, width, height);
     return { width, height, marks, dimensions, pins, words: `${title}. ${upperFirst(told.join('; '))}.` };
   }

@@ -1,6 +1,7 @@
 import type { Build } from '../../build/Build';
 import type { Finding } from '../../checks/Finding';
 import { segmentName, segmentRows } from '../../model/fuel/routeOf';
+import { shorten } from '../../units/formatNumber';
 import type { Spot } from '../run/marks';
 import { closed, polyline, shape } from '../run/Pen';
 import type { FormDrawing } from './FormDrawing';
@@ -98,7 +99,7 @@ export function drawLine(build: Build, findings: readonly Finding[], width: numb
     }
     const name = segmentName(row, i);
     const room = Math.floor((to.x - from.x - 10) / 7.2);
-    pen.write({ x: middle, y: band - 12 }, name.length > room ? `${name.slice(0, room - 1)}…` : name, { anchor: 'middle' });
+    pen.write({ x: middle, y: band - 12 }, shorten(name, room), { anchor: 'middle' });
     const first = i === 0;
     pen.dimension(cell(row.id, 'riseMm'), { x: middle, y: band + pitch / 2 }, first ? 'rises by' : '', { label: 'left' });
     pen.dimension(cell(row.id, 'lengthM'), { x: middle, y: band + pitch * 1.5 + 4 }, first ? 'length' : '', { label: 'left' });
@@ -111,11 +112,10 @@ export function drawLine(build: Build, findings: readonly Finding[], width: numb
   );
   pen.write({ x: last.x + 39, y: last.y - 1 }, 'heater', { anchor: 'middle' });
   pen.write({ x: 6, y: 18 }, 'Unrolled; heights to scale. A minus falls.');
-  const { words, ...drawing } = pen.done(whole, height, 'The fuel line unrolled, from the tank to the heater');
   const told = rows.map((row, i) => {
     const rise =
       row.riseMm === undefined ? 'rise not known' : row.riseMm < 0 ? `falls ${-row.riseMm} mm` : `rises ${row.riseMm} mm`;
     return `${segmentName(row, i)}, ${row.lengthM === undefined ? 'length not known' : `${row.lengthM} m`}, ${rise}`;
   });
-  return { ...drawing, words: [words.slice(0, words.indexOf('. ') + 1), `${told.join('; ')}.`].join(' ') };
+  return pen.done(whole, height, 'The fuel line unrolled, from the tank to the heater', told);
 }

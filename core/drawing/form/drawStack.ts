@@ -4,7 +4,7 @@ import { rowsOf } from '../../build/lists';
 import type { Finding } from '../../checks/Finding';
 import { stackOrder } from '../../model/siting/stackUp';
 import { threads } from '../../model/siting/threads';
-import { formatFixed } from '../../units/formatNumber';
+import { formatFixed, shorten } from '../../units/formatNumber';
 import type { PathMark } from '../run/marks';
 import { polyline, shape } from '../run/Pen';
 import type { FormDrawing } from './FormDrawing';
@@ -32,7 +32,8 @@ const fills: Readonly<Record<keyof typeof stackKinds, NonNullable<PathMark['fill
 export function drawStack(build: Build, findings: readonly Finding[], width: number): FormDrawing {
   const pen = new FormPen(build, findings);
   let lowMm = 0;
-  const layers = rowsOf(build.lists, 'stack')
+  const known = rowsOf(build.lists, 'stack');
+  const layers = known
     .flatMap((row) => (row.kind === undefined ? [] : [{ ...row, kind: row.kind }]))
     .sort((a, b) => stackOrder(a.kind) - stackOrder(b.kind))
     .map((row) => {
@@ -72,7 +73,7 @@ export function drawStack(build: Build, findings: readonly Finding[], width: num
       pen.draw(d, [], { ink, width: 1, ...(ink === 'fitted' ? { fill: fills[row.kind] } : {}) });
     const boxY = top + i * pitch + 22;
     const name = row.name ?? stackKinds[row.kind];
-    pen.dimension(cell, { x: left - 92, y: boxY }, `${name}${row.cutBack === 'yes' ? ' (cut)' : ''}`.slice(0, 24), {
+    pen.dimension(cell, { x: left - 92, y: boxY }, `${shorten(name, 18)}${row.cutBack === 'yes' ? ' (cut)' : ''}`, {
       label: 'left',
       line: polyline([
         { x: left - 46, y: boxY },
@@ -85,6 +86,8 @@ export function drawStack(build: Build, findings: readonly Finding[], width: num
   const thread = pen.value('siting.studThread');
   const size = thread === null ? null : threads[thread];
   const [studX, spigotX, screwX] = [at(0.3), at(0.66), at(0.12)];
+  // What is left below is no figure while a layer's thickness is only drawn as one.
+  const whole = known.length > 0 && known.every((row) => row.kind !== undefined && row.thicknessMm !== undefined);
   const said: string[] = [];
   if (studMm !== null && size) {
     pen.draw(
@@ -119,7 +122,8 @@ export function drawStack(build: Build, findings: readonly Finding[], width: num
       ['siting.screwLengthMm'],
       { width: 3 },
     );
-  if (layers.length > 0 && said.length > 0) pen.write({ x: at(0.5), y: height - 8 }, said.join(', '), { anchor: 'middle' });
+  const foot = whole ? said.join(', ') : known.length > 0 ? 'a layer is not measured: what is left below can’t be told' : '';
+  if (foot) pen.write({ x: at(0.5), y: height - 8 }, foot, { anchor: 'middle' });
   if (layers.length === 0) pen.write({ x: at(0.5), y: y(deepMm / 2) }, 'no layer yet', { anchor: 'middle' });
 
   // What hangs below is asked for beneath it, in the order in which it hangs, so that no tie crosses another.

@@ -183,3 +183,22 @@ test('the layers of a floor are drawn to one scale, one on the other; what is cu
   expect((cut[3] ?? 0) / (one[3] ?? 1)).toBeCloseTo(4, 0);
   expect(last[1]).toBeCloseTo((one[1] ?? 0) + (one[3] ?? 0), 0);
 });
+test('what is left below a floor is told once every layer is measured, and not before', () => {
+  const id = (i: number) => `${i}0000000-0000-4000-8000-000000000000`;
+  const foot = (thicknessMm?: number) => {
+    const timber = { id: id(2), kind: 'timber' as const, ...(thicknessMm === undefined ? {} : { thicknessMm }) };
+    const stack = [{ id: id(1), kind: 'plate' as const, thicknessMm: 3 }, timber];
+    const build = { ...soundBuild({ 'siting.studThread': 'M6', 'siting.studLengthMm': 40 }), lists: { stack } };
+    return drawStack(build, [], 800).marks.flatMap((mark) => (mark.kind === 'text' ? [mark.text] : []));
+  };
+  expect(foot(12).join()).toContain('studs reach 25.0 mm below');
+  expect(foot().filter((text) => /\d/.test(text))).toEqual([]);
+  expect(foot()).toContain('a layer is not measured: what is left below can’t be told');
+});
+test('a segment whose rise nobody has said is drawn as unknown, those beside it as measured', () => {
+  const line = lineOf([1, 100], [1, 100], [1, 100]);
+  const segments = line.lists.segments.map(({ riseMm, ...row }, i) => (i === 1 ? row : { ...row, riseMm }));
+  const { marks, words } = drawLine({ ...line, lists: { segments } }, [], 900);
+  const inks = marks.flatMap((mark) => (mark.kind === 'path' && mark.flow === 'fuel' ? [mark.ink] : []));
+  expect([inks, words]).toEqual([['fitted', 'unknown', 'fitted'], expect.stringContaining('segment 2, 1 m, rise not known')]);
+});

@@ -2,9 +2,7 @@
 import { Box } from '@mui/material';
 import { useCallback } from 'react';
 import type { Build } from '../../../core/build/Build';
-import { columnAt, lists } from '../../../core/build/lists';
 import { fieldAt } from '../../../core/build/sheets';
-import { cellProblem, rowName } from '../../../core/commands/changeRows';
 import type { Slot } from '../../../core/commands/kinds/figures';
 import { cellValue, fieldOfCell, type DrawnCell } from '../../../core/drawing/form/DrawnCell';
 import type { Dimension } from '../../../core/drawing/form/FormDrawing';
@@ -12,7 +10,7 @@ import type { UnitPreferences } from '../../../core/units/inUnits';
 import { cellUnit } from '../../../core/units/parseTyped';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { FigureCell } from '../../components/cells/FigureCell';
-import { TypedCell } from '../../components/cells/TypedCell';
+import { RowNumber } from '../../components/lists/RowNumber';
 import { useRows } from '../../components/lists/useRows';
 
 /** The unit in which it is shown; empty where it has none. */
@@ -29,41 +27,18 @@ interface Props {
   describedBy: string;
 }
 
-/** A number of a row of a list. */
 function RowDimension({
-  cell,
-  unit,
-  onProblem,
-  describedBy,
+  cell: { list, row: id, column },
+  ...more
 }: {
   cell: Exclude<DrawnCell, { path: unknown }>;
-  unit: string;
-  onProblem: (problem: string) => void;
+  besideUnit: string;
   describedBy: string;
+  onProblem: (problem: string) => void;
 }) {
-  const { list, row: id, column: name } = cell;
-  const { settled } = useWorkspace('settled');
   const { rows, set } = useRows(list);
-  const column = columnAt(list, name);
   const row = rows.find((one) => one.id === id);
-  if (!row || column?.kind !== 'number') return null;
-  const kept = cellValue(settled, cell);
-  return (
-    <TypedCell
-      name={`${column.label}, ${rowName(list, row)}`}
-      label={`${lists[list].label}, ${column.label.toLowerCase()}`}
-      kept={typeof kept === 'number' ? kept : null}
-      unit={column.unit}
-      decimals={column.decimals}
-      allowed={column}
-      besideUnit={unit}
-      draftKey={`${settled.id}:list/${list}/${id}/${name}`}
-      describedBy={describedBy}
-      commit={(value) => set(row, name, value)}
-      check={(value) => cellProblem(list, name, value)}
-      onProblem={onProblem}
-    />
-  );
+  return row ? <RowNumber list={list} row={row} column={column} set={(value) => set(row, column, value)} {...more} /> : null;
 }
 
 /** What is typed where it stands on a drawing. */
@@ -89,7 +64,7 @@ export function DimensionCell({ dimension: { cell, key, box }, entering, onProbl
           showPlan
         />
       ) : (
-        <RowDimension cell={cell} unit={unit} onProblem={toldAtRow} describedBy={describedBy} />
+        <RowDimension cell={cell} besideUnit={unit} onProblem={toldAtRow} describedBy={describedBy} />
       )}
     </Box>
   );

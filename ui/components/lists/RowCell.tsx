@@ -1,16 +1,16 @@
 'use client';
 import { Box, Button } from '@mui/material';
 import { useId, useState } from 'react';
-import { columnAt, lists, type AnyRow, type CellValue, type ListId } from '../../../core/build/lists';
-import { cellProblem, rowName } from '../../../core/commands/changeRows';
+import { columnAt, type AnyRow, type CellValue, type ListId } from '../../../core/build/lists';
+import { rowName } from '../../../core/commands/changeRows';
 import type { Layer } from '../../../core/physics/heat/uValue';
 import { cellUnit } from '../../../core/units/parseTyped';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { CellPick, Options } from '../cells/CellInput';
 import { InstantField } from '../cells/InstantField';
 import { TextCell } from '../cells/TextCell';
-import { TypedCell } from '../cells/TypedCell';
 import { LayersCell } from './LayersCell';
+import { RowNumber } from './RowNumber';
 
 interface Props {
   list: ListId;
@@ -57,20 +57,7 @@ export function RowCell({ list, row, column: name, set }: Props) {
         {unit && unit !== 'pieces' && <span className="soft"> {unit === 'deg' ? '°' : unit}</span>}
       </span>
       {column.kind === 'number' && (
-        <TypedCell
-          name={label}
-          label={`${lists[list].label}, ${column.label.toLowerCase()}`}
-          kept={typeof kept === 'number' ? kept : null}
-          unit={column.unit}
-          decimals={column.decimals}
-          allowed={column}
-          besideUnit={unit}
-          draftKey={draftKey}
-          describedBy={id}
-          commit={set}
-          check={(value) => cellProblem(list, name, value)}
-          onProblem={setProblem}
-        />
+        <RowNumber list={list} row={row} column={name} besideUnit={unit} describedBy={id} set={set} onProblem={setProblem} />
       )}
       {column.kind === 'choice' && (
         <CellPick

@@ -5,6 +5,7 @@ import { roughLine } from '../../../core/model/superseded';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
 import { FigureTable } from '../../components/cells/FigureTable';
 import { Fold } from '../../components/lists/Fold';
+import { FoldedFigures } from '../../components/lists/FoldedFigures';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { BoreTable } from './BoreTable';
 import { CutListView } from './CutListView';
@@ -29,9 +30,7 @@ export function LineSection() {
       <Fold title="Cut list" note="pieces, joiners, clips, CSV">
         <CutListView />
       </Fold>
-      <Fold title="Stock and kit" note="what is there already" holds={figures['Stock and kit']}>
-        <FigureTable paths={figures['Stock and kit']} caption="Stock and kit" />
-      </Fold>
+      <FoldedFigures title="Stock and kit" note="what is there already" paths={figures['Stock and kit']} />
       {'missing' in picture ? null : (
         <Fold title="Another bore?" note="what it would hold, cost and carry">
           <BoreTable picture={picture} />

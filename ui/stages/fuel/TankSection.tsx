@@ -1,12 +1,12 @@
 'use client';
 import { sections } from '../../../core/build/sections';
 import { sources } from '../../../core/build/fuelSources';
-import { valueAt, type FigurePath } from '../../../core/build/sheets';
+import { valueAt } from '../../../core/build/sheets';
 import { drawTank } from '../../../core/drawing/form/drawTank';
 import { stageFigures } from '../../../core/figures/stageFigures';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
-import { FigureTable } from '../../components/cells/FigureTable';
 import { Fold } from '../../components/lists/Fold';
+import { FoldedFigures } from '../../components/lists/FoldedFigures';
 import { RowList } from '../../components/lists/RowList';
 import { useRowCount } from '../../components/useRowCount';
 import { useWorkspace } from '../../sync/useWorkspace';
@@ -22,8 +22,6 @@ export function TankSection() {
   const count = useRowCount();
   const shape = valueAt(settled.sheets, 'tank.shape');
   const way = valueAt(settled.sheets, 'tank.way');
-  // What is said already folds away.
-  const lacks = (paths: readonly FigurePath[]) => paths.some((path) => valueAt(settled.sheets, path) === null);
   // A cylinder has no width; a figure that nobody needs is not asked for.
   const hidden = shape === 'upright' || shape === 'lying' || shape === 'dips' ? ['tank.widthMm'] : [];
   return (
@@ -44,23 +42,14 @@ export function TankSection() {
       )}
       <h3>Dip chart</h3>
       <TankChart />
-      <Fold
+      <FoldedFigures
         title="How it stands, vents and is held"
         note="where, breather, straps"
-        startOpen={lacks(figures['How the tank stands'])}
-        holds={figures['How the tank stands']}
-      >
-        <FigureTable paths={figures['How the tank stands']} caption="How the tank stands" />
-      </Fold>
+        paths={figures['How the tank stands']}
+        untilSaid
+      />
       {!(way && sources[way].vehicle) && (
-        <Fold
-          title="Does it fit?"
-          note="room for the tank"
-          startOpen={lacks(figures['Room for the tank'])}
-          holds={figures['Room for the tank']}
-        >
-          <FigureTable paths={figures['Room for the tank']} caption="Room for the tank" />
-        </Fold>
+        <FoldedFigures title="Does it fit?" note="room for the tank" paths={figures['Room for the tank']} untilSaid />
       )}
       <FuelCaution />
     </>
