@@ -91,3 +91,20 @@ test.each(['plate', 'joint', 'exhaust', 'air', 'fuel'] as const)(
     expect(assessOne(lacking, 'siting.seal.cure')?.level).toBe('open');
   },
 );
+
+test('a covering that is known to lie under the plate is told though no layer’s thickness is known', () => {
+  const rows = (cutBack: string) => [
+    { id: '10000000-0000-4000-8000-000000000000', kind: 'covering', name: 'lino', cutBack },
+    { id: '20000000-0000-4000-8000-000000000000', kind: 'timber' },
+  ];
+  const told = (cutBack: string) => {
+    const finding = assessOne(
+      { ...soundBuild(), lists: { stack: rows(cutBack) } } as ReturnType<typeof soundBuild>,
+      'siting.covering',
+    );
+    return finding && [finding.level, messageOf(finding)];
+  };
+  expect(told('no')).toEqual(['fix', '“lino” lies under the plate and is not cut back.']);
+  // Cut back as the remedy says, it is told no more; what is still wanted is the rest of the layers.
+  expect(told('yes')?.[0]).toBe('open');
+});

@@ -1,3 +1,4 @@
+import { stackKinds } from '../../build/listKinds';
 import { layerToCut, readStack } from '../../model/siting/stackUp';
 import { longestSold, nextSold, threads } from '../../model/siting/threads';
 import { count, mm, name, percent, several, shortMm, term } from '../../wording/Value';
@@ -100,10 +101,15 @@ export const stackChecks = [
     formerly: { under: ['{layers} lies under the plate and is not cut back.'] },
     assess(read, say) {
       if (noFloor(read)) return say.sound('onShelf');
-      const under = readStack(read).filter((layer) => layer.kind === 'covering' && !layer.cutBack);
-      return under.length > 0
-        ? say.fix('under', { layers: several(under.map((layer) => name(layer.name))), n: count(under.length) })
-        : say.sound('bare');
+      // Known to lie there it is wrong, however thick it or another layer may turn out to be.
+      const under = read.rows('stack').filter((row) => row.kind === 'covering' && row.cutBack !== 'yes');
+      if (under.length > 0)
+        return say.fix('under', {
+          layers: several(under.map((row) => name(row.name ?? stackKinds.covering))),
+          n: count(under.length),
+        });
+      readStack(read);
+      return say.sound('bare');
     },
   }),
   defineCheck({
