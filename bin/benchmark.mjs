@@ -46,6 +46,22 @@ function memoryMb(pid) {
   return all(pid);
 }
 
+/** What was taken of the processors by whoever shares the machine, and all that they gave: ticks since it started; null where nobody tells. */
+function ticks() {
+  try {
+    const given = readFileSync('/proc/stat', 'utf8').split('\n', 1)[0].trim().split(/\s+/).slice(1, 9).map(Number);
+    return { stolen: given[7], all: given.reduce((sum, one) => sum + one, 0) };
+  } catch {
+    return null;
+  }
+}
+/** How much of the machine its neighbours took since `began`. */
+function stolenSince(began) {
+  const now = ticks();
+  return began && now ? (now.stolen - began.stolen) / Math.max(1, now.all - began.all) : 0;
+}
+const percent = (share) => `${Math.round(100 * share)} %`;
+
 /** What a view asks of the server: its shell, and what it shows. */
 const bayView = ['/', '/api/bay?find=&from='];
 const viewOf = (id) => [`/builds/${id}/fuel`, `/api/builds/${id}/state`];
@@ -241,6 +257,7 @@ await guarded(async () => {
   // How long the loop is held is told here; elsewhere nobody is told.
   process.env.LORBET_LOOP = '1';
   const running = await serve({ data, quiet: true });
+  const began = ticks();
   try {
     say('filling a bay of 5,000 builds and a ledger of 20,000 rows …');
     const seeded = ask(tsx, ['demo/benchmarkSeed.ts'], { env: { ...process.env, ...running.env }, maxBuffer: 64 * 1024 * 1024 });
@@ -265,11 +282,16 @@ await guarded(async () => {
     line('server time of a view, build of 20,000 rows', await serverTimeMs(running.address, client, viewOf(long)), 8, 'ms');
     line('server time of a view, bay of 5,000', await serverTimeMs(running.address, client, bayView), 8, 'ms');
     const runs = [];
-    for (let round = 0; round < 3; round += 1) runs.push(await most());
-    const given = sorted(runs.map(({ times }) => times.length / 15));
-    console.log(`  without pauses, answers a second of each: ${given.map((rate) => rate.toFixed(0)).join(', ')}`);
-    // A rate is to be reached, not kept under: its limit over it.
-    line('time an answer takes at 250 a second', 1000 / given[1], 4, 'ms');
+    for (let round = 0; round < 3; round += 1) {
+      const began = ticks();
+      runs.push({ ...(await most()), stolen: stolenSince(began) });
+    }
+    const rate = ({ times }) => times.length / 15;
+    const told = runs.map((run) => `${rate(run).toFixed(0)} (${percent(run.stolen)})`).join(', ');
+    console.log(`  without pauses, answers a second of each, and what neighbours took of the machine meanwhile: ${told}`);
+    // A rate is to be reached, not kept under: its limit over it. The round that had most of the machine tells what a process gives.
+    const calmest = runs.reduce((best, run) => (run.stolen < best.stolen ? run : best));
+    line('time an answer takes at 250 a second', 1000 / rate(calmest), 4, 'ms');
     const failures = runs.flatMap((run) => run.failures);
     if (failures.length > 0) over.push(`${failures.length} requests failed without pauses`);
     const attacked = await underAttack(running.address, client, long, buildIds);
@@ -287,6 +309,7 @@ await guarded(async () => {
   } finally {
     await running.stop();
   }
+  console.log(`neighbours took ${percent(stolenSince(began))} of this machine since the server started`);
   if (over.length > 0) say(`over the limit: ${over.join('; ')}.`);
   process.exitCode = over.length > 0 ? 1 : 0;
 });

@@ -3,6 +3,7 @@ import { createServer } from 'node:http';
 import { monitorEventLoopDelay } from 'node:perf_hooks';
 import next from 'next';
 import { pagePolicy } from './lib/headers.mjs';
+import { routeServer } from './lib/routes.mjs';
 import { shellServer } from './lib/shells.mjs';
 
 const dev = process.argv.includes('--dev');
@@ -20,6 +21,7 @@ const inDevelopment = (request, response, following) => {
   following();
 };
 const shells = dev ? inDevelopment : await shellServer();
+const routes = dev ? (_request, _response, following) => following() : routeServer();
 
 // How long the loop that answers everybody was held, and how long this process has worked; asked for by tests and the bench alone.
 const loop = process.env.LORBET_LOOP === '1' ? monitorEventLoopDelay({ resolution: 5 }) : null;
@@ -42,7 +44,9 @@ const server = createServer((request, response) => {
   // Next takes away what a route says of how its answer is packed; said under another name it comes through.
   const { setHeader } = response;
   response.setHeader = (name, value) => setHeader.call(response, name === 'x-packed' ? 'content-encoding' : name, value);
-  shells(request, response, () => void handle(request, response));
+  // Next sends the head of an answer apart from its body; each way to the socket costs as much as to make a short answer.
+  response.flushHeaders = () => undefined;
+  shells(request, response, () => routes(request, response, () => void handle(request, response)));
 });
 server.requestTimeout = 120_000;
 // Longer than a fitter's or a proxy's pause between two requests: a connection that is closed just as one is sent loses it.

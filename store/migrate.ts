@@ -10,6 +10,7 @@ import { logsAndClaims } from './migrations/0004-logs-and-claims';
 import { fieldWords } from './migrations/0005-field-words';
 import { partSeqs } from './migrations/0006-part-seqs';
 import { hands } from './migrations/0007-hands';
+import { due } from './migrations/0008-due';
 
 /**
  * Brings the database to the newest form, as its owner; each migration runs once, in order, and of two processes at the same moment one waits.
@@ -21,7 +22,7 @@ export async function migrate(): Promise<string[]> {
   const sequelize = new Sequelize(ownerUrl, { dialect: 'postgres', dialectModule: pg, logging: false, pool: { max: 2 } });
   try {
     const umzug = new Umzug({
-      migrations: [firstTables, firmGround, photosAndPartLists, logsAndClaims, fieldWords, partSeqs, hands],
+      migrations: [firstTables, firmGround, photosAndPartLists, logsAndClaims, fieldWords, partSeqs, hands, due],
       context: sequelize.getQueryInterface(),
       storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
       logger: undefined,

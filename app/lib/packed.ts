@@ -1,5 +1,5 @@
 import { promisify } from 'node:util';
-import { brotliCompress, constants, gzip } from 'node:zlib';
+import { brotliCompress, brotliCompressSync, constants, gzip, gzipSync } from 'node:zlib';
 
 export type Encoding = 'br' | 'gzip' | 'identity';
 /** How whoever asks would have an answer packed. */
@@ -9,9 +9,22 @@ export const encodingFor = (request: Request): Encoding => {
 };
 // Shorter ones gain nothing by it.
 const compressedFrom = 1400;
+// Up to here it takes less time than to hand it over to somebody else and to fetch it back.
+const atOnceTo = 96 * 1024;
+const brotli = (bytes: Buffer) => ({
+  params: {
+    [constants.BROTLI_PARAM_QUALITY]: 3,
+    [constants.BROTLI_PARAM_SIZE_HINT]: bytes.length,
+    // No window larger than what it looks through: to make one costs more than to use it.
+    [constants.BROTLI_PARAM_LGWIN]: Math.min(22, Math.max(16, Math.ceil(Math.log2(bytes.length)))),
+  },
+});
 const squeeze = {
-  br: (bytes: Buffer) => promisify(brotliCompress)(bytes, { params: { [constants.BROTLI_PARAM_QUALITY]: 3 } }),
-  gzip: promisify(gzip) as (bytes: Buffer) => Promise<Buffer>,
+  br: {
+    atOnce: (bytes: Buffer) => brotliCompressSync(bytes, brotli(bytes)),
+    apart: (bytes: Buffer) => promisify(brotliCompress)(bytes, brotli(bytes)),
+  },
+  gzip: { atOnce: (bytes: Buffer) => gzipSync(bytes), apart: promisify(gzip) as (bytes: Buffer) => Promise<Buffer> },
 };
 
 export interface Packed {
@@ -21,11 +34,12 @@ export interface Packed {
 /** JSON of an object that has members, with `rows` that are JSON already. */
 export const withRows = (value: object, rows: string): string => `${JSON.stringify(value).slice(0, -1)},"rows":${rows}}`;
 
-/** JSON as bytes, packed where that gains something; away from the loop that answers everybody. */
+/** JSON as bytes, packed where that gains something; what is long away from the loop that answers everybody. */
 export async function encode(json: string, wanted: Encoding): Promise<Packed> {
   const bytes = Buffer.from(json);
   if (wanted === 'identity' || bytes.length < compressedFrom) return { bytes, encoding: 'identity' };
-  return { bytes: Buffer.from(await squeeze[wanted](bytes)), encoding: wanted };
+  const { atOnce, apart } = squeeze[wanted];
+  return { bytes: Buffer.from(bytes.length <= atOnceTo ? atOnce(bytes) : await apart(bytes)), encoding: wanted };
 }
 
 /** An answer of packed bytes. Next takes away what is said of their packing, therefore bin/server.mjs says it. */

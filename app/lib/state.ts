@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { LRUCache } from 'lru-cache';
 import type { Who } from '../../core/people/Who';
 import type { Held } from '../../store/builds/kept';
-import { newsOf } from '../../store/builds/state';
+import { isNear, newsOf } from '../../store/builds/state';
 import type { Person } from '../../store/people';
 import type { Head } from '../../store/sessions';
 import { noBuild } from './answers';
@@ -40,7 +40,7 @@ export async function stateAnswer(
     return new Response(null, { status: 304, headers });
   const encoding = encodingFor(request);
   const key = `${tag} ${encoding}`;
-  const whole = after === null || (after >= head.lastSeq && request.method === 'GET');
+  const whole = after === null || !isNear(after, head.lastSeq) || (after === head.lastSeq && request.method === 'GET');
   let found = whole ? answered.get(key) : undefined;
   if (!found) {
     const told = await newsOf(head.id, whole ? null : after, read);

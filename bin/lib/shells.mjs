@@ -75,19 +75,38 @@ export async function shellServer() {
   const rules = [rewrites].flat().flatMap((list) => (Array.isArray(list) ? list : Object.values(list).flat()));
   const rewritten = rules.map(({ regex, destination }) => [new RegExp(regex), destination]);
   const bare = (response) => safeHeaders.forEach(({ key, value }) => response.setHeader(key, value));
-  const files = { etag: true, brotli: true, gzip: true, dotfiles: true };
-  const shells = sirv(shellFolder, {
-    ...files,
-    extensions: ['html'],
-    setHeaders: (response, address) => {
-      bare(response);
-      const html = address === '/' ? '/index.html' : `${address}.html`;
-      response.setHeader('content-security-policy', policies[html] ?? policies['/_not-found.html']);
-      response.setHeader('cache-control', 'no-cache');
-    },
+  // Kept whole: to open, read and close a file for each page takes longer than all else about it.
+  const shells = new Map(
+    Object.keys(policies).map((name) => {
+      const file = path.join(shellFolder, name);
+      const forms = { br: readFileSync(`${file}.br`), gzip: readFileSync(`${file}.gz`), identity: readFileSync(file) };
+      const etag = `"${createHash('sha256').update(forms.identity).digest('hex').slice(0, 32)}"`;
+      return [name === '/index.html' ? '/' : name.replace(/\.html$/, ''), { forms, etag, policy: policies[name] }];
+    }),
+  );
+  const giveShell = (request, response, { forms, etag, policy }) => {
+    bare(response);
+    response.setHeader('content-security-policy', policy);
+    response.setHeader('cache-control', 'no-cache');
+    response.setHeader('content-type', 'text/html;charset=utf-8');
+    response.setHeader('vary', 'accept-encoding');
+    response.setHeader('etag', etag);
+    if (request.headers['if-none-match'] === etag) return response.writeHead(304).end();
+    const accepted = request.headers['accept-encoding'] ?? '';
+    const encoding = ['br', 'gzip'].find((name) => new RegExp(`\\b${name}\\b`).test(accepted)) ?? 'identity';
+    if (encoding !== 'identity') response.setHeader('content-encoding', encoding);
+    response.setHeader('content-length', forms[encoding].length);
+    return response.end(request.method === 'HEAD' ? undefined : forms[encoding]);
+  };
+  const built = sirv(staticFolder, {
+    etag: true,
+    brotli: true,
+    gzip: true,
+    dotfiles: true,
+    immutable: true,
+    maxAge: 31536000,
+    setHeaders: bare,
   });
-  const built = sirv(staticFolder, { ...files, immutable: true, maxAge: 31536000, setHeaders: bare });
-  const known = new Set(Object.keys(policies).map((name) => (name === '/index.html' ? '/' : name.replace(/\.html$/, ''))));
   return (request, response, next) => {
     const { pathname, searchParams } = new URL(request.url, 'http://own');
     if (request.method !== 'GET' && request.method !== 'HEAD') return next();
@@ -102,14 +121,8 @@ export async function shellServer() {
     // What Next's own router fetches is no page.
     if (request.headers.rsc !== undefined || searchParams.has('_rsc')) return next();
     const address = rewritten.find(([rule]) => rule.test(pathname))?.[1] ?? pathname;
-    if (known.has(address) && !address.startsWith('/_')) {
-      const asked = request.url;
-      request.url = address;
-      return shells(request, response, () => {
-        request.url = asked;
-        next();
-      });
-    }
+    const shell = address.startsWith('/_') ? undefined : shells.get(address);
+    if (shell) return giveShell(request, response, shell);
     if (!/^\/(api|health)\//.test(pathname)) response.setHeader('content-security-policy', policies['/_not-found.html']);
     return next();
   };

@@ -15,6 +15,9 @@ export interface NewsText {
   lastHash: string;
 }
 
+/** Whether a device that holds a build as of ledger row `after` is near enough to be told only what has changed. */
+export const isNear = (after: number, lastSeq: number): boolean => after <= lastSeq && lastSeq - after <= ledgerPageSize;
+
 /**
  * What there is to tell of a build to a device that holds it as of ledger row `after`: what has changed, or all of it where that is less.
  * Build and rows are of the same moment: rows written since are told the next time.
@@ -27,8 +30,7 @@ export async function newsOf(buildId: string, after: number | null, read?: Held)
   const { kept: state, partSeqs } = held;
   const { lastSeq, lastHash } = state;
   const before = lastSeq + 1;
-  const fits = after !== null && after <= lastSeq && lastSeq - after <= ledgerPageSize;
-  const names = fits ? partsSince(partSeqs, after) : null;
+  const names = after !== null && isNear(after, lastSeq) ? partsSince(partSeqs, after) : null;
   if (names === null)
     return { news: { kept: state }, rows: await ledgerText(buildId, { before, limit: firstRows }), lastSeq, lastHash };
   const news = { since: after ?? 0, parts: pickParts(state.build, names), changedAt: state.changedAt };

@@ -204,22 +204,35 @@ test('a database from before claims is raised once: logs go beside, what only a 
   expect(assess(raised ?? old).find((finding) => finding.id === 'co.reading')?.level).toBe('open');
 });
 
-test('pages of the bay: every build once, in order, however many', async () => {
-  const workshopId = await addWorkshop('Paged Shed');
-  const added = await addPerson(workshopId, {
-    name: 'Pager',
-    login: `pager-${randomUUID().slice(0, 8)}`,
-    password: 'long enough to pass',
-    role: 'lead',
-  });
+async function leadOfNewWorkshop(): Promise<Person> {
+  const login = `pager-${randomUUID().slice(0, 8)}`;
+  const account = { name: 'Pager', login, password: 'long enough to pass', role: 'lead' } as const;
+  const added = await addPerson(await addWorkshop('Paged Shed'), account);
   if (!added.ok) throw new Error(added.errors.join());
+  return added.value;
+}
+test('what is due within a week and not signed is counted, for a lead alone, whatever else is looked for', async () => {
+  const lead = await leadOfNewWorkshop();
+  const dayMs = 24 * 3600 * 1000;
+  await database().sequelize.query(
+    `INSERT INTO builds (id, workshop_id, document, summary, search, last_seq, last_hash, changed_at)
+     SELECT gen_random_uuid(), '${lead.workshopId}', '{}', jsonb_build_object('name', 'x', 'signed', signed, 'leak', jsonb_build_object('dueMs', day * ${dayMs})),
+            'x', 0, '', now() FROM generate_series(-2, 20) day, unnest(ARRAY['signed', 'unsigned', 'corrected']) signed`,
+  );
+  // Of two days ago up to the seventh from now: ten days with two builds each that are not signed.
+  for (const filter of [{}, { find: 'x' }, { find: 'nothing is called so' }, { due: 'now' } as const])
+    expect((await listBuilds(lead, { ...filter, nowMs: 0 })).due).toBe(20);
+  expect((await listBuilds({ ...lead, role: 'fitter' }, { nowMs: 0 })).due).toBe(0);
+});
+test('pages of the bay: every build once, in order, however many', async () => {
+  const lead = await leadOfNewWorkshop();
   await database().sequelize.query(
     `INSERT INTO builds (id, workshop_id, document, summary, last_seq, last_hash, changed_at)
-     SELECT gen_random_uuid(), '${workshopId}', '{}', '{"name":"x"}', 0, '', timestamptz '2026-11-01' + (i / 3) * interval '1 second' FROM generate_series(1, 130) i`,
+     SELECT gen_random_uuid(), '${lead.workshopId}', '{}', '{"name":"x"}', 0, '', timestamptz '2026-11-01' + (i / 3) * interval '1 second' FROM generate_series(1, 130) i`,
   );
   const seen: string[] = [];
   for (let from: string | null = ''; from !== null;) {
-    const page: Awaited<ReturnType<typeof listBuilds>> = await listBuilds(added.value, { from });
+    const page: Awaited<ReturnType<typeof listBuilds>> = await listBuilds(lead, { from });
     seen.push(...page.builds.map((build) => build.id));
     from = page.next;
   }

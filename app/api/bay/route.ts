@@ -1,5 +1,5 @@
 import { readBayFilter } from '../../../core/checks/bayFilter';
-import { countDue, listBuilds } from '../../../store/builds/bay';
+import { listBuilds } from '../../../store/builds/bay';
 import { refused } from '../../lib/answers';
 import { route } from '../../lib/handle';
 import { packedJson } from '../../lib/packed';
@@ -10,9 +10,6 @@ export const GET = route('look', async ({ request, person }) => {
   const asked = new URL(request.url).searchParams;
   const { filter, errors } = readBayFilter(asked);
   if (errors.length > 0) return refused(400, ...errors);
-  const [page, due] = await Promise.all([
-    listBuilds(person, { ...filter, from: (asked.get('from') ?? '').slice(0, 80) }),
-    person.role === 'lead' ? countDue(person) : 0,
-  ]);
-  return packedJson(request, { ...signedOf(person), ...page, due });
+  const page = await listBuilds(person, { ...filter, from: (asked.get('from') ?? '').slice(0, 80) });
+  return packedJson(request, { ...signedOf(person), ...page });
 });
