@@ -146,12 +146,17 @@ test('the survey: a rough answer in a few touches, refined surface by surface, h
   await section(page, 'Where the heat goes');
   await expect(page.locator('[data-spread="10000"]')).toBeVisible({ timeout: 15000 });
   await section(page, 'Space');
+  await page.getByRole('button', { name: /^A body to begin with/ }).click();
   await page.getByRole('combobox', { name: 'Body', exact: true }).selectOption({ label: 'old bus' });
   await page.getByRole('button', { name: 'Rough: four areas' }).click();
   await expect(page.getByText('Rough figures entered: old bus; measure and correct them.')).toBeVisible();
   await expectLevel(page, 'survey.size.under', 'fix');
   await page.getByRole('button', { name: 'Finer: surface by surface' }).click();
-  await expect(page.getByText('The space by its 6 surfaces')).toBeVisible();
+  // The length of the roof is typed where it lies on the body unfolded; the rest of the surfaces in their list.
+  const roof = page.getByRole('figure', { name: 'The body unfolded' }).getByLabel('Length, roof, m', { exact: true });
+  await roof.fill('6.5');
+  await roof.press('Enter');
+  await page.getByText('The space by its 6 surfaces').click();
   await page.getByLabel('More of roof', { exact: true }).click();
   const before = await page.locator('[data-derived="survey.lossWK"]').textContent();
   await page.getByLabel('Thickness of layer 2, Layers, from inside, roof, mm').fill('80');

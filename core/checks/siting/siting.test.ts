@@ -108,3 +108,54 @@ test('a covering that is known to lie under the plate is told though no layer’
   // Cut back as the remedy says, it is told no more; what is still wanted is the rest of the layers.
   expect(told('yes')?.[0]).toBe('open');
 });
+
+describe('what the measured layers take alone is told, whatever is unknown of the others', () => {
+  // Lino and timber take 40 mm of studs, spigot and screws; of the metal below nobody has said how thick it is.
+  const withUnknown = (given: Parameters<typeof withRows>[0], metalMm?: number) => {
+    const layer = (n: number, kind: string, thicknessMm?: number) => ({
+      id: `${n}0000000-0000-4000-8000-000000000000`,
+      kind,
+      thicknessMm,
+    });
+    const layers = [layer(1, 'plate', 4), layer(2, 'timber', 36), layer(3, 'metal', metalMm)];
+    const build = withRows(given, {});
+    return { ...build, lists: { ...build.lists, stack: layers } } as typeof build;
+  };
+  const told = (id: string, given: Parameters<typeof withRows>[0], metalMm?: number) => {
+    const finding = assessOne(withUnknown(given, metalMm), id);
+    return finding && [finding.level, finding.level === 'open' ? '' : messageOf(finding)];
+  };
+  // M6: washer 1.6, nut 5.2 and a turn of 1 mm (ISO 7089, ISO 4032, ISO 261: from memory) need 7.8 mm.
+  test.each([
+    [
+      'siting.stack.thread',
+      { 'siting.studLengthMm': 45, 'siting.studThread': 'M6' },
+      /leave at most 5\.0 mm.* need 7\.8 mm: 2\.8 mm or more/,
+    ],
+    [
+      'siting.stack.spigot',
+      { 'siting.spigotLengthMm': 50, 'siting.clampWidthMm': 12 },
+      /at most 10\.0 mm; a clamp of 12 mm wants 15\.0 mm/,
+    ],
+    ['siting.screw.length', { 'siting.screwLengthMm': 10 }, /bite at most 6\.0 mm/],
+  ] as const)('%s: too little already', (id, given, message) => {
+    expect(told(id, given)).toEqual(['fix', expect.stringMatching(message) as string]);
+    // With the last layer measured it is the whole that is told.
+    expect(told(id, given, 1)?.[0]).toBe('fix');
+    expect(told(id, given, 1)?.[1]).not.toMatch(/at most/);
+  });
+  test.each([
+    ['siting.stack.thread', { 'siting.studLengthMm': 48, 'siting.studThread': 'M6' }],
+    ['siting.stack.spigot', { 'siting.spigotLengthMm': 55, 'siting.clampWidthMm': 12 }],
+    ['siting.screw.length', { 'siting.screwLengthMm': 12 }],
+  ] as const)('%s: enough through what is measured says nothing yet', (id, given) => {
+    expect(told(id, given)?.[0]).toBe('open');
+  });
+  test('a thread in thin metal is told though a layer of timber is not measured', () => {
+    const thin = withRows({ 'siting.tapThread': 'M8', 'siting.tapDrillMm': 6.8 }, {});
+    const rows = rowsOf(thin.lists, 'stack').map((row) =>
+      row.kind === 'timber' ? { ...row, thicknessMm: undefined } : row.kind === 'metal' ? { ...row, thicknessMm: 1 } : row,
+    );
+    expect(assessOne({ ...thin, lists: { ...thin.lists, stack: rows } } as typeof thin, 'siting.tapdrill')?.level).toBe('fix');
+  });
+});

@@ -1,5 +1,5 @@
 import { stackKinds } from '../../build/listKinds';
-import { layerToCut, readStack } from '../../model/siting/stackUp';
+import { layerToCut, measuredPart, readStack, stackMm, type StackLayer } from '../../model/siting/stackUp';
 import { longestSold, nextSold, threads } from '../../model/siting/threads';
 import { count, mm, name, percent, several, shortMm, term } from '../../wording/Value';
 import { defineCheck } from '../Check';
@@ -9,6 +9,8 @@ import { noFloor, onShelf } from './place';
 
 /** Turns of thread that a tapped hole needs to hold. Common practice, no source. */
 const turnsWanted = 2;
+/** How deep a screw is to bite into the floor: Lorbet's own choice. */
+const biteMm = 8;
 
 /** Whether plate, studs, spigots and screws fit through what the floor is made of. */
 export const stackChecks = [
@@ -31,8 +33,11 @@ export const stackChecks = [
       barely:
         'Studs of {stud} leave {left} below the floor; washer, nut and a turn of {thread} need {needed}: it only just reaches.',
       reaches: 'Studs of {stud} leave {left} below the floor; washer, nut and a turn of {thread} need {needed}.',
+      already:
+        'Through the layers that are measured studs of {stud} leave at most {left}; washer, nut and a turn of {thread} need {needed}: {lacking} or more are lacking.',
     },
     remedies: {
+      already: 'Measure the other layers, then cut one back under the plate or buy longer studs.',
       cutOrBuy: 'Cut {layer} back under the plate ({thick}), or buy studs of {buy}.',
       cut: 'Cut {layer} back under the plate ({thick}).',
       buy: 'Buy studs of {buy}.',
@@ -40,10 +45,17 @@ export const stackChecks = [
     },
     assess(read, say) {
       if (noFloor(read)) return say.sound('onShelf');
-      const layers = readStack(read);
-      const [left, needed] = [read.derived('siting.threadLeftMm'), read.derived('siting.threadNeededMm')];
+      const part = measuredPart(read);
       const { stud, thread } = read.all({ stud: 'siting.studLengthMm', thread: 'siting.studThread' });
-      const values = { stud: shortMm(stud, 1), left: mm(left, 1), thread: term('thread', thread), needed: mm(needed, 1) };
+      const needed = read.derived('siting.threadNeededMm');
+      const told = { stud: shortMm(stud, 1), thread: term('thread', thread), needed: mm(needed, 1) };
+      // What is not measured takes still more of the studs.
+      const atMost = part && stud - stackMm(part);
+      if (atMost !== null && atMost < needed)
+        return say.fix('already', { ...told, left: mm(Math.max(0, atMost), 1), lacking: mm(needed - atMost, 1) });
+      const layers = readStack(read);
+      const left = read.derived('siting.threadLeftMm');
+      const values = { ...told, left: mm(left, 1) };
       if (left < needed) {
         const lacking = needed - left;
         const short = { ...values, lacking: mm(lacking, 1) };
@@ -70,14 +82,23 @@ export const stackChecks = [
       short: 'The shortest spigot shows {left} below the skin; a clamp of {clamp} wants {needed}.',
       cut: 'The shortest spigot shows {left} below the skin; a clamp of {clamp} wants {needed}.',
       shows: 'The shortest spigot shows {left} below the skin; a clamp of {clamp} wants {needed}.',
+      already:
+        'Through the layers that are measured the shortest spigot shows at most {left}; a clamp of {clamp} wants {needed}.',
     },
-    remedies: { cut: 'Cut {layer} back round the spigots ({thick}), or set the heater in a turret.' },
+    remedies: {
+      already: 'Measure the other layers, then cut them back round the spigots, or set the heater lower in a pocket or turret.',
+      cut: 'Cut {layer} back round the spigots ({thick}), or set the heater in a turret.',
+    },
     assess(read, say) {
       if (noFloor(read)) return say.sound('onShelf');
-      const left = read.derived('siting.spigotLeftMm');
-      const { clamp } = read.all({ clamp: 'siting.clampWidthMm' });
+      const part = measuredPart(read);
+      const { spigot, clamp } = read.all({ spigot: 'siting.spigotLengthMm', clamp: 'siting.clampWidthMm' });
       const needed = clamp + 3;
-      const values = { left: mm(left, 1), clamp: shortMm(clamp, 1), needed: mm(needed, 1) };
+      const told = { clamp: shortMm(clamp, 1), needed: mm(needed, 1) };
+      const atMost = part && spigot - stackMm(part);
+      if (atMost !== null && atMost < needed) return say.fix('already', { ...told, left: mm(Math.max(0, atMost), 1) });
+      const left = read.derived('siting.spigotLeftMm');
+      const values = { ...told, left: mm(left, 1) };
       if (left >= needed) return say.sound('shows', values);
       const cut = layerToCut(readStack(read), needed - left);
       return cut
@@ -126,9 +147,11 @@ export const stackChecks = [
       long: 'Screws of {screw} come out below; {max} stay inside.',
       longThrough: 'Screws of {screw} come out below; {max} stay inside.',
       short: 'Screws of {screw} bite only {bite} into the floor.',
+      shortAlready: 'Screws of {screw} bite at most {bite} into the floor.',
       inside: 'Screws of {screw} stay inside ({max}).',
     },
     remedies: {
+      shortAlready: 'Measure the other layers, then take longer screws: they want {8 mm} in the floor.',
       long: 'Take screws of {buy}.',
       longThrough: 'Bolt it through instead.',
       short: 'Take longer screws: they want {8 mm} in the floor, and {max} stay inside.',
@@ -137,16 +160,20 @@ export const stackChecks = [
       if (noFloor(read)) return say.sound('onShelf');
       const { screw } = read.all({ screw: 'siting.screwLengthMm' });
       if (screw === 0) return say.sound('none');
+      const part = measuredPart(read);
+      const aboveFloorMm = (layers: readonly StackLayer[]) =>
+        layers.filter((l) => l.kind === 'plate' || l.kind === 'gasket').reduce((sum, l) => sum + l.thicknessMm, 0);
+      const atMost = part && screw - aboveFloorMm(part);
+      if (atMost !== null && atMost < biteMm)
+        return say.fix('shortAlready', { screw: shortMm(screw, 1), bite: mm(Math.max(0, atMost), 1) });
       const max = read.derived('siting.screwRoomMm');
-      const above = readStack(read)
-        .filter((l) => l.kind === 'plate' || l.kind === 'gasket')
-        .reduce((sum, l) => sum + l.thicknessMm, 0);
+      const above = aboveFloorMm(readStack(read));
       const values = { screw: shortMm(screw, 1), max: mm(max, 1) };
       if (screw > max) {
         const buy = longestSold(max);
         return buy ? say.fix('long', { ...values, buy: mm(buy) }) : say.fix('longThrough', values);
       }
-      if (screw - above < 8) return say.fix('short', { ...values, bite: mm(Math.max(0, screw - above), 1) });
+      if (screw - above < biteMm) return say.fix('short', { ...values, bite: mm(Math.max(0, screw - above), 1) });
       return say.sound('inside', values);
     },
   }),
@@ -183,8 +210,8 @@ export const stackChecks = [
           return share < 60 ? say.watch('leaves', values) : say.sound('leaves', values);
         },
         () => {
-          const metalMm = readStack(read)
-            .filter(({ kind, cutBack }) => kind === 'metal' && !cutBack)
+          const metalMm = readStack(read, ['metal'])
+            .filter(({ cutBack }) => !cutBack)
             .reduce((sum, { thicknessMm }) => sum + thicknessMm, 0);
           const turns = metalMm / threads[thread].pitchMm;
           return turns < turnsWanted

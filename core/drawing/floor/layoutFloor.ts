@@ -1,5 +1,6 @@
 import type { Build } from '../../build/Build';
 import { rowsOf } from '../../build/lists';
+import { valueAt } from '../../build/sheets';
 import { formatFixed } from '../../units/formatNumber';
 import { foulsOf, hotClear, inletClear, thingsInTheWay } from '../../model/siting/checkPlace';
 import { toFloor, type FloorPoint, type HeaterPoint, type Place } from '../../model/siting/frame';
@@ -23,6 +24,7 @@ export interface FloorDrawing {
   height: number;
   /** px a mm */ scale: number;
   floor: { x: number; y: number; w: number; h: number };
+  /** whether floor and heater have sizes, so that it is to scale */ known: boolean;
   grid: string;
   things: FloorBox[];
   /** null while nobody has said where the heater stands */
@@ -46,10 +48,28 @@ export interface FloorDrawing {
   holes: { id: string; name: string; x: number; y: number; r: number; bad: boolean }[];
   datums: { id: string; name: string; d: string; x: number; y: number }[];
   targets: { name: string; x: number; y: number }[];
-  sides: { text: string; x: number; y: number; upright: boolean }[];
+  sides: { text: string; x: number; y: number; upright: boolean; anchor: 'middle' | 'end' }[];
 }
 
-const pad = { left: 34, right: 14, top: 24, bottom: 26 };
+const pads = {
+  bare: { left: 34, right: 14, top: 24, bottom: 26 },
+  /** with room round it for what is typed there (floorForm) */ form: { left: 122, right: 122, top: 76, bottom: 98 },
+};
+/** mm: as a floor is drawn whose size nobody has said. */
+const unsaid = { length: 3000, width: 1700 };
+/** A floor of which nothing is known but perhaps one side. */
+const bareFloor = (build: Build): SitingPlan => ({
+  floor: {
+    length: valueAt(build.sheets, 'siting.floorLengthMm') ?? unsaid.length,
+    width: valueAt(build.sheets, 'siting.floorWidthMm') ?? unsaid.width,
+  },
+  heater: { length: 0, width: 0 },
+  below: [],
+  above: [],
+  holes: [],
+  limits: { inlet: 0, hot: 0, side: 0, cut: 0, hotHole: 0 },
+  targets: { duct: null, fuel: null, battery: null },
+});
 const gridMm = 250;
 const round = (n: number) => Math.round(n * 10) / 10;
 
@@ -57,17 +77,20 @@ const round = (n: number) => Math.round(n * 10) / 10;
  * The floor sheet to scale, front at the left. From above the left side of the body lies below on the page; as seen lying underneath it is mirrored, and lies above.
  * @param width px; most px, the most height it may take
  * @param moved a thing that is being dragged, and by how much, mm
+ * @param form whether figures are typed round it; a floor whose size nobody has said is then drawn of a usual one, and says so
  */
 export function layoutFloor(
   build: Build,
   view: FloorView,
   width: number,
   max: number,
-  moved: { id: string; dx: number; dy: number } | null = null,
+  { moved = null, form = false }: { moved?: { id: string; dx: number; dy: number } | null; form?: boolean } = {},
 ): FloorDrawing | null {
   const known = sitingPlan(build);
-  if (!known) return null;
-  const plan: SitingPlan = moved ? { ...known, below: known.below.map(shift), above: known.above.map(shift) } : known;
+  if (!known && !form) return null;
+  const pad = form ? pads.form : pads.bare;
+  const drawn = known ?? bareFloor(build);
+  const plan: SitingPlan = moved ? { ...drawn, below: drawn.below.map(shift), above: drawn.above.map(shift) } : drawn;
   function shift(thing: Thing): Thing {
     return moved && thing.id === moved.id ? { ...thing, x: thing.x + moved.dx, y: thing.y + moved.dy } : thing;
   }
@@ -82,7 +105,7 @@ export function layoutFloor(
   for (let mm = gridMm; mm < floor.length; mm += gridMm) lines.push(`M${x(mm)},${pad.top}v${round(h)}`);
   for (let mm = gridMm; mm < floor.width; mm += gridMm) lines.push(`M${pad.left},${y(mm)}h${round(w)}`);
 
-  const place = placeOf(build);
+  const place = known && placeOf(build);
   const fouls = place ? foulsOf(plan, place) : [];
   const inWay = place ? thingsInTheWay(plan, place).map(({ id }) => id) : [];
   const box =
@@ -111,7 +134,8 @@ export function layoutFloor(
     height,
     scale,
     floor: { x: pad.left, y: pad.top, w: round(w), h: round(h) },
-    grid: lines.join(''),
+    known: known !== null,
+    grid: known ? lines.join('') : '',
     things: [...plan.below.map(box('below')), ...plan.above.map(box('above'))],
     heater: place && heaterMarks(plan, place, { x, y, at, scale }),
     holes: place
@@ -139,9 +163,17 @@ export function layoutFloor(
       return p ? [{ name, x: x(p.x), y: y(p.y) }] : [];
     }),
     sides: [
-      { text: 'front', x: 14, y: round(pad.top + h / 2), upright: true },
-      { text: view === 'above' ? 'right side' : 'left side', x: round(pad.left + w / 2), y: 15, upright: false },
-      { text: view === 'above' ? 'left side' : 'right side', x: round(pad.left + w / 2), y: height - 8, upright: false },
+      { text: 'front', x: pad.left - 8, y: round(pad.top + h / 2), upright: true, anchor: 'middle' as const },
+      ...[
+        { text: view === 'above' ? 'right side' : 'left side', y: pad.top - 9 },
+        { text: view === 'above' ? 'left side' : 'right side', y: round(pad.top + h + 17) },
+        // Where figures are typed in the middle of an edge its name stands at its end.
+      ].map((one) => ({
+        ...one,
+        x: round(form ? pad.left + w : pad.left + w / 2),
+        upright: false,
+        anchor: form ? ('end' as const) : ('middle' as const),
+      })),
     ],
   };
 }

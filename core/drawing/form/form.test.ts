@@ -6,6 +6,7 @@ import { emptyBuild } from '../../build/emptyBuild';
 import { assess } from '../../checks/assess';
 import type { FigurePath } from '../../build/sheets';
 import { inkOfCell } from './DrawnCell';
+import { drawBody } from './drawBody';
 import { drawLine } from './drawLine';
 import { drawPickup } from './drawPickup';
 import { drawPlate } from './drawPlate';
@@ -14,7 +15,15 @@ import { drawStack } from './drawStack';
 import { drawTank } from './drawTank';
 import type { FormDrawing } from './FormDrawing';
 
-const pictures = { pickup: drawPickup, tank: drawTank, pump: drawPumpPlace, plate: drawPlate, stack: drawStack, line: drawLine };
+const pictures = {
+  pickup: drawPickup,
+  tank: drawTank,
+  pump: drawPumpPlace,
+  plate: drawPlate,
+  stack: drawStack,
+  line: drawLine,
+  body: drawBody,
+};
 const among: readonly FigurePath[] = [
   'fuel.tankLengthMm',
   'fuel.tankHeightMm',

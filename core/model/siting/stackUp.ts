@@ -52,11 +52,23 @@ export function layerToCut(layers: readonly StackLayer[], lackingMm: number): St
   return may.filter((l) => l.thicknessMm >= lackingMm).sort((a, b) => a.thicknessMm - b.thicknessMm)[0] ?? null;
 }
 
-/** For a check: the stack, noted, or what of it is missing. */
-export function readStack(read: Reader): StackLayer[] {
+const isMeasured = (row: RowOf<'stack'>): boolean => row.kind !== undefined && row.thicknessMm !== undefined;
+
+/** What of the floor is measured, where not all of it is: it takes at least so much. Null where nothing is missing. */
+export function measuredPart(read: Reader): StackLayer[] | null {
   const rows = read.rows('stack');
-  const unmeasured = rows.filter((row) => row.kind === undefined || row.thicknessMm === undefined);
+  return rows.every(isMeasured) ? null : stackLayers(rows);
+}
+
+/**
+ * For a check: the stack, noted, or what of it is missing.
+ * @param kinds the layers that it is about, where it is not about all of them; a layer of no kind yet may be one of these
+ */
+export function readStack(read: Reader, kinds?: readonly StackLayer['kind'][]): StackLayer[] {
+  const rows = read.rows('stack');
   if (rows.length === 0) return read.missing(...toDo('enter the layers of the floor, from the plate to the lowest rib'));
+  const wanted = rows.filter(({ kind }) => !kinds || kind === undefined || kinds.includes(kind));
+  const unmeasured = wanted.filter((row) => !isMeasured(row));
   if (unmeasured.length > 0)
     return read.missing(
       ...unmeasured.map((row): Need => ({
@@ -64,5 +76,5 @@ export function readStack(read: Reader): StackLayer[] {
         what: `the thickness of ${row.name === undefined ? 'a layer of the floor' : `“${row.name}”`}`,
       })),
     );
-  return stackLayers(rows);
+  return stackLayers(wanted);
 }

@@ -11,15 +11,15 @@ import { useSmall } from '../../components/useSmall';
 import { useWidth } from '../useWidth';
 import { FormDrawingView } from './FormDrawingView';
 
-/** Below this the drawing has no room for fields of a thumb's size, px. */
-const leastWidth = 560;
+/** Below this a drawing has no room for fields of a thumb's size: it is pushed along, px. */
+export const leastWidth = 560;
 /** The frame round it, both sides, px. */
 const edges = 4;
 
 type Draw = (build: Build, findings: readonly Finding[], width: number) => FormDrawing;
 
 /**
- * A drawing that is a form, or the list of the same data; where there is no room for fields on the drawing there is the list alone.
+ * A drawing that is a form, or the list of the same data; on a phone the list, until the drawing is asked for.
  * @param children the list, told which cells stand on the drawing now
  */
 export function Drawn({
@@ -35,16 +35,20 @@ export function Drawn({
 }) {
   const { build, findings } = useWorkspace('build', 'findings');
   const [holder, width] = useWidth<HTMLDivElement>(700);
-  const [listed, setListed] = useState(false);
-  // Known before the width is: a phone draws no drawing that it takes away again.
-  const roomy = !useSmall() && width >= leastWidth && draw !== null;
-  const drawing = useMemo(() => (roomy ? draw(build, findings, width - edges) : null), [roomy, draw, build, findings, width]);
+  // Known before the width is: on a phone the list is asked first, and the drawing, pushed along under the thumb, where it is wanted.
+  const small = useSmall() || width < leastWidth;
+  const [wanted, setWanted] = useState<boolean | null>(null);
+  const listed = !(wanted ?? !small);
+  const drawing = useMemo(
+    () => (draw && !(small && listed) ? draw(build, findings, Math.max(leastWidth, width) - edges) : null),
+    [small, listed, draw, build, findings, width],
+  );
   const drawn = useMemo(() => new Set(listed ? [] : drawing?.dimensions.map(({ key }) => key)), [listed, drawing]);
   return (
     <div ref={holder}>
       {drawing && !listed && <FormDrawingView drawing={drawing} title={title} />}
-      {drawing && (
-        <Button variant="text" aria-pressed={listed} onClick={() => setListed(!listed)}>
+      {draw && (
+        <Button variant="text" aria-pressed={listed} onClick={() => setWanted(listed)}>
           {listed ? 'On the drawing' : `As a list${more}`}
         </Button>
       )}

@@ -38,7 +38,7 @@ export function FigureCell({ path, slot, besideUnit, onProblem, describedBy, sho
         besideUnit={besideUnit}
         draftKey={`${settled.id}:${path}/${slot}`}
         planned={planned || (showPlan && kept === null)}
-        instead={plan === null ? '—' : showFigure(path, plan, who.unitPreferences)}
+        instead={plan === null ? '—' : showFigure(path, plan, who.unitPreferences, besideUnit)}
         describedBy={describedBy}
         commit={commit}
         check={(value) => valueProblem(path, value)}

@@ -21,9 +21,17 @@ export function FloorSection() {
   const thing = { main: ['name', 'kind', 'xMm', 'yMm', 'lengthMm', 'widthMm'], selected, onSelect: setSelected };
   return (
     <>
-      <FloorViews selected={selected} onSelect={setSelected} />
-      <PlaceSearch />
-      <FigureTable paths={figures['The heater’s place']} caption="The heater’s place" />
+      <FloorViews selected={selected} onSelect={setSelected}>
+        {(drawn) => (
+          <>
+            <PlaceSearch />
+            <FigureTable
+              paths={figures['The heater’s place'].filter((path) => !(drawn.has(path) && selected === null))}
+              caption="The heater’s place"
+            />
+          </>
+        )}
+      </FloorViews>
       <ReleaseButton holdPoint="cutting" label="Ready to cut?" />
       <Fold
         title="Floor and heater, measured"

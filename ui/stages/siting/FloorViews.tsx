@@ -1,14 +1,27 @@
 'use client';
 import { Button } from '@mui/material';
-import { useState } from 'react';
+import { useMemo, useState, type ReactNode } from 'react';
 import type { FloorView } from '../../../core/drawing/floor/layoutFloor';
+import { typedOnFloor } from '../../../core/drawing/floor/floorForm';
+import { useSmall } from '../../components/useSmall';
 import { FloorSheet } from './FloorSheet';
 
 const views: Record<FloorView, string> = { above: 'From above', below: 'Lying underneath' };
 
-/** The floor, from whichever side one stands. */
-export function FloorViews({ selected, onSelect }: { selected: string | null; onSelect: (id: string | null) => void }) {
+interface Props {
+  selected: string | null;
+  onSelect: (id: string | null) => void;
+  /** What stands beneath, told which figures are typed on the sheet now; absent where nothing is typed on it. */
+  children?: (drawn: ReadonlySet<string>) => ReactNode;
+}
+
+/** The floor, from whichever side one stands; the heater's place, or that of the thing that was touched, is typed on it. */
+export function FloorViews({ selected, onSelect, children }: Props) {
   const [view, setView] = useState<FloorView>('above');
+  const [wanted, setWanted] = useState<boolean | null>(null);
+  const small = useSmall();
+  const form = children !== undefined && (wanted ?? !small);
+  const drawn = useMemo(() => new Set<string>(form ? typedOnFloor : []), [form]);
   return (
     <>
       <div className="inline" role="group" aria-label="How the floor is seen">
@@ -17,8 +30,14 @@ export function FloorViews({ selected, onSelect }: { selected: string | null; on
             {views[id]}
           </Button>
         ))}
+        {children && (
+          <Button variant="text" aria-pressed={!form} onClick={() => setWanted(!form)}>
+            {form ? 'As a list' : 'On the drawing'}
+          </Button>
+        )}
       </div>
-      <FloorSheet view={view} selected={selected} onSelect={onSelect} />
+      <FloorSheet view={view} selected={selected} onSelect={onSelect} form={form} />
+      {children?.(drawn)}
     </>
   );
 }

@@ -49,8 +49,7 @@ export function ShapePicker() {
     />
   );
   return (
-    <section aria-label="A body to begin with" className="start-set">
-      <h3>A body to begin with</h3>
+    <section aria-label="A body to begin with">
       <Box className="columns" sx={{ gap: '10px 16px', gridTemplateColumns: 'repeat(auto-fit, minmax(min(190px, 100%), 1fr))' }}>
         {pick('Body', shape, setShape, bodyShapes)}
         {pick('Walls', buildUp, setBuildUp, buildUps)}

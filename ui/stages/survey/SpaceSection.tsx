@@ -1,5 +1,6 @@
 'use client';
 import { sections } from '../../../core/build/sections';
+import { valueAt } from '../../../core/build/sheets';
 import { roughAreas } from '../../../core/model/heat/spaceParts';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
 import { FigureTable } from '../../components/cells/FigureTable';
@@ -7,8 +8,12 @@ import { Fold } from '../../components/lists/Fold';
 import { RowList } from '../../components/lists/RowList';
 import { useRows } from '../../components/lists/useRows';
 import { useWorkspace } from '../../sync/useWorkspace';
+import { drawBody, drawnSurfacesMax } from '../../../core/drawing/form/drawBody';
+import { Drawn } from '../../charts/form/DrawnFigures';
 import { ShapePicker } from './ShapePicker';
 import { Suits } from './Suits';
+
+const figures = sections.survey.space.figures['Survey sheet'];
 
 /** The space: four rough areas, or surface by surface. */
 export function SpaceSection() {
@@ -18,29 +23,45 @@ export function SpaceSection() {
   const except: readonly string[] = own ? roughAreas : [];
   return (
     <>
-      <Suits build={build} />
-      <ShapePicker />
-      <FigureTable
-        paths={sections.survey.space.figures['Survey sheet'].filter((path) => !except.includes(path))}
-        caption="Survey sheet"
-      />
+      <Suits build={build} inBrief />
       <Fold
-        key={String(own)}
-        title={own ? `The space by its ${rows.length} surfaces` : 'The space surface by surface'}
-        startOpen={own}
+        title="A body to begin with"
+        note="a rough answer in a minute"
+        startOpen={!own && valueAt(build.sheets, 'survey.wallAreaM2') === null}
       >
-        {own && <p className="soft">These count in place of the four rough areas.</p>}
-        <RowList
-          list="surfaces"
-          main={['name', 'kind', 'lengthM', 'heightM', 'pieces']}
-          more={['layers', 'glazing', 'within', 'toward']}
-          fresh={() => ({ name: `surface ${rows.length + 1}`, pieces: 1, toward: 'outside' })}
-          hide={(row, column) =>
-            (column === 'glazing' && row.kind !== 'window') ||
-            (column === 'within' && row.kind !== 'window' && row.kind !== 'door')
-          }
-        />
+        <ShapePicker />
       </Fold>
+      <Drawn
+        draw={rows.length > drawnSurfacesMax ? null : drawBody}
+        title="The body unfolded"
+        more=": layers, glass, where each leads"
+      >
+        {(drawn) => (
+          <>
+            <FigureTable
+              paths={figures.filter((path) => !except.includes(path) && !drawn.has(path))}
+              caption={own || drawn.size > 0 ? 'Cold, warmth and air' : 'Survey sheet'}
+            />
+            <Fold
+              key={`${own} ${drawn.size > 0}`}
+              title={own ? `The space by its ${rows.length} surfaces` : 'The space surface by surface'}
+              startOpen={own && drawn.size === 0}
+            >
+              {own && <p className="soft">These count in place of the four rough areas.</p>}
+              <RowList
+                list="surfaces"
+                main={['name', 'kind', 'lengthM', 'heightM', 'pieces']}
+                more={['layers', 'glazing', 'within', 'toward']}
+                fresh={() => ({ name: `surface ${rows.length + 1}`, pieces: 1, toward: 'outside' })}
+                hide={(row, column) =>
+                  (column === 'glazing' && row.kind !== 'window') ||
+                  (column === 'within' && row.kind !== 'window' && row.kind !== 'door')
+                }
+              />
+            </Fold>
+          </>
+        )}
+      </Drawn>
       <DerivedFigures keys={['survey.lossWK', 'survey.fabricLossWK', 'survey.airLossWK']} />
     </>
   );

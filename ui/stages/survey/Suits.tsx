@@ -8,8 +8,8 @@ import { needsText } from '../../../core/wording/needsText';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { WorkingBandChart } from '../../charts/WorkingBandChart';
 
-/** Whether this heater suits its space and its nights: a sentence, and the band in which it works steadily. */
-export function Suits({ build }: { build: Build }) {
+/** Whether this heater suits its space and its nights: a sentence, and where it is the matter the band in which it works steadily. */
+export function Suits({ build, inBrief = false }: { build: Build; inBrief?: boolean }) {
   const { who } = useWorkspace('who');
   const say = useSay();
   const picture = useMemo(() => surveyPicture(build), [build]);
@@ -20,7 +20,7 @@ export function Suits({ build }: { build: Build }) {
           <Box component="p" sx={{ fontSize: '1.1rem' }}>
             <strong>{say(recommendSize(picture.facts))}</strong>
           </Box>
-          <WorkingBandChart facts={picture.facts} unitPreferences={who.unitPreferences} />
+          {!inBrief && <WorkingBandChart facts={picture.facts} unitPreferences={who.unitPreferences} />}
         </section>
       ) : (
         <p className="soft">Before it can be told whether this heater suits: {needsText(picture.missing)}</p>

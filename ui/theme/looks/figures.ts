@@ -27,7 +27,8 @@ export const figures = `
   .derived .unit { color: var(--soft); font-size: 0.95rem; margin-left: 5px; }
   .explain { max-width: 440px; padding: 14px 16px; }
   .explain dt { color: var(--soft); font-size: 0.9rem; margin-top: 8px; }
-  .form-drawing { margin: 0; min-width: 0; overflow-x: auto; overflow-y: hidden; }
+  .form-drawing { margin: 0; min-width: 0; }
+  .form-drawing-scroll { overflow-x: auto; overflow-y: hidden; }
   .form-drawing-head { display: flex; align-items: center; justify-content: space-between; gap: 12px; min-height: ${tap}; }
   .form-drawing-sheet {
     position: relative;

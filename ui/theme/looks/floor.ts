@@ -30,6 +30,8 @@ export const floor = `
   .floor .hole.bad { fill: var(--stop); stroke: var(--stop); }
   .floor .dim path { stroke: var(--ink); stroke-width: 1; stroke-dasharray: 2 3; }
   .floor .dim text { font-family: var(--mono); font-weight: 700; }
+  .floor .dimension-line path { stroke: var(--soft); stroke-width: 1; }
+  .floor .dimension-line text { font-weight: 400; }
   .floor .datum path { stroke: var(--air); stroke-width: 1; stroke-dasharray: 10 4 2 4; }
   .floor .datum text { fill: var(--air); font-size: 12px; }
   .floor .target circle { fill: var(--sheet); stroke: var(--ink); stroke-width: 2; }
