@@ -156,6 +156,6 @@ describe('what the measured layers take alone is told, whatever is unknown of th
     const rows = rowsOf(thin.lists, 'stack').map((row) =>
       row.kind === 'timber' ? { ...row, thicknessMm: undefined } : row.kind === 'metal' ? { ...row, thicknessMm: 1 } : row,
     );
-    expect(assessOne({ ...thin, lists: { ...thin.lists, stack: rows } } as typeof thin, 'siting.tapdrill')?.level).toBe('fix');
+    expect(assessOne({ ...thin, lists: { ...thin.lists, stack: rows } }, 'siting.tapdrill')?.level).toBe('fix');
   });
 });

@@ -62,9 +62,14 @@ export function drawLine(build: Build, findings: readonly Finding[], width: numb
   rows.forEach((row, i) => {
     const from = ends[i - 1] ?? begin;
     const to = ends[i] ?? begin;
-    const middle = (from.x + to.x) / 2;
     pen.draw(polyline([from, to]), [cell(row.id, 'riseMm'), cell(row.id, 'lengthM')], { flow: 'fuel', width: 5 });
     fall(to);
+  });
+  // What sits on the line is drawn over all of it.
+  rows.forEach((row, i) => {
+    const from = ends[i - 1] ?? begin;
+    const to = ends[i] ?? begin;
+    const middle = (from.x + to.x) / 2;
     if (row.end === 'joint')
       pen.draw(
         shape((p) => p.arc(to.x, to.y, 5, 0, 2 * Math.PI)),

@@ -17,6 +17,44 @@ export function shape(trace: (path: Path) => void): string {
 export const polyline = (spots: readonly Spot[]): string =>
   shape((p) => spots.forEach(({ x, y }, i) => (i === 0 ? p.moveTo(x, y) : p.lineTo(x, y))));
 export const closed = (spots: readonly Spot[]): string => `${polyline(spots)}Z`;
+/** A line through spots whose bends are round, as a hose lies. */
+export const bent = (spots: readonly Spot[], radius: number): string =>
+  shape((p) =>
+    spots.forEach(({ x, y }, i) => {
+      const next = spots[i + 1];
+      if (i === 0) p.moveTo(x, y);
+      else if (next) p.arcTo(x, y, next.x, next.y, radius);
+      else p.lineTo(x, y);
+    }),
+  );
+/** A rectangle with round corners. */
+export const roundRect = ({ x, y, w, h }: Frame, radius: number): string => {
+  const r = Math.max(0, Math.min(radius, w / 2, h / 2));
+  return shape((p) => {
+    p.moveTo(x + r, y);
+    p.arcTo(x + w, y, x + w, y + h, r);
+    p.arcTo(x + w, y + h, x, y + h, r);
+    p.arcTo(x, y + h, x, y, r);
+    p.arcTo(x, y, x + w, y, r);
+    p.closePath();
+  });
+};
+/** The rings of a corrugated pipe: short strokes across a line through spots. */
+export function ringsAlong(spots: readonly Spot[], pitch: number, half: number): string {
+  return shape((p) =>
+    spots.slice(1).forEach((to, i) => {
+      const from = spots[i] ?? to;
+      const long = Math.hypot(to.x - from.x, to.y - from.y);
+      const [ux, uy] = long === 0 ? [0, 0] : [(to.x - from.x) / long, (to.y - from.y) / long];
+      // None within a bend.
+      for (let at = pitch; at < long - pitch / 2; at += pitch) {
+        const [x, y] = [from.x + ux * at, from.y + uy * at];
+        p.moveTo(x - uy * half, y + ux * half);
+        p.lineTo(x + uy * half, y - ux * half);
+      }
+    }),
+  );
+}
 /** A box to touch about a middle: never smaller than a thumb. */
 export const touchBox = (cx: number, cy: number, w: number, h: number): Frame => ({
   x: round(cx - Math.max(w, 44) / 2),

@@ -120,3 +120,36 @@ test('the run in words tells every part with its figures and its worst finding',
   );
   expect(words.find(({ part }) => part === 'pump')?.text).toMatch(/outlet up 5 degrees.*FIX: Pump lies at 5°/);
 });
+const named = (build: ReturnType<typeof soundBuild>) =>
+  layoutRun(build, [], 1150, 300).marks.flatMap((mark) => (mark.kind === 'path' && mark.name ? [mark.name] : []));
+test.each([
+  ['noMuffler', false, false],
+  ['closed', true, false],
+  ['lowest', true, true],
+  ['notLowest', true, true],
+] as const)('a muffler is drawn where one was found, with the hole that was found in it: %s', (found, can, hole) => {
+  const marks = named(soundBuild({ 'air.mufflerHole': found }));
+  expect([marks.includes('muffler'), marks.includes('drain hole')]).toEqual([can, hole]);
+});
+test('of a muffler that nobody has looked for there is nothing on the run', () => {
+  expect(named(soundBuild({ 'air.mufflerHole': null }))).not.toContain('muffler');
+});
+test.each(['box', 'upright', 'lying'] as const)('the fuel stays within the shell of a tank that is %s, however full', (shape) => {
+  fc.assert(
+    fc.property(fc.integer({ min: 80, max: 400 }), fc.integer({ min: 1, max: 400 }), (heightMm, levelMm) => {
+      const build = soundBuild({ 'tank.shape': shape, 'fuel.tankHeightMm': heightMm, 'fuel.fuelLevelMm': levelMm });
+      const { marks, boxes } = layoutRun(build, [], 1150, 300);
+      const fuel = marks.flatMap((mark) => (mark.kind === 'path' && mark.name === 'fuel' ? [mark.d] : []));
+      const spots = fuel.flatMap((d) =>
+        [...d.matchAll(/(-?[\d.]+),(-?[\d.]+)/g)].map(([, x, y]) => [Number(x), Number(y)] as const),
+      );
+      expect(spots.length).toBeGreaterThan(3);
+      const { x, y, w, h } = boxes.tank;
+      for (const [px, py] of spots) expect(px >= x - 0.2 && px <= x + w + 0.2 && py >= y - 0.2 && py <= y + h + 0.2).toBe(true);
+      // A lying drum is round at its ends: at its lowest the fuel does not reach them.
+      if (shape === 'lying')
+        expect(Math.min(...spots.filter(([, py]) => py > y + h - 0.3).map(([px]) => px))).toBeGreaterThan(x + h * 0.2);
+    }),
+    { numRuns: 60 },
+  );
+});

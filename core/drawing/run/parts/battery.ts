@@ -17,6 +17,16 @@ export function drawBattery(pen: Pen, heater: Frame, floorY: number): { battery:
   const body =
     shape((p) => p.rect(battery.x, battery.y, w, h)) + polyline(post(battery.x + 8)) + polyline(post(battery.x + w - 16));
   pen.draw('battery', 'ink', body, { fill: 'paper', name: 'battery' });
+  const lid = polyline([
+    { x, y: battery.y + 7 },
+    { x: x + w, y: battery.y + 7 },
+  ]);
+  pen.draw('battery', 'ink', lid, { width: 1, name: 'battery lid' });
+  for (const [sign, at] of [
+    ['−', battery.x + 12],
+    ['+', battery.x + w - 12],
+  ] as const)
+    pen.write('battery', { x: at, y: battery.y + 22 }, sign, { anchor: 'middle', strong: true, fixed: true });
   const high = battery.y - 14;
   const feed = [
     { x: battery.x + w - 12, y: battery.y - 5 },

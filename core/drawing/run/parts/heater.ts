@@ -1,5 +1,5 @@
-import type { Frame } from '../marks';
-import { closed, polyline, type Pen } from '../Pen';
+import type { Frame, Spot } from '../marks';
+import { closed, polyline, shape, type Pen } from '../Pen';
 
 /** How it lies where that is not flat, short enough for its body. */
 const liesShort = { sideUp: 'on its side', sideDown: 'on its side', onEnd: 'on end', upsideDown: 'upside down' } as const;
@@ -40,6 +40,7 @@ export function drawHeater(pen: Pen, { x, y, w, h }: Frame, floorY: number): voi
   ];
   pen.draw('heater', 'ink', closed(corners), { fill: 'paper', name: 'heater' });
   const middle = { x: x + w / 2, y: y + h / 2 };
+  drawEnds(pen, { x, y, w, h }, floorY);
   const words = { anchor: 'middle', fixed: true } as const;
   pen.write('heater', { x: middle.x, y: middle.y + (lies === 'flat' ? 5 : -2) }, 'heater', { ...words, strong: true });
   if (lies !== 'flat') pen.write('heater', { x: middle.x, y: middle.y + 14 }, liesShort[lies], words);
@@ -58,4 +59,27 @@ export function drawHeater(pen: Pen, { x, y, w, h }: Frame, floorY: number): voi
           { x: middle.x + 5, y: base },
         ];
   pen.draw('heater', 'ink', closed(wedge), { ink: 'fitted', width: 1.25, name: 'heater up' });
+}
+
+/** The plate that it stands on; the grille where it draws in, and the collar of the duct where it blows out, warm. */
+function drawEnds(pen: Pen, { x, y, w, h }: Frame, floorY: number): void {
+  const onEnd = pen.value('siting.heaterLies') === 'onEnd';
+  const plate = shape((p) => p.rect(x + w * 0.2, floorY - 3, w * 0.6, 3));
+  pen.draw('heater', 'ink', plate, { ink: 'fitted', width: 1, fill: 'soft', name: 'heater plate' });
+  // Along the body from the end that draws in: upright it blows upwards.
+  const [long, across] = onEnd ? [h, w] : [w, h];
+  const at = (along: number, beside: number): Spot =>
+    onEnd ? { x: x + w / 2 + beside, y: y + h - along } : { x: x + along, y: y + h / 2 + beside };
+  const slots = [5, 9, 13].map((along) => polyline([at(along, -across * 0.16), at(along, across * 0.16)])).join('');
+  pen.draw('heater', 'ink', slots, { ink: 'fitted', width: 1, name: 'heater grille' });
+  const half = across * 0.24;
+  pen.draw('heater', 'ink', closed([at(long, -half), at(long + 12, -half), at(long + 12, half), at(long, half)]), {
+    fill: 'paper',
+    width: 1.5,
+    name: 'duct collar',
+  });
+  const rings = [4, 8].map((along) => polyline([at(long + along, -half), at(long + along, half)])).join('');
+  pen.draw('heater', 'ink', rings, { ink: 'fitted', width: 1, name: 'duct rings' });
+  const warm = polyline([at(long + 16, 0), at(long + 28, 0)]) + polyline([at(long + 24, -4), at(long + 28, 0), at(long + 24, 4)]);
+  pen.draw('heater', 'heat', warm, { ink: 'fitted', width: 1.75, name: 'warm air' });
 }

@@ -73,12 +73,19 @@ export function drawLine(pen: Pen, { pickup }: TankMarks, { inlet, outlet }: Pum
   };
 }
 
-/** The filter with its arrow. */
+/** The filter: a cup that points along its arrow, with its folded paper in it and a nipple at each end. */
 function drawFilter(pen: Pen, { x, y }: Spot): void {
   const back = pen.value('fuel.filterDirection') === 'againstFlow' ? -1 : 1;
   const at = (along: number, beside: number): Spot => ({ x: x + along * back, y: y + beside });
-  const d = closed([at(-13, -8), at(6, -8), at(14, 0), at(6, 8), at(-13, 8)]);
+  const nipples = [
+    [-19, -13],
+    [13, 19],
+  ].map(([from = 0, to = 0]) => closed([at(from, -3), at(to, -3), at(to, 3), at(from, 3)]));
+  pen.draw('filter', 'ink', nipples.join(''), { fill: 'paper', width: 1.25, name: 'filter nipples' });
+  const d = closed([at(-13, -9), at(6, -9), at(14, 0), at(6, 9), at(-13, 9)]);
   pen.draw('filter', 'ink', d, { fill: 'paper', name: 'filter' });
+  const folds = [-8, -4, 0, 4].map((along) => polyline([at(along - 1.5, -5.5), at(along + 1.5, 5.5)])).join('');
+  pen.draw('filter', 'ink', folds, { ink: 'fitted', width: 1, name: 'filter paper' });
 }
 
 /** How long the line is, before the pump and after it. */

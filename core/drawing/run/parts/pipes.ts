@@ -1,11 +1,48 @@
 import { formatFixed } from '../../../units/formatNumber';
 import type { Frame, Spot } from '../marks';
-import { polyline, touchBox, type Pen } from '../Pen';
+import { bent, closed, ringsAlong, shape, touchBox, type Pen } from '../Pen';
 
 export interface PipeMarks {
   anchors: { exhaust: Spot; intake: Spot };
   boxes: { exhaust: Frame; intake: Frame };
   /** the ways as they are drawn, for labels to give way to */ ways: { exhaust: Spot[]; intake: Spot[] };
+}
+
+/** px: how round a hose or a pipe is bent. */
+const bendPx = 9;
+
+/** The muffler in the last length of the exhaust: a can, with its drain hole below or above, or none. */
+function drawMuffler(pen: Pen, way: readonly Spot[], drained: string): void {
+  const [from, to] = [way[way.length - 2], way[way.length - 1]];
+  if (!from || !to) return;
+  const long = Math.hypot(to.x - from.x, to.y - from.y);
+  const can = Math.min(46, long * 0.5);
+  if (can < 16) return;
+  const [ux, uy] = [(to.x - from.x) / long, (to.y - from.y) / long];
+  const at = (along: number, beside: number): Spot => ({
+    x: from.x + ux * (long / 2 + along) - uy * beside,
+    y: from.y + uy * (long / 2 + along) + ux * beside,
+  });
+  const half = can / 2;
+  const ends = [
+    at(-half, -6),
+    at(-half + 5, -9),
+    at(half - 5, -9),
+    at(half, -6),
+    at(half, 6),
+    at(half - 5, 9),
+    at(-half + 5, 9),
+    at(-half, 6),
+  ];
+  pen.draw('exhaust', 'heat', closed(ends), { fill: 'paper', width: 2, name: 'muffler' });
+  if (drained === 'closed') return;
+  const hole = at(half - 10, drained === 'notLowest' ? -6 : 6);
+  pen.draw(
+    'exhaust',
+    'heat',
+    shape((p) => p.arc(hole.x, hole.y, 1.5, 0, 2 * Math.PI)),
+    { fill: 'ink', width: 1, name: 'drain hole' },
+  );
 }
 
 /** Exhaust and combustion air, from the heater to their ends. */
@@ -19,7 +56,10 @@ export function drawPipes(pen: Pen, heater: Frame, floorY: number): PipeMarks {
     { x: exTop, y: exStart.y },
     { x: Math.max(exEnd.x, exTop + 12), y: exEnd.y },
   ];
-  pen.draw('exhaust', 'heat', polyline(out), { width: pen.width('exhaust') + 2, name: 'exhaust' });
+  pen.draw('exhaust', 'heat', bent(out, bendPx), { width: pen.width('exhaust') + 2, name: 'exhaust' });
+  pen.draw('exhaust', 'heat', ringsAlong(out, 7, 5), { width: 1, name: 'exhaust rings' });
+  const muffler = pen.value('air.mufflerHole');
+  if (muffler !== null && muffler !== 'noMuffler') drawMuffler(pen, out, muffler);
   const [inStart, inEnd] = [pen.at(intake.start), pen.at(intake.end)];
   const inTop = heater.x + heater.w * 0.42;
   const from = pen.value('air.intakeFrom');
@@ -31,7 +71,8 @@ export function drawPipes(pen: Pen, heater: Frame, floorY: number): PipeMarks {
         { x: inEnd.x, y: inLow },
       ]
     : [{ x: inTop, y: floorY }, { x: inTop, y: inLow }, inEnd];
-  pen.draw('intake', 'air', polyline(air), { width: pen.width('intake') + 1, name: 'intake' });
+  pen.draw('intake', 'air', bent(air, bendPx), { width: pen.width('intake') + 1, name: 'intake' });
+  pen.draw('intake', 'air', ringsAlong(air, 6, 4), { width: 1, name: 'intake rings' });
   const [fall, past] = [pen.value('air.exhaustFallMm'), pen.value('air.exhaustPastOutlineMm')];
   const ends = past === null ? '' : past < 0 ? `, ends ${formatFixed(-past)} mm short` : `, ends ${formatFixed(past)} mm past`;
   if (fall !== null)

@@ -41,10 +41,34 @@ export function pumpPlace(pen: Pen): PumpPlace {
 /** The pump's body, its arrow and its angle. */
 export function drawPump(pen: Pen, { inlet, outlet, lengthPx, bodyPx, angleDeg, turn }: PumpPlace): void {
   const half = bodyPx / 2;
-  const corners = [turn(0, -half), turn(lengthPx, -half), turn(lengthPx, half), turn(0, half)];
-  pen.draw('pump', 'ink', closed(corners), { fill: 'paper', name: 'pump' });
+  const across = (from: number, to: number, wide: number) =>
+    closed([turn(from, -wide), turn(to, -wide), turn(to, wide), turn(from, wide)]);
+  // A nipple at each end, the coil between two caps, its plug beside it.
+  const [cap, neck] = [lengthPx * 0.16, lengthPx * 0.1];
+  pen.draw('pump', 'ink', across(0, neck, half * 0.4) + across(lengthPx - neck, lengthPx, half * 0.4), {
+    fill: 'paper',
+    name: 'pump nipples',
+  });
+  pen.draw(
+    'pump',
+    'ink',
+    closed([
+      turn(lengthPx * 0.5 - 7, -half - 6),
+      turn(lengthPx * 0.5 + 7, -half - 6),
+      turn(lengthPx * 0.5 + 7, -half),
+      turn(lengthPx * 0.5 - 7, -half),
+    ]),
+    {
+      fill: 'paper',
+      width: 1.25,
+      name: 'pump plug',
+    },
+  );
+  pen.draw('pump', 'ink', across(neck, lengthPx - neck, half), { fill: 'paper', name: 'pump' });
+  const bands = [neck + cap * 0.5, lengthPx - neck - cap * 0.5].map((at) => polyline([turn(at, -half), turn(at, half)])).join('');
+  pen.draw('pump', 'ink', bands, { ink: 'fitted', width: 1, name: 'pump coil' });
   const reversed = pen.value('fuel.pumpDirection') === 'againstFlow';
-  const [from, to] = reversed ? [0.75, 0.25] : [0.25, 0.75];
+  const [from, to] = reversed ? [0.74, 0.26] : [0.26, 0.74];
   const tip = lengthPx * to + (reversed ? 6 : -6);
   const arrow =
     polyline([turn(lengthPx * from, 0), turn(lengthPx * to, 0)]) +
