@@ -27,6 +27,7 @@ export default ts.config(
   // MUI draws the interface, and the theme says how it looks.
   {
     files: ['ui/**/*.tsx', 'app/**/*.tsx'],
+    ignores: ['**/*.test.tsx'],
     rules: {
       'no-restricted-syntax': [
         'error',
@@ -34,6 +35,21 @@ export default ts.config(
         {
           selector: 'JSXOpeningElement[name.name=/^(button|input|select|textarea|dialog|table|thead|tbody|tr|td|th)$/]',
           message: 'Take MUI’s.',
+        },
+        { selector: 'JSXText[value=/[A-Za-z]{2}/]', message: 'What is read on screen stands in ui/texts.' },
+        {
+          selector:
+            'JSXAttribute[name.name=/^(aria-label|aria-valuetext|label|title|caption|note|placeholder|alt|hint)$/] > Literal[value=/[A-Za-z]{2}/]',
+          message: 'What is read on screen stands in ui/texts.',
+        },
+        {
+          selector:
+            'JSXElement > JSXExpressionContainer > :matches(ConditionalExpression, LogicalExpression) > Literal[value=/[A-Za-z]{2}/]',
+          message: 'What is read on screen stands in ui/texts.',
+        },
+        {
+          selector: 'TemplateElement[value.raw=/[a-z]{2,} [a-z]{2,} [a-z]/]',
+          message: 'What is read on screen stands in ui/texts.',
         },
       ],
     },

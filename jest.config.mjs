@@ -2,13 +2,18 @@ const swc = [
   '@swc/jest',
   { jsc: { parser: { syntax: 'typescript', tsx: true }, target: 'es2022', transform: { react: { runtime: 'automatic' } } } },
 ];
+// This package asks for import.meta where it is not in production, which only modules know.
+const asInProduction = [
+  '@swc/jest',
+  { jsc: { target: 'es2022', transform: { optimizer: { simplify: true, globals: { vars: { 'import.meta': '({})' } } } } } },
+];
 const common = {
   setupFiles: ['<rootDir>/tests/seed.ts'],
-  transform: { '^.+\\.(t|j)sx?$': swc },
+  transform: { '/@nanostores/i18n/': asInProduction, '^.+\\.(t|j)sx?$': swc },
   // Jest takes no .mjs through require: the same library in its other form.
   moduleNameMapper: { '^d3$': '<rootDir>/node_modules/d3/dist/d3.js' },
-  // This package ships ES modules only.
-  transformIgnorePatterns: ['/node_modules/(?!@noble/)'],
+  // These packages ship ES modules only.
+  transformIgnorePatterns: ['/node_modules/(?!@noble/|nanostores/|@nanostores/)'],
 };
 export default {
   projects: [

@@ -1,14 +1,15 @@
 'use client';
 import { Button } from '@mui/material';
+import { pages as t } from '../ui/texts/en/pages';
 
 export default function Failed({ reset }: { reset: () => void }) {
   return (
     <main className="page">
-      <h1>This page could not be shown</h1>
-      <p>What was kept is safe; what you typed waits on this device.</p>
+      <h1>{t.thisPageCouldNotBeShown}</h1>
+      <p>{t.whatWasKeptIsSafeWhat}</p>
       <p>
         <Button sx={{ marginTop: '14px' }} onClick={reset}>
-          Try again
+          {t.tryAgain}
         </Button>
       </p>
     </main>

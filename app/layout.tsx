@@ -10,10 +10,11 @@ import { AppRouterCacheProvider } from '@mui/material-nextjs/v16-appRouter';
 import type { Metadata, Viewport } from 'next';
 import type { ReactNode } from 'react';
 import { Providers } from '../ui/shell/Providers';
+import { pages as t } from '../ui/texts/en/pages';
 
 export const metadata: Metadata = {
-  title: { default: 'Lorbet', template: '%s · Lorbet' },
-  description: 'Fitting a diesel heater, from the first look to the signed certificate.',
+  title: { default: t.lorbet, template: '%s · Lorbet' },
+  description: t.fittingADieselHeaterFromThe,
 };
 export const viewport: Viewport = {
   width: 'device-width',

@@ -1,13 +1,14 @@
 import { Button } from '@mui/material';
+import { pages as t } from '../ui/texts/en/pages';
 
 export default function NotFound() {
   return (
     <main className="page">
-      <h1>Not here</h1>
-      <p>There is no such page in this workshop.</p>
+      <h1>{t.notHere}</h1>
+      <p>{t.thereIsNoSuchPageIn}</p>
       <p>
         <Button sx={{ marginTop: '14px' }} href="/">
-          To the bay
+          {t.toTheBay}
         </Button>
       </p>
     </main>

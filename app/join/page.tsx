@@ -1,8 +1,9 @@
 import type { Metadata } from 'next';
 import { Gateway } from '../../ui/shell/Gateway';
 import { Join } from '../../ui/shell/pages/WayInPages';
+import { pages as t } from '../../ui/texts/en/pages';
 
-export const metadata: Metadata = { title: 'Choose a password' };
+export const metadata: Metadata = { title: t.chooseAPassword };
 
 export default function Page() {
   return (

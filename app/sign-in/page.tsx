@@ -1,8 +1,9 @@
 import type { Metadata } from 'next';
 import { Gateway } from '../../ui/shell/Gateway';
 import { SignIn } from '../../ui/shell/pages/WayInPages';
+import { pages as t } from '../../ui/texts/en/pages';
 
-export const metadata: Metadata = { title: 'Sign in' };
+export const metadata: Metadata = { title: t.signIn };
 
 export default function Page() {
   return (

@@ -80,7 +80,7 @@ test('without coverage under the floor: entries wait on the device, through a re
   await enter(page, 'Tank, length', '444');
   await quick(page, 'note joint at the filter looks dry');
   await quick(page, 'suction 0.7 m');
-  await expect(page.getByText('No way through to the server.')).toBeVisible();
+  await expect(page.getByText('No connection to the server.')).toBeVisible();
   await expect(page.locator('[data-waiting]')).toHaveAttribute('data-waiting', '3');
   await context.setOffline(false);
   await page.reload();

@@ -3,6 +3,7 @@ import { Box } from '@mui/material';
 import { bisectCenter } from 'd3';
 import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import type { Plot } from './ChartAxes';
+import { charts as t } from '../texts/en/charts';
 
 /** What a hand or a key does with the cursor, as a step. */
 const steps: Readonly<Record<string, (at: number, last: number) => number>> = {
@@ -52,7 +53,7 @@ export function ChartCursor({
       aria-valuemin={0}
       aria-valuemax={last}
       aria-valuenow={shown ?? 0}
-      aria-valuetext={shown === null ? 'arrow keys tell the figures' : tell(shown).join(', ')}
+      aria-valuetext={shown === null ? t.arrowKeysTellTheFigures : tell(shown).join(', ')}
       onPointerMove={follow}
       onPointerDown={follow}
       onPointerLeave={({ pointerType }) => pointerType === 'mouse' && setAt(null)}

@@ -8,11 +8,18 @@ import { formatShort } from '../../core/units/formatNumber';
 import { useWidth } from './useWidth';
 import { ChartCursor } from './ChartCursor';
 import { ChartFrame } from './ChartFrame';
+import { charts as words } from '../texts/en/charts';
 
 const strips: { ids: QuantityId[]; label: string; colour: string[] }[] = [
   { ids: ['volts'], label: 'V', colour: ['var(--ink)'] },
   { ids: ['amps'], label: 'A', colour: ['var(--ink)'] },
-  { ids: ['hertz'], label: 'Hz', colour: ['var(--fuel)'] },
+  {
+    ids: ['hertz'],
+    get label() {
+      return words.hz;
+    },
+    colour: ['var(--fuel)'],
+  },
   { ids: ['outletC', 'returnC'], label: '°C', colour: ['var(--heat)', 'var(--air)'] },
 ];
 const strip = 92;
@@ -106,7 +113,7 @@ export function StartChart({ run, unitPreferences }: { run: StartRun; unitPrefer
           .tickSizeOuter(0),
       );
   }, [run, width, height, shown, last, right, unitPreferences]);
-  if (shown.length === 0) return <p className="soft">No readings yet.</p>;
+  if (shown.length === 0) return <p className="soft">{words.noReadingsYet}</p>;
   const instants = [...new Set(run.readings.map((r) => r.atS))].sort((a, b) => a - b);
   const told = shown
     .flatMap(({ ids }) => ids)
@@ -119,7 +126,7 @@ export function StartChart({ run, unitPreferences }: { run: StartRun; unitPrefer
         height={height}
         over={
           <ChartCursor
-            label="What was read, instant by instant"
+            label={words.whatWasReadInstantByInstant}
             plot={{ left, right, top: 18, bottom: height - 24 }}
             xs={instants.map(scaleLinear([0, last], [left, right]))}
             tell={(at) => [
@@ -133,7 +140,7 @@ export function StartChart({ run, unitPreferences }: { run: StartRun; unitPrefer
             ]}
           />
         }
-        words={`Chart over time of ${told}; ${run.readings.length} readings. The figures stand in the table and the CSV.`}
+        words={words.chartOverTimeOfReadingsThe({ told, n: run.readings.length })}
       />
     </div>
   );

@@ -11,6 +11,7 @@ import { useWidth } from './useWidth';
 import { ChartAxes, Hatch, type Plot } from './ChartAxes';
 import { ChartCursor } from './ChartCursor';
 import { ChartFrame } from './ChartFrame';
+import { charts as t } from '../texts/en/charts';
 
 const height = 250;
 const [left, right, top, bottom] = [50, 96, 16, 38];
@@ -24,7 +25,7 @@ export function TankChart() {
   if ('missing' in tank)
     return (
       <div ref={holder} className="soft">
-        Before the dip chart can be drawn: {needsText(tank.missing)}
+        {t.beforeTheDipChartCanBe({ missing: needsText(tank.missing) })}
       </div>
     );
   const litre = (n: number) => formatFixed(inUnit(n, 'L', who.unitPreferences).value, 1);
@@ -56,7 +57,7 @@ export function TankChart() {
         height={height}
         over={
           <ChartCursor
-            label="What the tank holds, level by level"
+            label={t.whatTheTankHoldsLevelBy}
             plot={plot}
             xs={tank.curve.map((point) => x(point.litres))}
             tell={(at) => {
@@ -66,7 +67,13 @@ export function TankChart() {
           />
         }
         words={say(
-          `Dip chart: the tank holds ${formatFixed(tank.capacityL, 1)} L at ${formatFixed(tank.heightMm)} mm; fill to ${formatFixed(tank.limitMm)} mm at most; ${formatFixed(tank.unusableL, 1)} L lie below the pickup${tank.nowL === null ? '' : `; ${formatFixed(tank.nowL, 1)} L stand in it now`}.`,
+          t.dipChartTheTankHoldsL({
+            capacityL: formatFixed(tank.capacityL, 1),
+            heightMm: formatFixed(tank.heightMm),
+            limitMm: formatFixed(tank.limitMm),
+            unusableL: formatFixed(tank.unusableL, 1),
+            more: tank.nowL === null ? '' : t.andNow({ nowL: formatFixed(tank.nowL, 1) }),
+          }),
         )}
       >
         <defs>
@@ -82,17 +89,17 @@ export function TankChart() {
         />
         <path d={`M${left},${y(tank.limitMm)}H${stick + 14}`} stroke="var(--ink)" strokeDasharray="7 4" />
         <text className="halo" x={left + 8} y={y(tank.limitMm) + 16}>
-          no higher: {mm(tank.limitMm)} {mmUnit}, {litre(tank.limitL)} {litreUnit}
+          {t.noHigher({ limitMm: mm(tank.limitMm), mmUnit, limitL: litre(tank.limitL), litreUnit })}
         </text>
         <path d={`M${left},${y(tank.pickupMm)}H${stick + 14}`} stroke="var(--ink)" strokeWidth={2} />
         <text className="halo" x={x(tank.capacityL)} y={y(tank.pickupMm) - 6} textAnchor="end">
-          pickup, {litre(tank.unusableL)} {litreUnit} out of reach
+          {t.pickupOutOfReach({ unusableL: litre(tank.unusableL), litreUnit })}
         </text>
         {level !== null && (
           <>
             <path d={`M${left},${y(level)}H${x(tank.nowL ?? 0)}`} stroke="var(--fuel-deep)" strokeWidth={3} />
             <text className="halo" x={left + 8} y={y(level) - 6}>
-              now {mm(level)} {mmUnit}, {litre(tank.nowL ?? 0)} {litreUnit}
+              {t.now({ level: mm(level), mmUnit })} {litre(tank.nowL ?? 0)} {litreUnit}
             </text>
           </>
         )}
@@ -114,10 +121,10 @@ export function TankChart() {
       <div className="inline">
         {(['A4', 'Letter'] as const).map((paper) => (
           <Button key={paper} href={`/api/builds/${settled.id}/dip-strip?paper=${paper}`} download>
-            Dip strip at true scale, {paper}
+            {t.dipStripAtTrueScale({ paper })}
           </Button>
         ))}
-        {waiting.length > 0 && <span className="soft">What is not sent yet is not on it.</span>}
+        {waiting.length > 0 && <span className="soft">{t.whatIsNotSentYetIs}</span>}
       </div>
     </div>
   );

@@ -7,6 +7,7 @@ import { ChartAxes, type Plot } from './ChartAxes';
 import { ChartCursor } from './ChartCursor';
 import { ChartFrame } from './ChartFrame';
 import { useWidth } from './useWidth';
+import { charts as t } from '../texts/en/charts';
 
 const height = 210;
 const [left, right, top, bottom] = [46, 14, 22, 36];
@@ -44,18 +45,27 @@ export function WarmUpChart({
         height={height}
         over={
           <ChartCursor
-            label="Air inside, minute by minute"
+            label={t.airInsideMinuteByMinute}
             plot={plot}
             xs={curve.map((c) => x(c.min))}
             tell={(at) => {
               const c = curve[at];
               return c
-                ? [`${formatFixed(c.min)} min`, `${celsius(c.median)} ${unit}`, `${celsius(c.p5)} to ${celsius(c.p95)} ${unit}`]
+                ? [
+                    t.min({ min: formatFixed(c.min) }),
+                    `${celsius(c.median)} ${unit}`,
+                    t.p5ToP95Unit({ p5: celsius(c.p5), p95: celsius(c.p95), unit }),
+                  ]
                 : [];
             }}
           />
         }
-        words={`Warm-up from the coldest night at full output: ${formatFixed(insideC)} °C after ${formatFixed(spread.warmUpMin.median)} min, nine times of ten between ${formatFixed(spread.warmUpMin.p5)} and ${formatFixed(spread.warmUpMin.p95)} min.`}
+        words={t.warmUpFromTheColdestNight({
+          insideC: formatFixed(insideC),
+          median: formatFixed(spread.warmUpMin.median),
+          p5: formatFixed(spread.warmUpMin.p5),
+          p95: formatFixed(spread.warmUpMin.p95),
+        })}
       >
         <path d={band(curve) ?? ''} fill="var(--heat)" opacity={0.22} />
         <path d={middle(curve) ?? ''} fill="none" stroke="var(--heat)" strokeWidth={2.75} />
@@ -69,11 +79,11 @@ export function WarmUpChart({
           strokeDasharray="6 4"
         />
         <text className="halo" x={x(last)} y={y(insideC) - 6} textAnchor="end">
-          wanted {celsius(insideC)} {unit}
+          {t.wanted({ insideC: celsius(insideC), unit })}
         </text>
         <ChartAxes
           plot={plot}
-          x={{ scale: x, figure: (min) => formatFixed(min), title: 'minutes at full' }}
+          x={{ scale: x, figure: (min) => formatFixed(min), title: t.minutesAtFull }}
           y={{ scale: y, figure: celsius, title: unit }}
         />
       </ChartFrame>

@@ -9,6 +9,7 @@ import { useWidth } from './useWidth';
 import { ChartAxes, Hatch, type Plot } from './ChartAxes';
 import { ChartCursor } from './ChartCursor';
 import { ChartFrame } from './ChartFrame';
+import { charts as t } from '../texts/en/charts';
 
 const height = 216;
 const [left, right, top, bottom] = [52, 12, 24, 40];
@@ -48,16 +49,23 @@ export function WorkingBandChart({
         height={height}
         over={
           <ChartCursor
-            label="Heat needed, degree by degree"
+            label={t.heatNeededDegreeByDegree}
             plot={plot}
             xs={degrees.map((c) => x(c))}
             tell={(at) => {
               const c = degrees[at];
-              return c === undefined ? [] : [`${celsius(c)} outside`, `${power(demandKw(lossWK, insideC, c))} needed`];
+              return c === undefined
+                ? []
+                : [t.outside({ c: celsius(c) }), t.needed({ lossWK: power(demandKw(lossWK, insideC, c)) })];
             }}
           />
         }
-        words={`Heat needed against the temperature outside. This heater works steadily from ${celsius(shortBelowC)} to ${celsius(sootAboveC)}; the coldest night is ${celsius(coldestC)}, a usual one ${celsius(usualNightC)}.`}
+        words={t.heatNeededAgainstTheTemperatureOutside({
+          shortBelowC: celsius(shortBelowC),
+          sootAboveC: celsius(sootAboveC),
+          coldestC: celsius(coldestC),
+          usualNightC: celsius(usualNightC),
+        })}
       >
         <defs>
           <Hatch id="too-low" ink="watch" />
@@ -90,7 +98,7 @@ export function WorkingBandChart({
               strokeDasharray={i === 1 ? '6 4' : undefined}
             />
             <text className="halo" x={x(high) - 6} y={y(kw) - 6} textAnchor="end">
-              {i === 0 ? 'full' : 'lowest'} {power(kw)}
+              {i === 0 ? t.full : t.lowest} {power(kw)}
             </text>
           </g>
         ))}
@@ -131,12 +139,12 @@ export function WorkingBandChart({
         ))}
         {shortBelowC > low && (
           <text x={x(low) + 4} y={top - 8}>
-            falls short
+            {t.fallsShort}
           </text>
         )}
         {sootAboveC < high && (
           <text x={x(high)} y={top - 8} textAnchor="end">
-            runs too low, soots
+            {t.runsTooLowSoots}
           </text>
         )}
         <ChartAxes

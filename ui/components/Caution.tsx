@@ -1,7 +1,8 @@
 import type { ReactNode } from 'react';
+import { parts as t } from '../texts/en/parts';
 
 /** What can hurt here, where it can. */
-export function Caution({ title = 'Caution.', children }: { title?: string; children: ReactNode }) {
+export function Caution({ title = t.caution, children }: { title?: string; children: ReactNode }) {
   return (
     <p className="cautions">
       <strong>{title}</strong> {children}
@@ -9,4 +10,4 @@ export function Caution({ title = 'Caution.', children }: { title?: string; chil
   );
 }
 /** What comes before anything that Lorbet says. */
-export const manualFirst = 'The maker’s manual, the local code and licensed practice come before anything said here.';
+export const manualFirst = (): string => t.theMakersManualTheLocalCode;

@@ -3,6 +3,7 @@ import { Button, Dialog } from '@mui/material';
 import { ArrowLeft } from 'lucide-react';
 import { useId, type ReactNode } from 'react';
 import { useWakeLock } from './useWakeLock';
+import { parts as t } from '../texts/en/parts';
 
 /**
  * What is live takes the whole screen of a phone: what it is about at the top, the key that matters under the thumb.
@@ -30,10 +31,10 @@ export function LiveScreen({
       slotProps={{ paper: { className: 'live' }, transition: { timeout: 0 } }}
     >
       <header className="live-head">
-        <Button variant="text" onClick={onLeave} startIcon={<ArrowLeft size={22} />} aria-label="Back to the page">
+        <Button variant="text" onClick={onLeave} startIcon={<ArrowLeft size={22} />} aria-label={t.backToThePage}>
           <span id={id}>{title}</span>
         </Button>
-        {awake && <span className="soft">screen stays on</span>}
+        {awake && <span className="soft">{t.screenStaysOn}</span>}
       </header>
       <div className="live-body">{children}</div>
       <footer className="live-foot">{foot}</footer>

@@ -2,11 +2,12 @@
 import { LinearProgress } from '@mui/material';
 import type { ReactNode } from 'react';
 import { useAwake } from './useAwake';
+import { parts as t } from '../texts/en/parts';
 
 /**
  * What is drawn on the device alone: the server sends its data and draws none of it, so that a view costs it little, times are
  * the device's own, and nothing can be touched before it listens.
  */
 export function OnDevice({ children }: { children: ReactNode }) {
-  return useAwake() ? children : <LinearProgress aria-label="Opening" />;
+  return useAwake() ? children : <LinearProgress aria-label={t.opening} />;
 }

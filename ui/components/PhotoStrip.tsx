@@ -11,20 +11,21 @@ import { Problems } from './cells/Problems';
 import { RowCell } from './lists/RowCell';
 import { useRows } from './lists/useRows';
 import { useSmall } from './useSmall';
+import { parts as t } from '../texts/en/parts';
 
 type Photo = RowOf<'photos'>;
 type About = NonNullable<Photo['about']>;
 const maxMb = 12;
 const tooLarge = (file: File): string | null =>
   file.size > maxMb * 1024 * 1024
-    ? `${file.name} is ${formatFixed(file.size / 1024 / 1024, 1)} MB large; at most ${maxMb} MB are allowed.`
+    ? t.isMbLargeAtMostMb({ name: file.name, size: formatFixed(file.size / 1024 / 1024, 1), maxMb })
     : null;
 
 function Picture({ photo, size }: { photo: Photo; size: 'small' | 'large' }) {
   const { settled } = useWorkspace('settled');
   const [gone, setGone] = useState(false);
-  const alt = photo.caption ?? (photo.about ? lists.photos.columns.about.options[photo.about] : 'photograph');
-  if (gone) return <span className="photo-gone soft">The picture itself is not in this Lorbet.</span>;
+  const alt = photo.caption ?? (photo.about ? lists.photos.columns.about.options[photo.about] : t.photograph);
+  if (gone) return <span className="photo-gone soft">{t.thePictureItselfIsNotIn}</span>;
   return (
     // Sizes are known and the server has made the small one: there is nothing for an image optimizer to do.
     <img
@@ -48,16 +49,16 @@ function WaitingPicture({ photo, drop }: { photo: PhotoWaiting; drop: () => void
   }, [photo.file]);
   return (
     <li>
-      {src && <img src={src} alt={photo.values.caption ?? 'photograph that waits on this device'} />}
+      {src && <img src={src} alt={photo.values.caption ?? t.photographThatWaitsOnThisDevice} />}
       {photo.error === undefined ? (
-        <span role="status">waits to be sent</span>
+        <span role="status">{t.waitsToBeSent}</span>
       ) : (
         <>
           <span className="error-line" role="alert">
             {photo.error}
           </span>
           <Button variant="text" onClick={drop}>
-            Throw it away
+            {t.throwItAway}
           </Button>
         </>
       )}
@@ -97,12 +98,15 @@ export function PhotoStrip({
   const open = rowsOf(settled.lists, 'photos').find((row) => row.id === large);
   const pictures = 'image/jpeg,image/png,image/webp,.jpg,.jpeg,.png,.webp';
   return (
-    <section aria-label="Photographs" className="photos">
+    <section aria-label={t.photographs} className="photos">
       {mine.length + waiting.length > 0 && (
         <ul className="photo-strip">
           {mine.map((photo) => (
             <li key={photo.id}>
-              <ButtonBase onClick={() => setLarge(photo.id)} aria-label={`See ${photo.caption ?? 'the photograph'} large`}>
+              <ButtonBase
+                onClick={() => setLarge(photo.id)}
+                aria-label={t.seeLarge({ caption: photo.caption ?? t.thePhotograph })}
+              >
                 <Picture photo={photo} size="small" />
               </ButtonBase>
               <span className="soft">
@@ -118,25 +122,31 @@ export function PhotoStrip({
       {mayWork && (
         <div className="inline">
           <FileButton
-            name={part ? `Take a photograph of ${part.name}` : 'Take a photograph'}
+            name={part ? t.takeAPhotographOf({ name: part.name }) : t.takeAPhotograph}
             accept={pictures}
             camera
             onFiles={(files) => void take(files)}
           >
-            <Camera size={20} aria-hidden /> Photograph
+            <Camera size={20} aria-hidden /> {t.photograph2}
           </FileButton>
           <FileButton
-            name={part ? `Choose a picture of ${part.name}` : 'Choose a picture'}
+            name={part ? t.chooseAPictureOf({ name: part.name }) : t.chooseAPicture}
             accept={pictures}
             multiple
             onFiles={(files) => void take(files)}
           >
-            <ImageIcon size={20} aria-hidden /> Choose a picture
+            <ImageIcon size={20} aria-hidden /> {t.chooseAPicture}
           </FileButton>
         </div>
       )}
       <Problems all={problems} />
-      <Dialog open={open !== undefined} onClose={() => setLarge(null)} fullScreen={small} maxWidth="lg" aria-label="Photograph">
+      <Dialog
+        open={open !== undefined}
+        onClose={() => setLarge(null)}
+        fullScreen={small}
+        maxWidth="lg"
+        aria-label={t.photograph2}
+      >
         {open && (
           <div className="photo-large">
             <Picture photo={open} size="large" />
@@ -146,11 +156,11 @@ export function PhotoStrip({
               ))}
             </div>
             <Box component="p" className="finding-id" sx={{ textAlign: 'left', mt: 1 }}>
-              sha-256 {open.sha256}
+              {t.sha256({ sha256: open.sha256 ?? '' })}
             </Box>
             <Box className="inline" sx={{ mt: 1.25 }}>
               <Button variant="contained" onClick={() => setLarge(null)}>
-                Close
+                {t.close}
               </Button>
               {mayWork && (
                 <Button
@@ -159,7 +169,7 @@ export function PhotoStrip({
                     setLarge(null);
                   }}
                 >
-                  Remove this photograph
+                  {t.removeThisPhotograph}
                 </Button>
               )}
             </Box>

@@ -6,6 +6,7 @@ import type { ReleasableHoldPoint } from '../../core/build/Build';
 import { holdPointState } from '../../core/checks/holdPointState';
 import { useWorkspace } from '../sync/useWorkspace';
 import { ReleaseDialog } from './dialogs';
+import { parts as t } from '../texts/en/parts';
 
 /** A hold point as a button on the sheet that works towards it: held, open, or released. */
 export function ReleaseButton({ holdPoint, label }: { holdPoint: ReleasableHoldPoint; label: string }) {
@@ -13,15 +14,19 @@ export function ReleaseButton({ holdPoint, label }: { holdPoint: ReleasableHoldP
   const [open, setOpen] = useState(false);
   const { stops, open: standing, release } = holdPointState(settled, findings, holdPoint);
   const state = release
-    ? `released by ${release.by}`
+    ? t.releasedBy({ by: release.by })
     : stops.length > 0
-      ? 'held'
+      ? t.held
       : standing.length > 0
-        ? `${standing.length} open`
-        : 'all holds';
+        ? t.open({ n: standing.length })
+        : t.allHolds;
   return (
     <>
-      <Button disabled={release !== null} onClick={() => setOpen(true)} title={`Before ${holdPointSteps[holdPoint]}`}>
+      <Button
+        disabled={release !== null}
+        onClick={() => setOpen(true)}
+        title={t.before({ holdPoint: holdPointSteps[holdPoint] })}
+      >
         {label}{' '}
         <Box component="span" sx={{ fontWeight: 400 }}>
           {state}

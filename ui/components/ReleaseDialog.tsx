@@ -10,6 +10,7 @@ import { LevelMark } from './findings/LevelMark';
 import { useFindingText, useWorkspace } from '../sync/useWorkspace';
 import { StageLink } from './StageLink';
 import { useSmall } from './useSmall';
+import { parts as t } from '../texts/en/parts';
 
 function Standing({ findings, onGo }: { findings: readonly Finding[]; onGo: () => void }) {
   const { build } = useWorkspace('build');
@@ -45,19 +46,19 @@ export function ReleaseDialog({ holdPoint, onClose }: { holdPoint: ReleasableHol
         <h2 id="hold-point-title">{holdPoints[holdPoint][0]?.toUpperCase() + holdPoints[holdPoint].slice(1)}</h2>
         {stops.length > 0 && (
           <Box className="banner bad" sx={{ margin: 0 }}>
-            <strong>Held. Nobody releases it while this stands:</strong>
+            <strong>{t.heldNobodyReleasesItWhileThis}</strong>
             <Standing findings={stops} onGo={onClose} />
           </Box>
         )}
         {open.length > 0 && (
           <div>
             <p>
-              <strong>Still open, and harder to mend after this step:</strong>
+              <strong>{t.stillOpenAndHarderToMend}</strong>
             </p>
             <Standing findings={open} onGo={onClose} />
           </div>
         )}
-        {stops.length + open.length === 0 && <p>Everything that guards this step holds.</p>}
+        {stops.length + open.length === 0 && <p>{t.everythingThatGuardsThisStepHolds}</p>}
         {problems.length > 0 && (
           <p className="error-line" role="alert">
             {problems.join(' ')}
@@ -66,14 +67,17 @@ export function ReleaseDialog({ holdPoint, onClose }: { holdPoint: ReleasableHol
         <div className="inline dialog-keys">
           {mayWork && stops.length === 0 && (
             <Button variant="contained" onClick={release}>
-              {open.length === 0 ? `Release: ${holdPointSteps[holdPoint]}` : `Release all the same: ${holdPointSteps[holdPoint]}`}
+              {open.length === 0
+                ? t.release({ holdPoint: holdPointSteps[holdPoint] })
+                : t.releaseAllTheSame({ holdPoint: holdPointSteps[holdPoint] })}
             </Button>
           )}
-          <Button onClick={onClose}>Not yet</Button>
+          <Button onClick={onClose}>{t.notYet}</Button>
         </div>
         {mayWork && stops.length === 0 && (
           <p className="soft">
-            The ledger keeps that {who.name} released it{open.length > 0 ? ', and what stood open' : ''}.
+            {t.theLedgerKeepsThatReleasedIt({ name: who.name })}
+            {open.length > 0 ? t.andWhatStoodOpen : ''}.
           </p>
         )}
       </Box>

@@ -1,12 +1,9 @@
 'use client';
 import { lazy, Suspense, type ComponentType } from 'react';
+import { parts as t } from '../texts/en/parts';
 
 function NotHere() {
-  return (
-    <p role="alert">
-      There is no way through to the server, and this part is not on this device yet. Open the page again once there is.
-    </p>
-  );
+  return <p role="alert">{t.thereIsNoWayThroughTo}</p>;
 }
 
 /**

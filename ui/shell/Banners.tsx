@@ -8,8 +8,9 @@ import { describeRow } from '../../core/ledger/describeRow';
 import { commandBody } from './ledger/commandBody';
 import { useWorkspace, useSay } from '../sync/useWorkspace';
 import type { Held, Shelved } from '../sync/Waiting';
+import { workspace as t } from '../texts/en/workspace';
 
-const shown = (value: number | string | null) => (value === null ? 'empty' : String(value));
+const shown = (value: number | string | null) => (value === null ? t.empty : String(value));
 
 /** An entry that the server did not take: value by value theirs or one's own, or thrown away; never gone by itself. */
 function HeldEntry({ held }: { held: Shelved<Held> }) {
@@ -21,19 +22,19 @@ function HeldEntry({ held }: { held: Shelved<Held> }) {
   if (clashes.length === 0)
     return (
       <div className="banner bad" role="alert">
-        <strong>Not taken:</strong> {say(describeRow({ kind: command.kind, body: commandBody(command, settled) }))}{' '}
-        <span className="soft">(entered {format(new Date(madeAt), 'd MMM HH:mm')})</span>
+        <strong>{t.notTaken}</strong> {say(describeRow({ kind: command.kind, body: commandBody(command, settled) }))}{' '}
+        <span className="soft">{t.entered({ madeAt: format(new Date(madeAt), 'd MMM HH:mm') })}</span>
         <ul>
           {errors.map((error) => (
             <li key={error}>{say(error)}</li>
           ))}
         </ul>
-        <Button onClick={() => settleHeld(held, {})}>Seen; throw this entry away</Button>
+        <Button onClick={() => settleHeld(held, {})}>{t.seenThrowThisEntryAway}</Button>
       </div>
     );
   return (
-    <div className="banner bad" role="alertdialog" aria-label="Changed by somebody else">
-      <strong>Changed by somebody else meanwhile. Whose value is right?</strong>
+    <div className="banner bad" role="alertdialog" aria-label={t.changedBySomebodyElse}>
+      <strong>{t.changedBySomebodyElseMeanwhileWhose}</strong>
       {clashes.map((clash) => (
         <fieldset key={clash.key} className="clash">
           <legend>{clash.label}</legend>
@@ -48,15 +49,15 @@ function HeldEntry({ held }: { held: Shelved<Held> }) {
                 {choice === 'theirs'
                   ? clash.from
                     ? `${clash.from.by}, ${format(new Date(clash.from.at), 'd MMM HH:mm')}`
-                    : 'theirs'
-                  : `you, ${format(new Date(madeAt), 'd MMM HH:mm')}`}
+                    : t.theirs
+                  : t.you({ madeAt: format(new Date(madeAt), 'd MMM HH:mm') })}
               </span>
             </Button>
           ))}
         </fieldset>
       ))}
       <Button variant="contained" disabled={open > 0} onClick={() => settleHeld(held, choices)}>
-        {open > 0 ? `Choose ${open === clashes.length && open === 1 ? 'one' : `${open} more`}` : 'Keep these'}
+        {open > 0 ? t.choose({ more: open === clashes.length && open === 1 ? t.one : t.more({ open }) }) : t.keepThese}
       </Button>
     </div>
   );
@@ -69,29 +70,29 @@ export function Banners() {
   const one = waiting.length === 1;
   const wait =
     waiting.length === 0
-      ? 'What you enter is kept on this device and goes in'
-      : `${waiting.length} ${one ? 'entry waits on this device and goes' : 'entries wait on this device and go'} in`;
+      ? t.whatYouEnterIsKeptOn
+      : t.nMoreIn({ n: waiting.length, more: one ? t.entryWaitsOnThisDeviceAnd : t.entriesWaitOnThisDeviceAnd });
   return (
     <div aria-live="polite">
       {link === 'signed-out' && (
         <div className="banner bad">
-          <strong>You are signed out.</strong> {wait} once you sign in again.{' '}
-          <a href={`/sign-in?to=${encodeURIComponent(path)}`}>Sign in</a>
+          <strong>{t.youAreSignedOut}</strong> {t.onceYouSignInAgain({ wait })}{' '}
+          <a href={`/sign-in?to=${encodeURIComponent(path)}`}>{t.signIn}</a>
         </div>
       )}
       {link === 'unreachable' && (
         <div className="banner">
-          <strong>No way through to the server.</strong> {wait} as soon as there is one. Work on.
+          <strong>{t.noWayThroughToTheServer}</strong> {t.asSoonAsThereIsOne({ wait })}
         </div>
       )}
       {storeFull && (
         <div className="banner bad">
-          <strong>This device can’t keep entries.</strong> Leave this page open until nothing waits any more.
+          <strong>{t.thisDeviceCantKeepEntries}</strong> {t.leaveThisPageOpenUntilNothing}
         </div>
       )}
       {others.length > 0 && (
         <div className="banner">
-          Entries of <strong>{others.join(', ')}</strong> wait on this device and go in when that person signs in here.
+          {t.entriesOf} <strong>{others.join(', ')}</strong> {t.waitOnThisDeviceAndGo}
         </div>
       )}
       {held.map((entry) => (

@@ -5,8 +5,9 @@ import { useEffect, useState } from 'react';
 import { stageIds, stages, type StageId } from '../../core/build/stages';
 import { CellPick, Options } from '../components/cells/CellInput';
 import { findMax, type BayFilter } from '../../core/checks/bayFilter';
+import { bay as t } from '../texts/en/bay';
 
-const waitsFor = Object.fromEntries(stageIds.map((id) => [id, `waits for ${stages[id].toLowerCase()}`]));
+const waitsFor = Object.fromEntries(stageIds.map((id) => [id, t.waitsFor({ id: stages[id].toLowerCase() })]));
 
 /** How long a hand rests before what it typed is looked for, ms. */
 const restMs = 250;
@@ -32,23 +33,23 @@ export function BayFilterBar({
     <Box className="bay-filter" role="search">
       <OutlinedInput
         value={text}
-        placeholder="name, place, serial"
+        placeholder={t.namePlaceSerial}
         onChange={(event) => setText(event.target.value)}
         startAdornment={
           <InputAdornment position="start">
             <Search size={20} aria-hidden />
           </InputAdornment>
         }
-        slotProps={{ input: { 'aria-label': 'Find a build', maxLength: findMax, type: 'search' } }}
+        slotProps={{ input: { 'aria-label': t.findABuild, maxLength: findMax, type: 'search' } }}
       />
       <ToggleButton value="mine" selected={filter.mine} onChange={() => set({ mine: !filter.mine })}>
-        mine
+        {t.mine}
       </ToggleButton>
       <ToggleButton value="stop" selected={filter.stop} onChange={() => set({ stop: !filter.stop })}>
-        at stop
+        {t.atStop}
       </ToggleButton>
       <ToggleButton value="now" selected={filter.due === 'now'} onChange={() => set({ due: filter.due === 'now' ? '' : 'now' })}>
-        due now
+        {t.dueNow}
       </ToggleButton>
       {dueCount > 0 && (
         <ToggleButton
@@ -56,7 +57,7 @@ export function BayFilterBar({
           selected={filter.due === 'week'}
           onChange={() => set({ due: filter.due === 'week' ? '' : 'week' })}
         >
-          due this week: {dueCount}
+          {t.dueThisWeek({ dueCount })}
         </ToggleButton>
       )}
       <Box className="bay-waits-for">
@@ -66,7 +67,7 @@ export function BayFilterBar({
           disabled={false}
           onChoose={(waits) => set({ waits: waits as '' | StageId })}
         >
-          <Options of={waitsFor} empty="waits for anything" />
+          <Options of={waitsFor} empty={t.waitsForAnything} />
         </CellPick>
       </Box>
     </Box>

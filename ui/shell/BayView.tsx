@@ -12,12 +12,13 @@ import { bayQuery, type BayFilter } from '../../core/checks/bayFilter';
 import type { UnitPreferences } from '../../core/units/inUnits';
 import { useNow } from '../components/useNow';
 import { LevelMark } from '../components/findings/LevelMark';
+import { bay as t } from '../texts/en/bay';
 
 /** A dipstick lying down: wet as far as the build is proven. */
 function LyingDipstick({ wet }: { wet: number }) {
   const [w, step] = [160, 160 / stageIds.length];
   return (
-    <svg width={168} height={26} role="img" aria-label={`${wet} of ${stageIds.length} stages proven`}>
+    <svg width={168} height={26} role="img" aria-label={t.ofStagesProven({ wet, n: stageIds.length })}>
       <rect x={3} y={7} width={wet * step} height={12} fill="var(--fuel-deep)" rx={wet === stageIds.length ? 6 : 0} />
       <rect x={3} y={7} width={w} height={12} rx={6} fill="none" stroke="var(--ink)" strokeWidth={2} />
       {stageIds.slice(1).map((id, i) => (
@@ -30,11 +31,26 @@ function LyingDipstick({ wet }: { wet: number }) {
 const firstPlace = (sheet: SheetId) => ({ sheet, section: sectionAt(sheet, undefined) });
 
 const countWords: Partial<Record<Level, (n: number) => string>> = {
-  stop: (n) => (n === 1 ? 'stop' : 'stops'),
-  fix: () => 'to fix',
+  stop: (n) => (n === 1 ? t.stop : t.stops),
+  fix: () => t.toFix,
 };
-const leakLooks = { wipe: 'wipe the joints', warm: 'look for leaks, warm', night: 'look for leaks after the night' } as const;
-const signedWords = { signed: 'signed', corrected: 'corrected since signed' } as const;
+const leakLooks = {
+  get wipe() {
+    return t.wipeTheJoints;
+  },
+  get warm() {
+    return t.lookForLeaksWarm;
+  },
+  get night() {
+    return t.lookForLeaksAfterTheNight;
+  },
+} as const;
+const signedWords = {
+  signed: 'signed',
+  get corrected() {
+    return t.correctedSinceSigned;
+  },
+} as const;
 
 export interface BayBuild {
   id: string;
@@ -61,11 +77,13 @@ function BayRow({
         <div>
           <h2>{name}</h2>
           <p className="soft">{[what, place].filter(Boolean).join(', ')}</p>
-          <p className="soft">last entry {format(new Date(changedAt), 'd MMM HH:mm')}</p>
+          <p className="soft">{t.lastEntry({ changedAt: format(new Date(changedAt), 'd MMM HH:mm') })}</p>
         </div>
         <div>
           <LyingDipstick wet={wet} />
-          <p>{signed === 'unsigned' ? `waits for ${stages[waitsFor ?? 'signoff'].toLowerCase()}` : signedWords[signed]}</p>
+          <p>
+            {signed === 'unsigned' ? t.waitsFor2({ waitsFor: stages[waitsFor ?? 'signoff'].toLowerCase() }) : signedWords[signed]}
+          </p>
         </div>
         <div className="bay-waits">
           {worst ? (
@@ -82,22 +100,22 @@ function BayRow({
             <LevelMark level="sound" />
           ) : (
             <p>
-              <strong>Nothing stands in the way.</strong>
+              <strong>{t.nothingStandsInTheWay}</strong>
             </p>
           )}
           {leak && signed !== 'signed' && (
             <p>
               {nowMs >= leak.dueMs ? (
-                <strong>Due: {leakLooks[leak.look]}</strong>
+                <strong>{t.due({ look: leakLooks[leak.look] })}</strong>
               ) : (
-                `From ${format(new Date(leak.dueMs), 'd MMM HH:mm')}: ${leakLooks[leak.look]}`
+                t.from({ dueMs: format(new Date(leak.dueMs), 'd MMM HH:mm'), look: leakLooks[leak.look] })
               )}{' '}
-              ({leak.joints} {leak.joints === 1 ? 'joint' : 'joints'})
+              ({leak.joints} {leak.joints === 1 ? t.joint : t.joints})
             </p>
           )}
           {holdPoint && signed === 'unsigned' && (
             <p>
-              Next hold point: <strong>{holdPointSteps[holdPoint]}</strong>
+              {t.nextHoldPoint} <strong>{holdPointSteps[holdPoint]}</strong>
             </p>
           )}
         </div>
@@ -126,10 +144,10 @@ export function BayView({
     return (
       <Box component="p" sx={{ mt: 3 }}>
         {filter.find
-          ? `No build holds “${filter.find}” in its name, kind, place or serial number${bayQuery({ ...filter, find: '' }) ? ', of those chosen' : ''}.`
+          ? t.noBuildHoldsInItsName({ find: filter.find, more: bayQuery({ ...filter, find: '' }) ? t.ofThoseChosen : '' })
           : bayQuery(filter)
-            ? 'No build is like that.'
-            : 'No build yet. Make a new one, or import one from a file.'}
+            ? t.noBuildIsLikeThat
+            : t.noBuildYetMakeANew}
       </Box>
     );
   return (
@@ -139,15 +157,15 @@ export function BayView({
           <BayRow key={build.id} build={build} unitPreferences={unitPreferences} nowMs={nowMs} />
         ))}
       </ul>
-      <Box component="nav" className="inline" aria-label="Pages" sx={{ mt: 1.75 }}>
+      <Box component="nav" className="inline" aria-label={t.pages} sx={{ mt: 1.75 }}>
         {!first && (
           <Button component={Link} prefetch={false} href={pageFrom(null)}>
-            To the newest
+            {t.toTheNewest}
           </Button>
         )}
         {next && (
           <Button component={Link} prefetch={false} href={pageFrom(next)}>
-            Older builds
+            {t.olderBuilds}
           </Button>
         )}
       </Box>

@@ -4,6 +4,7 @@ import { ChevronDown } from 'lucide-react';
 import { format } from 'date-fns';
 import { claimLines } from '../../core/wording/claimLines';
 import { useWorkspace } from '../sync/useWorkspace';
+import { workspace as t } from '../texts/en/workspace';
 
 /** What a file brought along in other people's names: told on every sheet, and that it counts for nothing. */
 export function ClaimsNotice() {
@@ -14,9 +15,9 @@ export function ClaimsNotice() {
         <Accordion key={claim.at} className="claims" disableGutters square elevation={0}>
           <AccordionSummary expandIcon={<ChevronDown size={20} />}>
             <Typography>
-              <strong>Claimed in a file, not seen here.</strong> {claimLines(claim).length}{' '}
-              {claimLines(claim).length === 1 ? 'thing' : 'things'} done, seen or signed elsewhere; imported by {claim.by},{' '}
-              {format(new Date(claim.at), 'd MMM yyyy')}. None of it counts.
+              <strong>{t.claimedInAFileNotSeen}</strong> {claimLines(claim).length}{' '}
+              {claimLines(claim).length === 1 ? t.thing : t.things}{' '}
+              {t.doneSeenOrSignedElsewhereImported({ by: claim.by, at: format(new Date(claim.at), 'd MMM yyyy') })}
             </Typography>
           </AccordionSummary>
           <AccordionDetails>

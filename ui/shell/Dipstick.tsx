@@ -7,6 +7,7 @@ import { wettedStages } from '../../core/checks/progress';
 import { Marks } from '../components/findings/Marks';
 import { useWorkspace } from '../sync/useWorkspace';
 import { StageLink } from '../components/StageLink';
+import { workspace as t } from '../texts/en/workspace';
 
 /** Stages along a dipstick, wetted as far as work is proven; what stands open sits at its mark. */
 export function Dipstick({ stage }: { stage: string }) {
@@ -14,13 +15,13 @@ export function Dipstick({ stage }: { stage: string }) {
   const wet = wettedStages(settled);
   const share = `${Math.round((wet / stageIds.length) * 100)}%`;
   return (
-    <nav className="dip" aria-label="Stages">
+    <nav className="dip" aria-label={t.stages}>
       <Link className="dip-home" prefetch={false} href="/">
         <span className="dip-ring" aria-hidden />
-        Bay
+        {t.bay}
       </Link>
       <Box className="dip-stages" sx={{ '--wet': share }}>
-        <div className="dip-tube" role="img" aria-label={`${wet} of ${stageIds.length} stages proven`}>
+        <div className="dip-tube" role="img" aria-label={t.ofStagesProven({ wet, n: stageIds.length })}>
           <div className="dip-wet" />
         </div>
         {stageIds.map((id) => {

@@ -4,6 +4,7 @@ import { placeHref } from '../../core/build/places';
 import { goToStage } from '../components/StageLink';
 import { useWorkspace } from '../sync/useWorkspace';
 import { ThemeSwitch } from './ThemeSwitch';
+import { workspace as t } from '../texts/en/workspace';
 
 /** What stands in the head of a wide screen, on a phone behind one key. */
 export function HeadMenu({
@@ -30,7 +31,7 @@ export function HeadMenu({
         }}
       >
         <span>
-          {waits && <span className="soft">Next hold point: </span>}
+          {waits && <span className="soft">{t.nextHoldPoint} </span>}
           <strong>{next}</strong>
         </span>
       </MenuItem>
@@ -40,7 +41,7 @@ export function HeadMenu({
           goToStage(`/builds/${build.id}/heater`);
         }}
       >
-        Heater and conditions
+        {t.heaterAndConditions}
       </MenuItem>
       <MenuItem
         onClick={() => {
@@ -48,7 +49,7 @@ export function HeadMenu({
           goToStage(placeHref(build.id, { sheet: 'signoff', section: 'papers' }));
         }}
       >
-        Papers: certificate, build file, record
+        {t.papersCertificateBuildFileRecord}
       </MenuItem>
       <Box component="li" sx={{ padding: '0 6px' }} role="none">
         <ThemeSwitch />

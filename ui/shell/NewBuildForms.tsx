@@ -13,6 +13,7 @@ import { bySchema } from '../components/forms/bySchema';
 import { Field } from '../components/forms/Field';
 import { Pick } from '../components/forms/Pick';
 import { useSentForm } from '../components/forms/useSentForm';
+import { bay as t } from '../texts/en/bay';
 
 const blank = { name: '', what: '', kind: 'road', place: '', heaterSerial: '' };
 const draftKey = 'new-build';
@@ -35,14 +36,14 @@ export function NewBuildForm() {
   };
   return (
     <AwakeForm className="form-narrow" onSubmit={send(begin)} onChange={() => keepDraft(draftKey, JSON.stringify(getValues()))}>
-      <Field label="Name" maxLength={80} {...field('name')} />
-      <Field label="What it is, in a few words" maxLength={80} {...field('what')} />
-      <Pick label="Kind" options={Object.entries(buildKinds)} {...form.register('kind')} />
-      <Field label="Place" maxLength={120} {...field('place')} />
-      <Field label="Heater’s serial number" maxLength={60} {...field('heaterSerial')} />
+      <Field label={t.name} maxLength={80} {...field('name')} />
+      <Field label={t.whatItIsInAFew} maxLength={80} {...field('what')} />
+      <Pick label={t.kind} options={Object.entries(buildKinds)} {...form.register('kind')} />
+      <Field label={t.place} maxLength={120} {...field('place')} />
+      <Field label={t.heatersSerialNumber} maxLength={60} {...field('heaterSerial')} />
       <Problems all={problems} />
       <Button type="submit" variant="contained">
-        Make the build
+        {t.makeTheBuild}
       </Button>
     </AwakeForm>
   );
@@ -55,11 +56,11 @@ export function ImportForm() {
   const [problems, setProblems] = useState<string[]>([]);
   const bringIn = async () => {
     if (!file) {
-      setProblems(['Choose a build file first.']);
+      setProblems([t.chooseABuildFileFirst]);
       return;
     }
     if (file.size > buildFileMaxBytes) {
-      setProblems([`${file.name} holds ${file.size} bytes; at most ${buildFileMaxBytes} are allowed.`]);
+      setProblems([t.holdsBytesAtMostAreAllowed({ name: file.name, size: file.size, buildFileMaxBytes })]);
       return;
     }
     const text = await file.text();
@@ -89,18 +90,18 @@ export function ImportForm() {
             setFile(chosen ?? null);
           }}
         >
-          Choose a build file
+          {t.chooseABuildFile}
         </FileButton>
         <span role="status">{file?.name}</span>
       </div>
       <FormControlLabel
         control={<Checkbox checked={asCopy} onChange={(event) => setAsCopy(event.target.checked)} />}
-        label="As a copy, with its own id: figures and lists only, nothing that anybody did, saw or signed"
+        label={t.asACopyWithItsOwn}
       />
-      {problems.length > 0 && <p className="error-line">Nothing was imported.</p>}
+      {problems.length > 0 && <p className="error-line">{t.nothingWasImported}</p>}
       <Problems all={problems.slice(0, 30)} />
-      {problems.length > 30 && <p>and {problems.length - 30} more</p>}
-      <Button type="submit">Import it</Button>
+      {problems.length > 30 && <p>{t.andMore({ n: problems.length - 30 })}</p>}
+      <Button type="submit">{t.importIt}</Button>
     </AwakeForm>
   );
 }

@@ -1,5 +1,6 @@
 import { Button } from '@mui/material';
 import type { ReactNode } from 'react';
+import { workspace as t } from '../texts/en/workspace';
 
 /** A page that can't be shown: why, and the ways on. */
 export function NotShown({ title, children, again }: { title: string; children: ReactNode; again?: (() => void) | undefined }) {
@@ -8,8 +9,8 @@ export function NotShown({ title, children, again }: { title: string; children: 
       <h1>{title}</h1>
       <p>{children}</p>
       <p className="inline">
-        {again && <Button onClick={again}>Try again</Button>}
-        <Button href="/">To the bay</Button>
+        {again && <Button onClick={again}>{t.tryAgain}</Button>}
+        <Button href="/">{t.toTheBay}</Button>
       </p>
     </main>
   );

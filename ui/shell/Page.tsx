@@ -6,6 +6,7 @@ import { OnDevice } from '../components/OnDevice';
 import { NotShown } from './NotShown';
 import { PersonLine } from './people/PersonLine';
 import { usePage } from './usePage';
+import { workspace as t } from '../texts/en/workspace';
 
 interface Props<T> {
   /** where what it shows comes from */ url: string;
@@ -17,7 +18,7 @@ interface Props<T> {
 
 function Shown<T extends Signed>({ url, keep = false, back = false, className, children }: Props<T>) {
   const { page, refresh } = usePage<T>(url, { keep });
-  if (page.kind === 'opening') return <LinearProgress aria-label="Opening" />;
+  if (page.kind === 'opening') return <LinearProgress aria-label={t.opening} />;
   if (page.kind === 'ready')
     return (
       <div className="page">
@@ -25,7 +26,7 @@ function Shown<T extends Signed>({ url, keep = false, back = false, className, c
         <main className={className}>
           {page.old && (
             <p className="banner" role="status">
-              <strong>No way through to the server.</strong> This is how it was seen last on this device.
+              <strong>{t.noWayThroughToTheServer}</strong> {t.thisIsHowItWasSeen}
             </p>
           )}
           {children(page.value, refresh)}
@@ -34,12 +35,12 @@ function Shown<T extends Signed>({ url, keep = false, back = false, className, c
     );
   if (page.kind === 'unreachable')
     return (
-      <NotShown title="No way through to the server" again={refresh}>
-        This page needs it, and has not been opened on this device before.
+      <NotShown title={t.noWayThroughToTheServer2} again={refresh}>
+        {t.thisPageNeedsItAndHas}
       </NotShown>
     );
   return (
-    <NotShown title="Not for you" again={refresh}>
+    <NotShown title={t.notForYou} again={refresh}>
       {page.errors.join(' ')}
     </NotShown>
   );

@@ -6,6 +6,7 @@ import { marksOf } from '../../core/checks/marksOf';
 import { Marks } from '../components/findings/Marks';
 import { StageLink } from '../components/StageLink';
 import { useWorkspace } from '../sync/useWorkspace';
+import { workspace as t } from '../texts/en/workspace';
 
 export const panelId = 'section-panel';
 export const tabId = (section: string) => `tab-${section}`;
@@ -16,14 +17,8 @@ export function SectionTabs({ place: { sheet, section } }: { place: Place }) {
   const sections = Object.entries(sectionsOf(sheet));
   if (sections.length < 2) return null;
   return (
-    <nav className="section-tabs" aria-label="Sections">
-      <Tabs
-        value={section}
-        variant="scrollable"
-        scrollButtons="auto"
-        allowScrollButtonsMobile
-        aria-label="Sections of this sheet"
-      >
+    <nav className="section-tabs" aria-label={t.sections}>
+      <Tabs value={section} variant="scrollable" scrollButtons="auto" allowScrollButtonsMobile aria-label={t.sectionsOfThisSheet}>
         {sections.map(([name, { label }]) => {
           const own = findings.filter((finding) => {
             const place = placeOfCheck(finding);

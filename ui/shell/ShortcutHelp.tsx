@@ -6,6 +6,7 @@ import { useEffect, useState } from 'react';
 import { useWorkspace } from '../sync/useWorkspace';
 import { later } from '../components/later';
 import { goToStage } from '../components/StageLink';
+import { workspace as t } from '../texts/en/workspace';
 
 const KeysDialog = later(() => import('./KeysDialog').then((m) => m.KeysDialog));
 
@@ -43,7 +44,7 @@ export function ShortcutHelp() {
   }, [build.id]);
   return (
     <>
-      <IconButton className="keys-help" aria-label="Keys" onClick={() => setOpen(true)}>
+      <IconButton className="keys-help" aria-label={t.keys} onClick={() => setOpen(true)}>
         <Keyboard size={20} />
       </IconButton>
       {open && <KeysDialog onClose={() => setOpen(false)} />}

@@ -9,6 +9,7 @@ import { Marks } from '../components/findings/Marks';
 import { later } from '../components/later';
 import { useWorkspace } from '../sync/useWorkspace';
 import { sheetName } from './sheetName';
+import { workspace as t } from '../texts/en/workspace';
 
 const StageList = later(() => import('./StageList').then((m) => m.StageList));
 
@@ -22,11 +23,11 @@ export function StageMenu({ sheet }: { sheet: SheetId }) {
       <Button
         aria-haspopup="menu"
         aria-expanded={anchor !== null}
-        aria-label={`Stage: ${sheetName(sheet)}`}
+        aria-label={t.stage({ sheet: sheetName(sheet) })}
         onClick={(event) => setAnchor(event.currentTarget)}
         endIcon={<ChevronDown size={18} />}
       >
-        {sheet === 'heater' ? 'Heater' : stages[sheet]} <Marks counts={marks.slice(0, 1)} />
+        {sheet === 'heater' ? t.heater : stages[sheet]} <Marks counts={marks.slice(0, 1)} />
       </Button>
       {anchor && <StageList sheet={sheet} anchor={anchor} onClose={() => setAnchor(null)} />}
     </>

@@ -7,6 +7,7 @@ import { fuelSections } from '../stages/fuel/fuelSections';
 import { sheetName } from './sheetName';
 import { figureAsked } from '../components/StageLink';
 import { panelId, tabId } from './SectionTabs';
+import { workspace as t } from '../texts/en/workspace';
 
 type Load = () => Promise<ComponentType>;
 type Loads<S extends SheetId> = Readonly<Record<SectionId<S>, Load>>;
@@ -102,11 +103,11 @@ export function StageView({ place }: { place: Place }) {
         {createElement(Section, { key })}
       </div>
     );
-  if (tried?.key !== key || tried.there) return <LinearProgress aria-label="Opening" />;
+  if (tried?.key !== key || tried.there) return <LinearProgress aria-label={t.opening} />;
   return (
     <div role="alert">
-      <p>There is no way through to the server, and this sheet is not on this device yet.</p>
-      <Button onClick={attempt}>Try again</Button>
+      <p>{t.thereIsNoWayThroughTo}</p>
+      <Button onClick={attempt}>{t.tryAgain}</Button>
     </div>
   );
 }

@@ -3,6 +3,7 @@ import { IconButton } from '@mui/material';
 import { useColorScheme } from '@mui/material/styles';
 import { Moon, Sun } from 'lucide-react';
 import { useAwake } from '../components/useAwake';
+import { workspace as t } from '../texts/en/workspace';
 
 /** Day or night. The stored choice is only known in the browser, so nothing is drawn until there. */
 export function ThemeSwitch() {
@@ -11,7 +12,7 @@ export function ThemeSwitch() {
   if (!inBrowser) return <IconButton aria-hidden tabIndex={-1} sx={{ visibility: 'hidden' }} />;
   const dark = (mode === 'system' ? systemMode : mode) === 'dark';
   return (
-    <IconButton aria-label={dark ? 'Bright theme' : 'Night theme'} onClick={() => setMode(dark ? 'light' : 'dark')}>
+    <IconButton aria-label={dark ? t.brightTheme : t.nightTheme} onClick={() => setMode(dark ? 'light' : 'dark')}>
       {dark ? <Sun size={20} /> : <Moon size={20} />}
     </IconButton>
   );

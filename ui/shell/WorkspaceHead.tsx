@@ -16,6 +16,7 @@ import { useWorkspace } from '../sync/useWorkspace';
 import { ShortcutHelp } from './ShortcutHelp';
 import { StageMenu } from './StageMenu';
 import { ThemeSwitch } from './ThemeSwitch';
+import { workspace as t } from '../texts/en/workspace';
 
 const HeadMenu = later(() => import('./HeadMenu').then((m) => m.HeadMenu));
 
@@ -29,12 +30,12 @@ function useNext() {
   const held = releasable ? holdPointState(settled, findings, releasable).stops.length : 0;
   const words =
     signed === 'signed'
-      ? 'Signed and locked'
+      ? t.signedAndLocked
       : signed === 'corrected'
-        ? 'Corrected since it was signed'
+        ? t.correctedSinceItWasSigned
         : holdPoint
           ? holdPointSteps[holdPoint]
-          : 'Ready for the signature';
+          : t.readyForTheSignature;
   return { words, held, waits: signed === 'unsigned' && holdPoint !== null, releasable, open, setOpen };
 }
 
@@ -46,7 +47,7 @@ export function WorkspaceHead({ sheet }: { sheet: SheetId }) {
   const [menu, setMenu] = useState<HTMLElement | null>(null);
   const unsent = waiting.length > 0 && (
     <strong className="unsent" role="status">
-      {waiting.length} not sent yet
+      {t.notSentYet({ n: waiting.length })}
     </strong>
   );
   const dialog = next.open && next.releasable && (
@@ -55,13 +56,13 @@ export function WorkspaceHead({ sheet }: { sheet: SheetId }) {
   if (small)
     return (
       <header className="workspace-head">
-        <Link className="dip-home" prefetch={false} href="/" aria-label="Bay">
+        <Link className="dip-home" prefetch={false} href="/" aria-label={t.bay}>
           <span className="dip-ring" aria-hidden />
         </Link>
         <h1>{build.identity.name}</h1>
         {unsent}
         <StageMenu sheet={sheet} />
-        <IconButton aria-label="More" aria-haspopup="menu" onClick={(event) => setMenu(event.currentTarget)}>
+        <IconButton aria-label={t.more2} aria-haspopup="menu" onClick={(event) => setMenu(event.currentTarget)}>
           <EllipsisVertical size={22} />
         </IconButton>
         {menu && (
@@ -80,9 +81,9 @@ export function WorkspaceHead({ sheet }: { sheet: SheetId }) {
     <header className="workspace-head">
       <h1>{build.identity.name}</h1>
       <span className="what soft">{build.identity.what}</span>
-      {build.identity.invented && <span className="invented">invented</span>}
+      {build.identity.invented && <span className="invented">{t.invented}</span>}
       <Button href={`/builds/${build.id}/heater`} variant="text" component={StageLink} className="to-heater">
-        heater &amp; conditions
+        {t.heaterConditions}
       </Button>
       <Button
         href={placeHref(build.id, { sheet: 'signoff', section: 'papers' })}
@@ -90,14 +91,14 @@ export function WorkspaceHead({ sheet }: { sheet: SheetId }) {
         component={StageLink}
         className="to-heater"
       >
-        papers
+        {t.papers}
       </Button>
       <p className="next">
-        {next.waits && 'Next hold point: '}
+        {next.waits && t.nextHoldPoint2}
         {next.releasable ? (
           <Button variant="text" onClick={() => next.setOpen(true)}>
             <strong>{next.words}</strong>
-            {next.held > 0 && <span className="level level-stop">held by {next.held}</span>}
+            {next.held > 0 && <span className="level level-stop">{t.heldBy({ held: next.held })}</span>}
           </Button>
         ) : (
           <strong>{next.words}</strong>

@@ -15,6 +15,7 @@ import { SectionTabs } from './SectionTabs';
 import { StageView } from './StageView';
 import { StopLine } from './StopLine';
 import { WorkspaceHead } from './WorkspaceHead';
+import { workspace as t } from '../texts/en/workspace';
 
 const ClaimsNotice = later(() => import('./ClaimsNotice').then((m) => m.ClaimsNotice));
 
@@ -40,7 +41,7 @@ export function WorkspaceLayout() {
             {sheet !== 'fuel' && <LeakNotice />}
             <StageView place={place} />
           </main>
-          <aside className="workspace-findings" id="findings" tabIndex={-1} aria-label="Findings">
+          <aside className="workspace-findings" id="findings" tabIndex={-1} aria-label={t.findings}>
             <SheetFindings key={sheet} place={place} />
           </aside>
         </div>

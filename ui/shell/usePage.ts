@@ -1,6 +1,7 @@
 'use client';
 import useSWR, { preload } from 'swr';
 import { device } from '../sync/device';
+import { workspace as t } from '../texts/en/workspace';
 
 export type PageState<T> =
   | { kind: 'opening' }
@@ -19,7 +20,7 @@ async function ask<T>(url: string, keep: boolean): Promise<Asked<T>> {
     if (response.status === 401) return { kind: 'signed-out' };
     if (response.status >= 500) return await kept();
     const answer = (await response.json()) as T & { errors?: string[] };
-    if (!response.ok) return { kind: 'refused', errors: answer.errors ?? ['The server refused this without a reason.'] };
+    if (!response.ok) return { kind: 'refused', errors: answer.errors ?? [t.theServerRefusedThisWithoutA] };
     // Nobody waits for the device's store.
     if (keep) void device.keepPage(url, answer);
     return { kind: 'ready', value: answer, old: false };

@@ -3,29 +3,24 @@ import { stageFigures } from '../../core/figures/stageFigures';
 import { Caution, manualFirst } from '../components/Caution';
 import { DerivedFigures } from '../components/cells/DerivedFigures';
 import { FigureTable } from '../components/cells/FigureTable';
+import { stages as t } from '../texts/en/stages';
 
 function Air() {
   return (
     <>
-      <p className="soft">Combustion air in, exhaust out; both apart from the air that people breathe.</p>
-      <FigureTable paths={sections.air.air.figures['Air sheet']} caption="Air sheet" />
-      <Caution>
-        Exhaust gas kills without a smell. Every joint sealed, every hole closed; pipes stay hot long after it stops.{' '}
-        {manualFirst}
-      </Caution>
+      <p className="soft">{t.combustionAirInExhaustOutBoth}</p>
+      <FigureTable paths={sections.air.air.figures['Air sheet']} caption={t.airSheet} />
+      <Caution>{t.exhaustGasKillsWithoutASmell({ manualFirst: manualFirst() })}</Caution>
     </>
   );
 }
 function Wiring() {
   return (
     <>
-      <p className="soft">Fuse out until everything is connected.</p>
-      <FigureTable paths={sections.wiring.wiring.figures['Wiring sheet']} caption="Wiring sheet" />
+      <p className="soft">{t.fuseOutUntilEverythingIsConnected}</p>
+      <FigureTable paths={sections.wiring.wiring.figures['Wiring sheet']} caption={t.wiringSheet} />
       <DerivedFigures keys={stageFigures.wiring ?? []} />
-      <Caution>
-        A battery can burn hands and cable: rings off, fuse out, earth first to leave and last to return. Never stop a hot heater
-        by its fuse or isolator. {manualFirst}
-      </Caution>
+      <Caution>{t.aBatteryCanBurnHandsAnd({ manualFirst: manualFirst() })}</Caution>
     </>
   );
 }

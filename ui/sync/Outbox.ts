@@ -5,6 +5,7 @@ import type { Who } from '../../core/people/Who';
 import type { Shelf } from './shelf';
 import type { Held, Link, Shelved, Waiting } from './Waiting';
 import type { Answer, Way } from './way';
+import { sync as t } from '../texts/en/sync';
 
 export interface OutboxState {
   known: Known;
@@ -124,7 +125,7 @@ export class Outbox {
       return false;
     }
     if (answer.kind === 'refused' || answer.kind === 'missing') {
-      const why = answer.kind === 'refused' ? answer : { clashes: [], errors: ['There is no such build in this workshop.'] };
+      const why = answer.kind === 'refused' ? answer : { clashes: [], errors: [t.thereIsNoSuchBuildIn] };
       const key = this.#newKey('held', head.entry.commandId);
       const entry: Held = { ...head.entry, clashes: why.clashes, errors: why.errors };
       // First onto the one shelf, then off the other: cut off between, it stands twice and is not lost.

@@ -1,5 +1,6 @@
 import type { Device } from './device';
 import type { PhotoWaiting, Picture } from './PhotoWaiting';
+import { sync as t } from '../texts/en/sync';
 
 export type Sent = { kind: 'kept'; value: Picture } | { kind: 'later' } | { kind: 'refused'; error: string };
 
@@ -14,7 +15,7 @@ export async function sendPicture({ buildId, file, name }: Pick<PhotoWaiting, 'b
     if (response.status === 401 || response.status === 429 || response.status >= 500) return { kind: 'later' };
     const answer = (await response.json()) as Picture & { errors?: string[] };
     if (response.ok) return { kind: 'kept', value: answer };
-    return { kind: 'refused', error: `${name}: ${answer.errors?.join(' ') ?? 'the server refused it without a reason.'}` };
+    return { kind: 'refused', error: `${name}: ${answer.errors?.join(' ') ?? t.theServerRefusedItWithoutA}` };
   } catch {
     return { kind: 'later' };
   }
@@ -61,9 +62,7 @@ export class PhotoQueue {
     // Without room on the device it goes straight through, or not at all.
     const sent = await this.#means.send(waiting);
     if (sent.kind === 'kept') return this.#means.add(waiting, sent.value).join(' ') || null;
-    return sent.kind === 'refused'
-      ? sent.error
-      : `${photo.name} was not sent: the server can’t be reached, and this device has no room to keep it. Choose it again once there is a way through.`;
+    return sent.kind === 'refused' ? sent.error : t.wasNotSentTheServerCant({ name: photo.name });
   }
 
   /** Throws away one that waits. */

@@ -1,3 +1,4 @@
+import { sync as t } from '../texts/en/sync';
 export type JsonAnswer<T> =
   | { ok: true; value: T }
   | { ok: false; errors: string[]; /** which of them is of which field */ fields?: Readonly<Record<string, string>> };
@@ -7,7 +8,7 @@ async function ask<T>(url: string, otherwise: string, init?: RequestInit): Promi
     const response = await fetch(url, init);
     const answer = (await response.json()) as T & { errors?: string[]; fields?: Record<string, string> };
     if (response.ok) return { ok: true, value: answer };
-    return { ok: false, errors: answer.errors ?? ['The server refused this without a reason.'], fields: answer.fields ?? {} };
+    return { ok: false, errors: answer.errors ?? [t.theServerRefusedThisWithoutA], fields: answer.fields ?? {} };
   } catch {
     return { ok: false, errors: [otherwise] };
   }
@@ -15,11 +16,10 @@ async function ask<T>(url: string, otherwise: string, init?: RequestInit): Promi
 
 /** Posts JSON and gives the answer, or the errors as sentences. */
 export const postJson = <T>(url: string, body: unknown): Promise<JsonAnswer<T>> =>
-  ask(url, 'The server can’t be reached; what you typed is still here, try again.', {
+  ask(url, t.theServerCantBeReachedWhat, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: JSON.stringify(body),
   });
 
-export const getJson = <T>(url: string): Promise<JsonAnswer<T>> =>
-  ask(url, 'The server can’t be reached; try again once there is a way through.');
+export const getJson = <T>(url: string): Promise<JsonAnswer<T>> => ask(url, t.theServerCantBeReachedTry);

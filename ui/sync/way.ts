@@ -3,6 +3,7 @@ import type { News } from '../../core/ledger/News';
 import type { LedgerRow } from '../../core/ledger/chain';
 import type { Who } from '../../core/people/Who';
 import type { Waiting } from './Waiting';
+import { sync as t } from '../texts/en/sync';
 
 export type Answer =
   | { kind: 'news'; tag: string; who: Who; news: News }
@@ -23,7 +24,7 @@ async function ask(url: string, init?: RequestInit): Promise<Answer> {
     const { tag, who, errors, clashes, ...news } = (await response.json()) as Body;
     if (response.ok) return { kind: 'news', tag, who, news };
     if (response.status === 404) return { kind: 'missing' };
-    return { kind: 'refused', clashes: clashes ?? [], errors: errors ?? ['The server refused this without a reason.'] };
+    return { kind: 'refused', clashes: clashes ?? [], errors: errors ?? [t.theServerRefusedThisWithoutA] };
   } catch {
     return { kind: 'unreachable' };
   }

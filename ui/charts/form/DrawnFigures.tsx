@@ -10,6 +10,7 @@ import { useWorkspace } from '../../sync/useWorkspace';
 import { useSmall } from '../../components/useSmall';
 import { useWidth } from '../useWidth';
 import { FormDrawingView } from './FormDrawingView';
+import { charts as t } from '../../texts/en/charts';
 
 /** Below this a drawing has no room for fields of a thumb's size: it is pushed along, px. */
 export const leastWidth = 560;
@@ -49,7 +50,7 @@ export function Drawn({
       {drawing && !listed && <FormDrawingView drawing={drawing} title={title} />}
       {draw && (
         <Button variant="text" aria-pressed={listed} onClick={() => setWanted(listed)}>
-          {listed ? 'On the drawing' : `As a list${more}`}
+          {listed ? t.onTheDrawing : t.asAList({ more })}
         </Button>
       )}
       {children(drawn)}

@@ -9,6 +9,7 @@ import { useFindingText, useSay, useWorkspace } from '../../sync/useWorkspace';
 import { LevelGlyph } from '../../components/findings/LevelMark';
 import { RunMarks } from '../run/RunMarks';
 import { DimensionCell, unitOfCell } from './DimensionCell';
+import { charts as t } from '../../texts/en/charts';
 
 const dashes = { unknown: '2 4', planned: '7 4', fitted: undefined, proven: undefined } as const;
 
@@ -64,17 +65,17 @@ export function FormSheet({ drawing, title, children }: { drawing: FormDrawing; 
   return (
     <figure className="form-drawing" aria-label={title}>
       <Box className="form-drawing-head">
-        <span className="soft">Type on the drawing: dotted unknown, broken planned, full measured.</span>
+        <span className="soft">{t.typeOnTheDrawingDottedUnknown}</span>
         {planable && (
           <ToggleButtonGroup
             exclusive
             size="small"
             value={entering}
-            aria-label="What is entered on the drawing"
+            aria-label={t.whatIsEnteredOnTheDrawing}
             onChange={(_event, slot: Slot | null) => slot && setEntering(slot)}
           >
-            <ToggleButton value="planned">planned</ToggleButton>
-            <ToggleButton value="fitted">as fitted</ToggleButton>
+            <ToggleButton value="planned">{t.planned}</ToggleButton>
+            <ToggleButton value="fitted">{t.asFitted}</ToggleButton>
           </ToggleButtonGroup>
         )}
       </Box>

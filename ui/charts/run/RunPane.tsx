@@ -11,6 +11,7 @@ import { partNames, runParts } from './runParts';
 import { RunInWords } from './RunInWords';
 import { RunStrip } from './RunStrip';
 import { RunView } from './RunView';
+import { charts as t } from '../../texts/en/charts';
 
 /** Sections that are about the run and have no drawing of their own: there it is drawn large. */
 const heroes: readonly string[] = ['priming/count'];
@@ -23,7 +24,7 @@ function PartMarks() {
     .flatMap((part) => (told[part] ? [{ part, ...told[part] }] : []))
     .sort((a, b) => levels.indexOf(a.finding.level) - levels.indexOf(b.finding.level));
   return (
-    <ul className="part-marks" aria-label="What the run has to tell">
+    <ul className="part-marks" aria-label={t.whatTheRunHasToTell}>
       {worstFirst.map(({ part, finding, more }) => (
         <li key={part}>
           <StageLink href={placeHref(build.id, placeOfCheck(finding))} className={`part-mark level-${finding.level}`}>
@@ -41,7 +42,7 @@ function PartMarks() {
 export function RunPane({ place }: { place: Place }) {
   const [open, setOpen] = useState(heroes.includes(`${place.sheet}/${place.section}`));
   return (
-    <section className={open ? 'workspace-run' : 'workspace-run strip'} aria-label="The run">
+    <section className={open ? 'workspace-run' : 'workspace-run strip'} aria-label={t.theRun}>
       {open ? (
         <RunView place={place} />
       ) : (
@@ -53,7 +54,7 @@ export function RunPane({ place }: { place: Place }) {
       <div className="run-foot">
         {open && <RunInWords />}
         <Button variant="text" aria-expanded={open} onClick={() => setOpen(!open)}>
-          {open ? 'Fold the run' : 'Open the run'}
+          {open ? t.foldTheRun : t.openTheRun}
         </Button>
       </div>
     </section>

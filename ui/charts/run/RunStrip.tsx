@@ -8,6 +8,7 @@ import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { EmptyLine } from './EmptyLine';
 import { RunMarks } from './RunMarks';
 import { runParts } from './runParts';
+import { charts as t } from '../../texts/en/charts';
 
 const [width, height] = [760, 210];
 /** px on the screen */
@@ -35,7 +36,7 @@ export function RunStrip({ onOpen, filled = null }: { onOpen?: () => void; /** s
   );
   if (!onOpen) return <div className="run-strip">{picture}</div>;
   return (
-    <ButtonBase className="run-strip" aria-label="The run, drawn to scale: open it" onClick={onOpen}>
+    <ButtonBase className="run-strip" aria-label={t.theRunDrawnToScaleOpen} onClick={onOpen}>
       {picture}
     </ButtonBase>
   );

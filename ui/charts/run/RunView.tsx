@@ -18,6 +18,7 @@ import { arrowOf } from '../dragPart';
 import { useWidth } from '../useWidth';
 import { partNames, partOfPlace, placeOfPart, runParts } from './runParts';
 import { useRunDrag } from './useRunDrag';
+import { charts as t } from '../../texts/en/charts';
 
 /** On a phone the drawing keeps this width, px, and is pushed along. */
 const phoneWidth = 760;
@@ -78,7 +79,7 @@ export function RunView({ place }: { place: Place }) {
         height={drawing.height}
         viewBox={`0 0 ${width} ${drawing.height}`}
         role="group"
-        aria-label="The run, from tank to exhaust, drawn to scale. Planned parts are broken lines, fitted ones full, proven ones heavy."
+        aria-label={t.theRunFromTankToExhaust}
       >
         <RunMarks marks={drawing.marks} say={say} />
         {front && <EmptyLine marks={drawing.marks} front={front} />}
@@ -119,7 +120,7 @@ export function RunView({ place }: { place: Place }) {
                 splitAt(id, shareAlong(from, to, px, py));
               }}
             >
-              <title>{`${name}: touch to choose, touch twice to split`}</title>
+              <title>{t.touchToChooseTouchTwiceTo({ name })}</title>
             </path>
           ))}
         {fuelling &&

@@ -7,6 +7,7 @@ import { inUnit } from '../../../core/units/inUnits';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { later } from '../later';
+import { parts as t } from '../../texts/en/parts';
 
 const ExplanationPopover = later(() => import('./ExplanationPopover').then((m) => m.ExplanationPopover));
 
@@ -16,7 +17,7 @@ export function DerivedFigures({ keys }: { keys: readonly FigureId[] }) {
   const explained = useMemo(() => keys.map((key) => explain(build, key, origins)), [build, keys, origins]);
   const [open, setOpen] = useState<{ key: FigureId; anchor: HTMLElement } | null>(null);
   return (
-    <div className="derived" aria-label="Computed figures">
+    <div className="derived" aria-label={t.computedFigures}>
       {explained.map((figure) => {
         const shown = figure.value === null ? null : inUnit(figure.value, figure.unit, who.unitPreferences);
         return (
@@ -29,7 +30,7 @@ export function DerivedFigures({ keys }: { keys: readonly FigureId[] }) {
             <span className="label">{figure.label}</span>
             <span className="value">{shown === null ? '—' : formatFixed(shown.value, shown.decimals ?? figure.decimals)}</span>
             <span className="unit">{shown?.unit ?? figure.unit}</span>
-            <span className="visually-hidden">how is this computed?</span>
+            <span className="visually-hidden">{t.howIsThisComputed}</span>
           </ButtonBase>
         );
       })}

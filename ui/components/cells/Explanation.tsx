@@ -11,6 +11,7 @@ import type { Rule } from '../../../core/practices/ruleFor';
 import { inUnit } from '../../../core/units/inUnits';
 import { formatFixed, formatShort } from '../../../core/units/formatNumber';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
+import { parts as t } from '../../texts/en/parts';
 
 const when = (iso: string) => format(new Date(iso), 'd MMM yyyy HH:mm');
 
@@ -33,7 +34,8 @@ export function InputList({ inputs, onOpen }: { inputs: readonly Input[]; onOpen
           <span>{input.label}</span> <b className="mono">{quantity(input.value, input.unit)}</b>{' '}
           {onOpen && input.origin === 'computed' && isFigureId(input.path) ? (
             <Button variant="text" onClick={() => isFigureId(input.path) && onOpen(input.path)}>
-              how computed?<span className="visually-hidden"> {input.label}</span>
+              {t.howComputed}
+              <span className="visually-hidden"> {input.label}</span>
             </Button>
           ) : (
             <span className="soft">{whence(input, when)}</span>
@@ -53,7 +55,7 @@ export function RuleList({ rules }: { rules: readonly Rule[] }) {
           {rule.label} <b className="mono">{quantity(rule.value, rule.unit)}</b>{' '}
           <span className="soft">
             {rule.source}
-            {rule.from && `, entered by ${rule.from.by}, ${when(rule.from.at)}`}
+            {rule.from && t.enteredBy({ by: rule.from.by, at: when(rule.from.at) })}
           </span>
         </li>
       ))}
@@ -72,19 +74,19 @@ export function Explanation({ start, label }: { start: FigureId; label: string }
     <div className="explain">
       {way.length > 1 && (
         <Button variant="text" onClick={() => setWay((old) => old.slice(0, -1))}>
-          Back to {way.length === 2 ? label.toLowerCase() : 'the one before'}
+          {t.backTo} {way.length === 2 ? label.toLowerCase() : t.theOneBefore}
         </Button>
       )}
       <h3>{figure.label}</h3>
       <dl>
-        <dt>Computed as</dt>
+        <dt>{t.computedAs}</dt>
         <dd className="mono">
           {figure.formula}
           {figure.value !== null && ` = ${quantity(Number(figure.value.toFixed(figure.decimals)), figure.unit)}`}
         </dd>
         {figure.inputs.length > 0 && (
           <>
-            <dt>From</dt>
+            <dt>{t.from}</dt>
             <dd>
               <InputList inputs={figure.inputs} onOpen={(key) => setWay((old) => [...old, key])} />
             </dd>
@@ -92,7 +94,7 @@ export function Explanation({ start, label }: { start: FigureId; label: string }
         )}
         {figure.rules.length > 0 && (
           <>
-            <dt>With</dt>
+            <dt>{t.with}</dt>
             <dd>
               <RuleList rules={figure.rules} />
             </dd>
@@ -100,13 +102,13 @@ export function Explanation({ start, label }: { start: FigureId; label: string }
         )}
         {figure.missing.length > 0 && (
           <>
-            <dt>Still missing</dt>
+            <dt>{t.stillMissing}</dt>
             <dd>{needsText(figure.missing)}</dd>
           </>
         )}
-        <dt>Source</dt>
+        <dt>{t.source}</dt>
         <dd>{say(figure.source)}</dd>
-        <dt>Written in</dt>
+        <dt>{t.writtenIn}</dt>
         <dd className="mono">{figure.code}</dd>
       </dl>
     </div>

@@ -5,6 +5,7 @@ import { showFigure } from '../../../core/figures/showFigure';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { CellPick, Options } from './CellInput';
 import { TypedCell } from './TypedCell';
+import { parts as t } from '../../texts/en/parts';
 
 interface CellProps {
   path: FigurePath;
@@ -23,7 +24,7 @@ export function FigureCell({ path, slot, besideUnit, onProblem, describedBy, sho
   const figure = figureAt(settled.sheets, path);
   const kept = figure[slot];
   const plan = showPlan && slot === 'fitted' && kept === null ? figure.planned : null;
-  const name = `${field.label}, ${field.given ? 'given' : slot === 'planned' ? 'planned' : 'as fitted'}`;
+  const name = `${field.label}, ${field.given ? t.given : slot === 'planned' ? t.plannedSlot : t.asFitted}`;
   const planned = slot === 'planned' && !field.given;
   const commit = (value: number | string | null) => send({ kind: 'figures', changes: [{ path, slot, from: kept, to: value }] });
   if (field.kind === 'number')

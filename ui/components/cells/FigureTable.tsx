@@ -9,6 +9,7 @@ import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { useSmall } from '../useSmall';
 import { FiguresHead } from './FiguresHead';
 import { FigureCell } from './FigureCell';
+import { parts as t } from '../../texts/en/parts';
 
 const unitShown = (unit: string) => (unit === 'deg' ? '°' : unit);
 
@@ -45,7 +46,7 @@ function FigureRow({ path }: { path: FigurePath }) {
           {field.hint && <span className="hint">{field.hint}</span>}
           {form === 'beneath' && (
             <Button variant="text" className="plan" aria-expanded={planning} onClick={() => setPlanning(!planning)}>
-              {planned === null ? 'plan it' : `planned: ${showFigure(path, planned, who.unitPreferences)}`}
+              {planned === null ? t.planIt : t.planned({ path: showFigure(path, planned, who.unitPreferences) })}
               <span className="visually-hidden">, {field.label}</span>
             </Button>
           )}
@@ -67,7 +68,7 @@ function FigureRow({ path }: { path: FigurePath }) {
       )}
       {form === 'beneath' && planning && (
         <TableRow className="figures-stacked">
-          <TableCell>as planned</TableCell>
+          <TableCell>{t.asPlanned}</TableCell>
           <TableCell className="cell" colSpan={2}>
             {cell('planned')}
           </TableCell>
@@ -92,7 +93,7 @@ export function FigureTable({ paths, caption }: { paths: readonly FigurePath[]; 
   return (
     <Table className="figures">
       <caption className="visually-hidden">{caption}</caption>
-      {!small && !single && <FiguresHead columns={['planned', 'as fitted']} />}
+      {!small && !single && <FiguresHead columns={[t.plannedSlot, t.asFitted]} />}
       <TableBody>
         {paths.map((path) => (
           <FigureRow key={path} path={path} />

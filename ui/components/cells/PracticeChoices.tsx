@@ -2,6 +2,7 @@
 import { Box } from '@mui/material';
 import { RadioChoice } from '../forms/RadioChoice';
 import { practiceIds, practices, type PracticeId, type Practices } from '../../../core/practices/practices';
+import { parts as t } from '../../texts/en/parts';
 
 /** Accepted ways among which a workshop picks, each with its reason in a sentence. */
 export function PracticeChoices({
@@ -22,7 +23,7 @@ export function PracticeChoices({
             options={Object.entries(options).map(([option, { label, reason }]) => [
               option,
               <span key={option}>
-                <strong>{label}.</strong> {reason} <span className="soft">(common practice, no source)</span>
+                <strong>{label}.</strong> {reason} <span className="soft">{t.commonPracticeNoSource}</span>
               </span>,
             ])}
             chosen={chosen[id]}

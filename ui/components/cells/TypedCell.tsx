@@ -7,6 +7,7 @@ import { formatShort } from '../../../core/units/formatNumber';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { CellInput } from './CellInput';
 import { keepDraft, readDraft } from '../../sync/useKeptText';
+import { parts as t } from '../../texts/en/parts';
 
 interface Props {
   /** What the cell holds, spoken. */
@@ -47,7 +48,14 @@ export function TypedCell(props: Props) {
     const parsed = parseTyped(typed, unit, shownUnit);
     if (!parsed.ok)
       return {
-        problem: `${label}: “${typed.slice(0, 40)}” ${parsed.reason}; allowed is ${allowed.min} to ${allowed.max} ${unit}.`,
+        problem: t.allowedIsTo({
+          label,
+          typed: typed.slice(0, 40),
+          reason: parsed.reason,
+          min: allowed.min,
+          max: allowed.max,
+          unit,
+        }),
       };
     const problem = check?.(parsed.value) ?? null;
     return problem ? { problem } : { value: parsed.value };
@@ -95,8 +103,7 @@ export function TypedCell(props: Props) {
     leave.current = finish;
     restore.current = (typed) => {
       type(typed);
-      if (!('problem' in read(typed)))
-        onProblem(`${label}: “${typed}” was typed earlier on this device and is not sent yet; Enter sends it.`);
+      if (!('problem' in read(typed))) onProblem(t.wasTypedEarlierOnThisDevice({ label, typed }));
     };
   });
   useEffect(() => {

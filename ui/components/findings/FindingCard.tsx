@@ -10,6 +10,7 @@ import { InputList, RuleList } from '../cells/Explanation';
 import { withOrigins } from '../../../core/figures/explain';
 import { LevelMark } from './LevelMark';
 import { RepairButton } from './RepairButton';
+import { findings as t } from '../../texts/en/findings';
 
 /** Why it matters, by which rule, from which figures, and from where. */
 function Grounds({ finding }: { finding: Finding }) {
@@ -18,11 +19,11 @@ function Grounds({ finding }: { finding: Finding }) {
   const { inputs, rules } = withOrigins(finding, origins);
   return (
     <dl>
-      <dt>Why it matters</dt>
+      <dt>{t.whyItMatters}</dt>
       <dd>{why(finding)}</dd>
       {rules.length > 0 && (
         <>
-          <dt>Rule applied</dt>
+          <dt>{t.ruleApplied}</dt>
           <dd>
             <RuleList rules={rules} />
           </dd>
@@ -30,15 +31,15 @@ function Grounds({ finding }: { finding: Finding }) {
       )}
       {inputs.length > 0 && (
         <>
-          <dt>Checked on</dt>
+          <dt>{t.checkedOn}</dt>
           <dd>
             <InputList inputs={inputs} />
           </dd>
         </>
       )}
-      <dt>Source</dt>
+      <dt>{t.source}</dt>
       <dd>{sourceOf(finding)}</dd>
-      <dt>Check</dt>
+      <dt>{t.check}</dt>
       <dd className="mono">{finding.id}</dd>
     </dl>
   );
@@ -67,25 +68,21 @@ export const FindingCard = memo(function FindingCard({
         </p>
       )}
       <p className="message">
-        {sound && <span className="visually-hidden">Sound: </span>}
+        {sound && <span className="visually-hidden">{t.sound} </span>}
         {message(finding)}
       </p>
-      {finding.waived && (
-        <p className="remedy">
-          Waived by {finding.waived.by}: {finding.waived.reason}
-        </p>
-      )}
+      {finding.waived && <p className="remedy">{t.waivedBy({ by: finding.waived.by, reason: finding.waived.reason })}</p>}
       {todo !== '' && !finding.waived && !sound && <p className="remedy">{todo}</p>}
       <Box className="inline" sx={{ gap: 0.5 }}>
         {(finding.level === 'stop' || finding.level === 'fix') && !finding.waived && isAnswered(finding.id) && (
           <RepairButton checkId={finding.id} />
         )}
         <Button variant="text" aria-expanded={open} aria-controls={id} onClick={() => setOpen(!open)}>
-          {sound ? 'Why' : 'Why, and by which rule'}
+          {sound ? t.why : t.whyAndByWhichRule}
         </Button>
         {onWaive && finding.level === 'fix' && !finding.waived && finding.stage !== 'signoff' && (
           <Button variant="text" onClick={() => onWaive(finding)}>
-            Waive with a reason
+            {t.waiveWithAReason}
           </Button>
         )}
       </Box>

@@ -1,4 +1,5 @@
 import { levelWords, type Level } from '../../../core/checks/Finding';
+import { findings as t } from '../../texts/en/findings';
 
 /** A level's own shape: solid bar, solid block, hatched block, double rule, thin rule. Never colour alone. */
 export function LevelGlyph({ level, size = 14, x, y }: { level: Level; size?: number; x?: number; y?: number }) {
@@ -24,7 +25,7 @@ export function LevelMark({ level, waived = false }: { level: Level; waived?: bo
   return (
     <span className={`level level-${waived ? 'watch' : level}`}>
       <LevelGlyph level={waived ? 'watch' : level} />
-      {waived ? 'WAIVED' : levelWords[level]}
+      {waived ? t.waived : levelWords[level]}
     </span>
   );
 }

@@ -2,8 +2,19 @@ import { Box } from '@mui/material';
 import type { Level } from '../../../core/checks/Finding';
 import type { LevelCount } from '../../../core/checks/marksOf';
 import { LevelGlyph } from './LevelMark';
+import { findings as t } from '../../texts/en/findings';
 
-const words: Partial<Record<Level, string>> = { stop: 'at stop', fix: 'to fix', open: 'not measured' };
+const words: Partial<Record<Level, string>> = {
+  get stop() {
+    return t.atStop;
+  },
+  get fix() {
+    return t.toFix;
+  },
+  get open() {
+    return t.notMeasured;
+  },
+};
 
 /** How many findings stand, by level: shape and number. */
 export function Marks({ counts }: { counts: readonly LevelCount[] }) {

@@ -9,8 +9,9 @@ import { StageLink } from '../StageLink';
 import { FindingCard } from './FindingCard';
 import { LevelGlyph } from './LevelMark';
 import { Opened } from '../Opened';
+import { findings as t } from '../../texts/en/findings';
 
-const sheetName = (sheet: ReturnType<typeof placeOfFigure>['sheet']) => (sheet === 'heater' ? 'Heater' : stages[sheet]);
+const sheetName = (sheet: ReturnType<typeof placeOfFigure>['sheet']) => (sheet === 'heater' ? t.heater : stages[sheet]);
 
 /** One thing that is missing: a figure leads to its cell, a piece of work is said. */
 function Missing({ wanted: { need, checks } }: { wanted: WantedNeed }) {
@@ -27,7 +28,7 @@ function Missing({ wanted: { need, checks } }: { wanted: WantedNeed }) {
       )}{' '}
       <span className="soft">
         {place && `${sheetName(place.sheet)}, ${sectionsOf(place.sheet)[place.section]?.label.toLowerCase()}`}
-        {checks.length > 1 && `${place ? '; ' : ''}${checks.length} checks wait for it`}
+        {checks.length > 1 && t.checksWaitForIt({ more: place ? '; ' : '', n: checks.length })}
       </span>
     </li>
   );
@@ -44,7 +45,7 @@ export function MissingLine({ findings, where }: { findings: readonly Finding[];
         <>
           <LevelGlyph level="open" />
           <strong>
-            {wanted.length} {wanted.length === 1 ? 'thing is' : 'things are'} missing{where}
+            {wanted.length} {wanted.length === 1 ? t.thingIs : t.thingsAre} {t.missing({ where })}
           </strong>
         </>
       }
@@ -57,7 +58,7 @@ export function MissingLine({ findings, where }: { findings: readonly Finding[];
       <Opened
         line={
           <>
-            {open.length} {open.length === 1 ? 'check waits' : 'checks wait'}
+            {open.length} {open.length === 1 ? t.checkWaits : t.checksWait}
           </>
         }
       >

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { RepairDialog } from '../dialogs';
 import type { RepairOf } from './RepairDialog';
+import { findings as t } from '../../texts/en/findings';
 
 /** Records why something was found bad and what was done: what was found stays in the record, and a new proof clears it. */
 export function RepairButton(of: RepairOf) {
@@ -13,7 +14,8 @@ export function RepairButton(of: RepairOf) {
   return (
     <>
       <Button variant="outlined" onClick={() => setOpen(true)}>
-        Record cause and repair{of.name ? ` of ${of.name}` : ''}
+        {t.recordCauseAndRepair}
+        {of.name ? t.ofName({ name: of.name }) : ''}
       </Button>
       {open && <RepairDialog {...of} onClose={() => setOpen(false)} />}
     </>

@@ -3,6 +3,7 @@ import { Button, Dialog, DialogActions, DialogContent, DialogTitle, TextField, T
 import { useState } from 'react';
 import { useFindingText, useWorkspace } from '../../sync/useWorkspace';
 import { useKeptText } from '../../sync/useKeptText';
+import { findings as t } from '../../texts/en/findings';
 
 /** What a repair is of. */
 export interface RepairOf {
@@ -34,7 +35,7 @@ export function RepairDialog({ checkId, subject, name, onClose }: RepairOf & { o
               repair: repair.trim(),
             },
           })
-        : ['Cause and repair are both needed, in three letters or more.'];
+        : [t.causeAndRepairAreBothNeeded];
     setProblem(errors.join(' '));
     if (errors.length > 0) return;
     setCause('');
@@ -49,13 +50,16 @@ export function RepairDialog({ checkId, subject, name, onClose }: RepairOf & { o
           record();
         }}
       >
-        <DialogTitle id="repair-title">Cause and repair{name ? `: ${name}` : ''}</DialogTitle>
+        <DialogTitle id="repair-title">
+          {t.causeAndRepair}
+          {name ? `: ${name}` : ''}
+        </DialogTitle>
         <DialogContent>
           {found && <Typography>{message(found)}</Typography>}
           {(
             [
-              ['Why it was so', cause, setCause],
-              ['What was done', repair, setRepair],
+              [t.whyItWasSo, cause, setCause],
+              [t.whatWasDone, repair, setRepair],
             ] as const
           ).map(([label, value, set], i) => (
             <TextField
@@ -75,14 +79,12 @@ export function RepairDialog({ checkId, subject, name, onClose }: RepairOf & { o
               {problem}
             </Typography>
           )}
-          <Typography color="text.secondary">
-            What was found stays in the record and in the certificate, with this beside it. Only a new proof clears it.
-          </Typography>
+          <Typography color="text.secondary">{t.whatWasFoundStaysInThe}</Typography>
         </DialogContent>
         <DialogActions>
-          <Button onClick={onClose}>Not yet</Button>
+          <Button onClick={onClose}>{t.notYet}</Button>
           <Button type="submit" variant="contained">
-            Record it
+            {t.recordIt}
           </Button>
         </DialogActions>
       </form>

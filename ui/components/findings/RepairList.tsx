@@ -2,6 +2,7 @@
 import { List, ListItem, ListItemText, Typography } from '@mui/material';
 import { format } from 'date-fns';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
+import { findings as t } from '../../texts/en/findings';
 
 /** What was found bad and fixed since, with cause and name: it stays in the record. */
 export function RepairList() {
@@ -10,16 +11,21 @@ export function RepairList() {
   const repairs = settled.repairs ?? [];
   if (repairs.length === 0) return null;
   return (
-    <section aria-label="Found, and fixed">
+    <section aria-label={t.foundAndFixed}>
       <Typography variant="h6" component="h3">
-        Found, and fixed
+        {t.foundAndFixed}
       </Typography>
       <List dense disablePadding>
         {[...repairs].reverse().map((repair) => (
           <ListItem key={repair.id} disableGutters>
             <ListItemText
               primary={say(repair.found)}
-              secondary={`Cause: ${repair.cause}. Done: ${repair.repair}. ${repair.by}, ${format(new Date(repair.at), 'd MMM HH:mm')}`}
+              secondary={t.causeDone({
+                cause: repair.cause,
+                repair: repair.repair,
+                by: repair.by,
+                at: format(new Date(repair.at), 'd MMM HH:mm'),
+              })}
             />
           </ListItem>
         ))}

@@ -8,6 +8,7 @@ import { FindingCard } from './FindingCard';
 import { LevelGlyph } from './LevelMark';
 import { MissingLine } from './MissingLine';
 import { Opened } from '../Opened';
+import { findings as t } from '../../texts/en/findings';
 
 const told = (finding: Finding) => finding.level !== 'sound' && finding.level !== 'open' && finding.level !== 'stop';
 const worstFirst = (a: Finding, b: Finding) =>
@@ -40,24 +41,24 @@ export function SheetFindings({ place }: { place: Place }) {
   const standing = findings.filter((finding) => finding.level !== 'sound');
   return (
     <>
-      <Cards findings={stops} label="Stops" />
-      {place.sheet === 'heater' && standing.length === 0 && <p className="soft">No stop and nothing to fix.</p>}
+      <Cards findings={stops} label={t.stops} />
+      {place.sheet === 'heater' && standing.length === 0 && <p className="soft">{t.noStopAndNothingToFix}</p>}
       {findings.length > 0 && standing.length === 0 && place.sheet !== 'heater' && (
         <Box component="p" sx={{ fontSize: '1.1rem' }}>
-          <strong>Everything here holds.</strong>
+          <strong>{t.everythingHereHolds}</strong>
         </Box>
       )}
-      <MissingLine findings={here} where={one ? '' : ' here'} />
-      <Cards findings={here.filter(told)} label="Findings of this section" />
-      {elsewhere.some(told) && <h2 className="hold-point">Elsewhere on this sheet</h2>}
-      <Cards findings={elsewhere.filter(told)} label="Findings elsewhere on this sheet" />
-      <MissingLine findings={elsewhere} where=" elsewhere on this sheet" />
+      <MissingLine findings={here} where={one ? '' : t.here} />
+      <Cards findings={here.filter(told)} label={t.findingsOfThisSection} />
+      {elsewhere.some(told) && <h2 className="hold-point">{t.elsewhereOnThisSheet}</h2>}
+      <Cards findings={elsewhere.filter(told)} label={t.findingsElsewhereOnThisSheet} />
+      <MissingLine findings={elsewhere} where={t.elsewhereOnThisSheet2} />
       {sound.length > 0 && (
         <Opened
           line={
             <span className="level level-sound">
               <LevelGlyph level="sound" />
-              {sound.length} sound
+              {t.sound2({ n: sound.length })}
             </span>
           }
         >

@@ -3,6 +3,7 @@ import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import type { Verification } from '../../../core/ledger/verifyLedger';
 import { useWorkspace } from '../../sync/useWorkspace';
+import { ledger as t } from '../../texts/en/ledger';
 
 /** Goes through every row of the record on the server, and gives it away as a file that anybody can check. */
 export function LedgerCheck() {
@@ -18,26 +19,24 @@ export function LedgerCheck() {
     }
   };
   return (
-    <Box component="section" sx={{ mt: 3.25 }} aria-label="The record">
-      <h3>The record</h3>
-      <p className="soft">
-        Each entry bears the hash of the one before it, so that none can be altered, left out, added or moved unseen.
-      </p>
+    <Box component="section" sx={{ mt: 3.25 }} aria-label={t.theRecord}>
+      <h3>{t.theRecord}</h3>
+      <p className="soft">{t.eachEntryBearsTheHashOf}</p>
       <Box className="inline" sx={{ mt: 1 }}>
         <Button disabled={told === 'asking'} onClick={() => void check()}>
-          Check every entry
+          {t.checkEveryEntry}
         </Button>
         <Button href={`/api/builds/${settled.id}/ledger/file`} download>
-          Export the record (JSON lines)
+          {t.exportTheRecordJsonLines}
         </Button>
       </Box>
       <Box aria-live="polite" sx={{ mt: 1 }}>
-        {told === 'away' && <p className="error-line">The server can’t be reached now; try again.</p>}
+        {told === 'away' && <p className="error-line">{t.theServerCantBeReachedNow}</p>}
         {told !== null && typeof told === 'object' && told.broken === null && (
           <p>
             <strong>
-              {told.rows} {told.rows === 1 ? 'entry' : 'entries'}, all whole and in order; the figures are as the last one left
-              them.
+              {told.rows} {told.rows === 1 ? t.entry : t.entries}
+              {t.allWholeAndInOrderThe}
             </strong>{' '}
             <Box component="span" className="mono soft" sx={{ overflowWrap: 'anywhere' }}>
               {told.lastHash}
@@ -46,8 +45,7 @@ export function LedgerCheck() {
         )}
         {told !== null && typeof told === 'object' && told.broken !== null && (
           <p className="banner bad">
-            <strong>The record is broken: {told.broken.why}.</strong> Don’t sign anything on it; compare it with an older export
-            or certificate.
+            <strong>{t.theRecordIsBroken({ why: told.broken.why })}</strong> {t.dontSignAnythingOnItCompare}
           </p>
         )}
       </Box>

@@ -12,6 +12,7 @@ import { formatShort } from '../../../core/units/formatNumber';
 import { CellInput, CellPick, Options } from '../cells/CellInput';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { Sortable, SortableBox } from './Sortable';
+import { parts as t } from '../../texts/en/parts';
 
 interface Props {
   name: string;
@@ -36,9 +37,7 @@ export function LayersCell({ name, layers, max, set }: Props) {
     if (text === undefined) return;
     const parsed = parseTyped(text, 'mm', shownUnit);
     if (!parsed.ok || !(parsed.value >= 0.1 && parsed.value <= 1000)) {
-      setProblem(
-        `Thickness: “${text.slice(0, 20)}” ${parsed.ok ? 'is out of range' : parsed.reason}; allowed is 0.1 to 1000 mm.`,
-      );
+      setProblem(t.thicknessAllowedIs01To({ text: text.slice(0, 20), more: parsed.ok ? t.isOutOfRange : parsed.reason }));
       return;
     }
     setTyped(({ [at]: _done, ...rest }) => rest);
@@ -47,15 +46,15 @@ export function LayersCell({ name, layers, max, set }: Props) {
   return (
     <div className="layers" role="group" aria-label={name}>
       <Sortable
-        ids={layers.map((_, i) => `layer ${i + 1}`)}
+        ids={layers.map((_, i) => t.layer({ i: i + 1 }))}
         onMove={(id, to) => change(arrayMove([...layers], Number(id.slice(6)) - 1, to))}
       >
         {layers.map((layer, i) => (
-          <SortableBox key={i} id={`layer ${i + 1}`} name={`layer ${i + 1}, ${name}`} className="layer">
+          <SortableBox key={i} id={`layer ${i + 1}`} name={t.layer2({ i: i + 1, name })} className="layer">
             {(grip) => (
               <>
                 <CellPick
-                  name={`Material of layer ${i + 1}, ${name}`}
+                  name={t.materialOfLayer({ i: i + 1, name })}
                   value={layer.material}
                   disabled={!mayWork}
                   onChoose={(id) => change(layers.map((l, k) => (k === i ? { ...l, material: id as MaterialId } : l)))}
@@ -63,7 +62,7 @@ export function LayersCell({ name, layers, max, set }: Props) {
                   <Options of={materialLabels} />
                 </CellPick>
                 <CellInput
-                  name={`Thickness of layer ${i + 1}, ${name}, ${shownUnit}`}
+                  name={t.thicknessOfLayer({ i: i + 1, name, shownUnit })}
                   value={typed[i] ?? formatShort(inUnit(layer.thicknessMm, 'mm', who.unitPreferences).value, 2)}
                   readOnly={!mayWork}
                   onChange={(event) => setTyped((old) => ({ ...old, [i]: event.target.value }))}
@@ -74,7 +73,7 @@ export function LayersCell({ name, layers, max, set }: Props) {
                 />
                 {mayWork && (
                   <IconButton
-                    aria-label={`Remove layer ${i + 1}, ${name}`}
+                    aria-label={t.removeLayer({ i: i + 1, name })}
                     onClick={() => change(layers.filter((_, k) => k !== i))}
                   >
                     <X size={18} />
@@ -89,7 +88,7 @@ export function LayersCell({ name, layers, max, set }: Props) {
       {mayWork && (
         <div className="layer">
           <CellPick
-            name={`Put a layer or a usual build-up in, ${name}`}
+            name={t.putALayerOrAUsual({ name })}
             value=""
             disabled={layers.length >= max}
             onChoose={(chosen) => {
@@ -98,15 +97,15 @@ export function LayersCell({ name, layers, max, set }: Props) {
               else if (kind === 'layer') change([...layers, { material: id as MaterialId, thicknessMm: 10 }]);
             }}
           >
-            <option value="">{layers.length === 0 ? 'choose layers' : 'one more layer'}</option>
-            <optgroup label="usual build-ups">
+            <option value="">{layers.length === 0 ? t.chooseLayers : t.oneMoreLayer}</option>
+            <optgroup label={t.usualBuildUps}>
               {Object.entries(buildUps).map(([id, up]) => (
                 <option key={id} value={`up:${id}`}>
                   {up.label}
                 </option>
               ))}
             </optgroup>
-            <optgroup label="a layer more, 10 mm">
+            <optgroup label={t.aLayerMore10Mm}>
               {Object.entries(materials).map(([id, material]) => (
                 <option key={id} value={`layer:${id}`}>
                   {material.label}

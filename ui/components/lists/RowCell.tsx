@@ -11,6 +11,7 @@ import { InstantField } from '../cells/InstantField';
 import { TextCell } from '../cells/TextCell';
 import { LayersCell } from './LayersCell';
 import { RowNumber } from './RowNumber';
+import { parts as t } from '../../texts/en/parts';
 
 interface Props {
   list: ListId;
@@ -26,7 +27,7 @@ function InstantCell({ name, kept, set }: { name: string; kept: string | null; s
       <InstantField label={name} hiddenLabel value={kept} readOnly={!mayWork} onChange={(at) => at !== kept && void set(at)} />
       {mayWork && !kept && (
         <Button sx={{ minHeight: 44 }} onClick={() => set(new Date().toISOString())}>
-          now
+          {t.now}
         </Button>
       )}
     </Box>

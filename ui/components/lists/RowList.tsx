@@ -7,6 +7,7 @@ import { rowName } from '../../../core/commands/changeRows';
 import { RowCell } from './RowCell';
 import { Sortable, SortableBox } from './Sortable';
 import { useRows } from './useRows';
+import { parts as t } from '../../texts/en/parts';
 
 interface Props<L extends ListId> {
   list: L;
@@ -38,12 +39,12 @@ function RowMore({ name, children }: { name: string; children: ReactNode }) {
     <div className={open ? 'row-more open' : 'row-more'}>
       <Button
         variant="text"
-        aria-label={`More of ${name}`}
+        aria-label={t.moreOf({ name })}
         aria-expanded={open}
         aria-controls={id}
         onClick={() => setOpen(!open)}
       >
-        {open ? 'less' : 'more'}
+        {open ? t.less : t.more}
       </Button>
       <Collapse in={open} unmountOnExit id={id}>
         {children}
@@ -91,7 +92,7 @@ export function RowList<L extends ListId>({
           {cells(row, main)}
           {extra?.(row)}
           {mayWork && (
-            <IconButton aria-label={`Remove ${name}`} title={`Remove ${name}`} onClick={() => setProblems(remove(row))}>
+            <IconButton aria-label={t.remove({ name })} title={t.remove({ name })} onClick={() => setProblems(remove(row))}>
               <X size={18} />
             </IconButton>
           )}
@@ -108,6 +109,7 @@ export function RowList<L extends ListId>({
   return (
     <section aria-label={label} className="rows">
       {onMove && mayWork ? (
+        // Round the list: what tells a reader of a move is no row of it.
         // Round the list: what tells a reader of a move is no row of it.
         <Sortable ids={rows.map(({ id }) => id)} onMove={onMove}>
           <ul>
@@ -134,7 +136,7 @@ export function RowList<L extends ListId>({
       )}
       {mayWork && (
         <Button disabled={rows.length >= max} onClick={() => (onAdd ? onAdd() : setProblems(add(fresh?.() ?? {})))}>
-          One {one} more
+          {t.oneMore({ one })}
         </Button>
       )}
     </section>

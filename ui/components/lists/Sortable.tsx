@@ -5,6 +5,7 @@ import { CSS } from '@dnd-kit/utilities';
 import { Box, IconButton } from '@mui/material';
 import { GripVertical } from 'lucide-react';
 import { useMemo, type ReactNode } from 'react';
+import { parts as t } from '../../texts/en/parts';
 
 /** Rows whose order means something: moved by hand, by touch and by keys (space, arrows, space). */
 export function Sortable({
@@ -45,7 +46,7 @@ export function useSortableRow(id: string, name: string) {
     rowRef: setNodeRef,
     rowSx: { transform: CSS.Transform.toString(transform), transition, zIndex: isDragging ? 2 : 'auto', position: 'relative' },
     grip: (
-      <IconButton ref={setActivatorNodeRef} className="grip" {...attributes} {...listeners} aria-label={`Move ${name}`}>
+      <IconButton ref={setActivatorNodeRef} className="grip" {...attributes} {...listeners} aria-label={t.move({ name })}>
         <GripVertical size={20} />
       </IconButton>
     ),

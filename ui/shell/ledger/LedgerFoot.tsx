@@ -8,6 +8,7 @@ import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { commandBody } from './commandBody';
 import { later } from '../../components/later';
 import { QuickEntry } from './QuickEntry';
+import { ledger as t } from '../../texts/en/ledger';
 
 const LedgerDrawer = later(() => import('./LedgerDrawer').then((m) => m.LedgerDrawer));
 
@@ -23,7 +24,7 @@ function LastEntry() {
         … <i>{say(describeRow({ kind: sent.command.kind, body: commandBody(sent.command, settled) }))}</i>
       </span>
     );
-  if (!row) return <span className="ledger-last">Nothing entered yet</span>;
+  if (!row) return <span className="ledger-last">{t.nothingEnteredYet}</span>;
   return (
     <span className="ledger-last" data-seq={row.seq}>
       <span className="soft">{format(new Date(row.at), 'HH:mm')}</span> {say(describeRow(row))}{' '}
@@ -42,8 +43,8 @@ export function LedgerFoot() {
     setOpen(true);
   };
   return (
-    <section className="workspace-ledger" aria-label="Ledger">
-      <Button variant="text" className="ledger-open" aria-label="Open the ledger" onClick={show}>
+    <section className="workspace-ledger" aria-label={t.ledger}>
+      <Button variant="text" className="ledger-open" aria-label={t.openTheLedger} onClick={show}>
         <ScrollText size={20} aria-hidden />
         <LastEntry />
       </Button>

@@ -6,6 +6,7 @@ import { describeRow, turnsOf } from '../../../core/ledger/describeRow';
 import { LevelGlyph } from '../../components/findings/LevelMark';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { commandBody } from './commandBody';
+import { ledger as t } from '../../texts/en/ledger';
 
 /** What happened, newest at the bottom. */
 export function LedgerRoll() {
@@ -18,10 +19,10 @@ export function LedgerRoll() {
     if (roll.current) roll.current.scrollTop = roll.current.scrollHeight;
   }, [newest, waiting.length]);
   return (
-    <div className="roll" ref={roll} tabIndex={0} role="log" aria-label="Ledger entries">
+    <div className="roll" ref={roll} tabIndex={0} role="log" aria-label={t.ledgerEntries}>
       {(rows[0]?.seq ?? 1) > 1 && (
         <Button variant="text" onClick={() => void loadEarlier().then((ok) => setAway(!ok))}>
-          {away ? 'No way through to earlier entries; try again' : 'Earlier entries'}
+          {away ? t.noWayThroughToEarlierEntries : t.earlierEntries}
         </Button>
       )}
       <ol>
@@ -49,12 +50,12 @@ export function LedgerRoll() {
                   ))}
                 {turns.length > 3 && (
                   <span className="turn level-fix">
-                    <LevelGlyph level="fix" size={11} /> {turns.length} findings made
+                    <LevelGlyph level="fix" size={11} /> {t.findingsMade({ n: turns.length })}
                   </span>
                 )}
                 {cleared > 0 && (
                   <span className="turn level-sound">
-                    <LevelGlyph level="sound" size={11} /> {cleared} {cleared === 1 ? 'finding' : 'findings'} cleared
+                    <LevelGlyph level="sound" size={11} /> {cleared} {cleared === 1 ? t.finding : t.findings} {t.cleared}
                   </span>
                 )}
               </span>
@@ -64,7 +65,7 @@ export function LedgerRoll() {
         {waiting.map(({ commandId, command }) => (
           <li key={commandId} className="waiting">
             <span>…</span>
-            <span>{say(describeRow({ kind: command.kind, body: commandBody(command, settled) }))} (on its way)</span>
+            <span>{t.onItsWay({ value: say(describeRow({ kind: command.kind, body: commandBody(command, settled) })) })}</span>
           </li>
         ))}
       </ol>

@@ -9,6 +9,7 @@ import type { UnitPreferences } from '../../../core/units/inUnits';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { later } from '../../components/later';
 import { useKeptText } from '../../sync/useKeptText';
+import { ledger as t } from '../../texts/en/ledger';
 
 const News = later(() => import('../../components/News').then((m) => m.News));
 const read = (text: string, build: Build, unitPreferences: UnitPreferences) =>
@@ -34,7 +35,7 @@ export function QuickEntry() {
       setLine('');
     }
   };
-  if (who.role === 'viewer') return <p className="entry soft">You can look at this build, not enter into it.</p>;
+  if (who.role === 'viewer') return <p className="entry soft">{t.youCanLookAtThisBuild}</p>;
   return (
     <form
       className="entry"
@@ -44,7 +45,7 @@ export function QuickEntry() {
       }}
     >
       {answer?.kind === 'done' && (
-        <News onGone={() => setAnswer(null)}>{`${waiting.length > 0 ? 'Not sent yet' : 'Kept'}: ${say(answer.reads)}`}</News>
+        <News onGone={() => setAnswer(null)}>{`${waiting.length > 0 ? t.notSentYet : t.kept}: ${say(answer.reads)}`}</News>
       )}
       <div className="entry-reads" aria-live="polite">
         {answer?.kind === 'refused' && <span className="error-line">{say(answer.sentence)}</span>}
@@ -58,7 +59,7 @@ export function QuickEntry() {
             </Button>
           ))}
           <Button variant="text" onClick={() => setAnswer(null)}>
-            None of these
+            {t.noneOfThese}
           </Button>
         </div>
       )}
@@ -71,10 +72,10 @@ export function QuickEntry() {
           fullWidth
           value={line}
           autoComplete="off"
-          placeholder="pump 24 deg · 12.4 V under glow · note …"
+          placeholder={t.pump24Deg124V}
           slotProps={{
             input: {
-              'aria-label': 'Quick entry',
+              'aria-label': t.quickEntry,
               autoCapitalize: 'off',
               spellCheck: false,
               enterKeyHint: 'done',
@@ -86,7 +87,7 @@ export function QuickEntry() {
             if (answer) setAnswer(null);
           }}
         />
-        <IconButton type="submit" aria-label="Enter">
+        <IconButton type="submit" aria-label={t.enter}>
           <CornerDownLeft size={20} />
         </IconButton>
       </div>

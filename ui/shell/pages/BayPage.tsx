@@ -12,6 +12,7 @@ import { BayView, type BayBuild } from '../BayView';
 import { Page } from '../Page';
 import { askEarly } from '../usePage';
 import { useShell } from '../useShell';
+import { pages as t } from '../../texts/en/pages';
 
 interface Bay extends Signed {
   builds: BayBuild[];
@@ -37,10 +38,10 @@ function Shown() {
       {({ builds, next, who, due }) => (
         <>
           <div className="top-line">
-            <h1>The bay</h1>
+            <h1>{t.theBay}</h1>
             {roleMay(who.role, 'work') && (
               <Button className="push" component={Link} prefetch={false} href="/builds/new">
-                New build, or import
+                {t.newBuildOrImport}
               </Button>
             )}
           </div>

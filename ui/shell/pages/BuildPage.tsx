@@ -8,6 +8,7 @@ import { openBuild, type Opened } from '../../sync/openBuild';
 import { NotShown } from '../NotShown';
 import { useShell } from '../useShell';
 import { WorkspaceLayout } from '../WorkspaceLayout';
+import { pages as t } from '../../texts/en/pages';
 
 const uuid = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 
@@ -36,19 +37,19 @@ function Shown({ id }: { id: string }) {
   }, [id]);
   useEffect(() => {
     if (opened?.kind === 'signed-out') window.location.replace(`/sign-in?to=${encodeURIComponent(window.location.pathname)}`);
-    if (opened?.kind === 'ready') document.title = `${opened.known.kept.build.identity.name} · Lorbet`;
+    if (opened?.kind === 'ready') document.title = t.lorbet2({ name: opened.known.kept.build.identity.name });
   }, [opened]);
-  if (!opened || opened.kind === 'signed-out') return <LinearProgress aria-label="Opening" />;
+  if (!opened || opened.kind === 'signed-out') return <LinearProgress aria-label={t.opening} />;
   if (opened.kind === 'ready')
     return (
       <BuildProvider opened={opened}>
         <WorkspaceLayout />
       </BuildProvider>
     );
-  if (opened.kind === 'missing') return <NotShown title="There is no such build">It is not in this workshop.</NotShown>;
+  if (opened.kind === 'missing') return <NotShown title={t.thereIsNoSuchBuild}>{t.itIsNotInThisWorkshop}</NotShown>;
   return (
-    <NotShown title="No way through to the server" again={open}>
-      This build has not been opened on this device before; it opens as soon as there is a way through.
+    <NotShown title={t.noWayThroughToTheServer} again={open}>
+      {t.thisBuildHasNotBeenOpened}
     </NotShown>
   );
 }

@@ -3,6 +3,7 @@ import type { Signed } from '../../../core/people/Who';
 import { roleMay } from '../../../core/people/roles';
 import { ImportForm, NewBuildForm } from '../NewBuildForms';
 import { Page } from '../Page';
+import { pages as t } from '../../texts/en/pages';
 
 export function NewBuildPage() {
   return (
@@ -11,19 +12,17 @@ export function NewBuildPage() {
         roleMay(who.role, 'work') ? (
           <>
             <section>
-              <h1>New build</h1>
+              <h1>{t.newBuild}</h1>
               <NewBuildForm />
             </section>
             <section>
-              <h2>Import</h2>
-              <p className="soft lead-in">A build file that Lorbet wrote, here or elsewhere.</p>
+              <h2>{t.import}</h2>
+              <p className="soft lead-in">{t.aBuildFileThatLorbetWrote}</p>
               <ImportForm />
             </section>
           </>
         ) : (
-          <p>
-            {who.name} signs in as {who.role}; a fitter or a lead makes a new build.
-          </p>
+          <p>{t.signsInAsAFitterOr({ name: who.name, role: who.role })}</p>
         )
       }
     </Page>

@@ -3,6 +3,7 @@ import type { Signed } from '../../../core/people/Who';
 import type { SignInRecord } from '../../../core/people/SignInRecord';
 import { CrewView, type Member } from '../people/CrewView';
 import { Page } from '../Page';
+import { pages as t } from '../../texts/en/pages';
 
 interface Crew extends Signed {
   crew: Member[];
@@ -15,7 +16,7 @@ export function PeoplePage() {
     <Page<Crew> url="/api/crew" back>
       {({ crew, signIns, self }, refresh) => (
         <>
-          <h1>People</h1>
+          <h1>{t.people}</h1>
           <CrewView crew={crew} signIns={signIns} self={self} refresh={refresh} />
         </>
       )}

@@ -9,6 +9,7 @@ import type { PartLists } from '../settings/PartListEditor';
 import { later } from '../../components/later';
 import { Page } from '../Page';
 import { askEarly } from '../usePage';
+import { pages as t } from '../../texts/en/pages';
 
 // Far down the page, and with some ninety cells: who came to change a unit doesn't wait for it.
 const PartListEditor = later(() => import('../settings/PartListEditor').then((m) => m.PartListEditor));
@@ -25,38 +26,35 @@ function Sections({ who, practices, partLists }: Settings) {
   return (
     <>
       <section>
-        <h1>Settings</h1>
+        <h1>{t.settings}</h1>
         <Box component="h2" sx={{ mt: 1.75 }}>
-          Units
+          {t.units}
         </Box>
-        <p className="soft">For you, on every device. Figures are kept metric; only what is shown changes.</p>
+        <p className="soft">{t.forYouOnEveryDeviceFigures}</p>
         <UnitChoice unitPreferences={who.unitPreferences} />
         <Box component="h2" sx={{ mt: 2.75 }}>
-          Light
+          {t.light}
         </Box>
-        <p className="soft">For this device.</p>
+        <p className="soft">{t.forThisDevice}</p>
         <ThemeChoice />
         <Box component="h2" sx={{ mt: 2.75 }}>
-          Sessions
+          {t.sessions}
         </Box>
         <Box component="p" className="soft" sx={{ mb: 1 }}>
-          A session ends after 12 hours without use, and after 7 days at the latest.
+          {t.aSessionEndsAfter12Hours}
         </Box>
         <SignOutButton everywhere />
       </section>
       <section>
-        <h2>The workshop’s practices</h2>
-        <p className="soft">
-          With which new builds begin. A build keeps those it was begun with until a lead changes them on its own sheet, and each
-          finding in the ledger bears the rule that was in force. A maker’s figure goes before them all.
-        </p>
+        <h2>{t.theWorkshopsPractices}</h2>
+        <p className="soft">{t.withWhichNewBuildsBeginA}</p>
         <WorkshopPractices practices={practices} mayChange={mayManage} />
       </section>
       <Box component="section" sx={{ gridColumn: '1 / -1' }}>
         <Box component="h2" sx={{ mt: 1.75 }}>
-          The workshop’s part lists
+          {t.theWorkshopsPartLists}
         </Box>
-        <p className="soft">What a kit should hold; each build is checked against its own copy. A lead changes them.</p>
+        <p className="soft">{t.whatAKitShouldHoldEach}</p>
         <PartListEditor kept={partLists} mayChange={mayManage} />
       </Box>
     </>

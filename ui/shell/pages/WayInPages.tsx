@@ -5,6 +5,7 @@ import { SignInForm, type DemoPeople } from '../people/SignInForm';
 import { FirstLeadForm } from '../people/FirstLeadForm';
 import { JoinForm } from '../people/JoinForm';
 import { getJson } from '../../sync/postJson';
+import { pages as t } from '../../texts/en/pages';
 
 interface WayIn {
   anybody: boolean;
@@ -30,14 +31,14 @@ function Unreachable({ errors }: { errors: readonly string[] }) {
 export function SignIn() {
   const to = pathOf(new URLSearchParams(window.location.search).get('to'));
   const answer = useAnswer<WayIn>('/api/sign-in');
-  if (!answer) return <LinearProgress aria-label="Opening" />;
+  if (!answer) return <LinearProgress aria-label={t.opening} />;
   if (!answer.ok) return <Unreachable errors={answer.errors} />;
   if (!answer.value.anybody) return leaveTo('/set-up');
   if (answer.value.signedIn) return leaveTo(to);
   return (
     <>
-      <h1>Sign in</h1>
-      <p className="soft lead-in">Fitting a diesel heater, from tank to signed certificate.</p>
+      <h1>{t.signIn}</h1>
+      <p className="soft lead-in">{t.fittingADieselHeaterFromTank}</p>
       <SignInForm to={to} demo={answer.value.demo} />
     </>
   );
@@ -45,13 +46,13 @@ export function SignIn() {
 
 export function SetUp() {
   const answer = useAnswer<WayIn>('/api/sign-in');
-  if (!answer) return <LinearProgress aria-label="Opening" />;
+  if (!answer) return <LinearProgress aria-label={t.opening} />;
   if (!answer.ok) return <Unreachable errors={answer.errors} />;
   if (answer.value.anybody) return leaveTo('/');
   return (
     <>
-      <h1>Begin</h1>
-      <p className="soft lead-in">Nobody is known here yet. The first lead can waive and sign.</p>
+      <h1>{t.begin}</h1>
+      <p className="soft lead-in">{t.nobodyIsKnownHereYetThe}</p>
       <FirstLeadForm />
     </>
   );
@@ -60,21 +61,21 @@ export function SetUp() {
 export function Join() {
   const token = window.location.pathname.split('/')[2] ?? '';
   const answer = useAnswer<{ invited: { name: string; login: string } | null }>(`/api/join?token=${encodeURIComponent(token)}`);
-  if (!answer) return <LinearProgress aria-label="Opening" />;
+  if (!answer) return <LinearProgress aria-label={t.opening} />;
   if (!answer.ok) return <Unreachable errors={answer.errors} />;
   const { invited } = answer.value;
   return (
     <>
-      <h1>Choose a password</h1>
+      <h1>{t.chooseAPassword}</h1>
       {invited ? (
         <>
           <p className="lead-in">
-            {invited.name}, you sign in as <span className="mono">{invited.login}</span>.
+            {t.youSignInAs({ name: invited.name })} <span className="mono">{invited.login}</span>.
           </p>
           <JoinForm token={token} login={invited.login} />
         </>
       ) : (
-        <p className="error-line">This link was used already, or is older than three days; ask a lead for a new one.</p>
+        <p className="error-line">{t.thisLinkWasUsedAlreadyOr}</p>
       )}
     </>
   );

@@ -13,6 +13,7 @@ import { Field } from '../../components/forms/Field';
 import { SignInNameField } from '../../components/forms/PersonFields';
 import { Pick } from '../../components/forms/Pick';
 import { useSentForm } from '../../components/forms/useSentForm';
+import { people as t } from '../../texts/en/people';
 
 export interface Member {
   id: string;
@@ -24,8 +25,12 @@ export interface Member {
 }
 const roleHints: Record<Role, string> = {
   viewer: 'looks',
-  fitter: 'looks, works, signs',
-  lead: 'looks, works, signs, waives, manages people and rules',
+  get fitter() {
+    return t.looksWorksSigns;
+  },
+  get lead() {
+    return t.looksWorksSignsWaivesManagesPeople;
+  },
 };
 
 /** A link that is shown once: it is not kept anywhere, only its hash is. */
@@ -33,7 +38,7 @@ function LinkOnce({ token, name }: { token: string; name: string }) {
   return (
     <div className="banner" role="status">
       <p>
-        <strong>Give this link to {name}.</strong> It works once, for three days, and can’t be shown again.
+        <strong>{t.giveThisLinkTo({ name })}</strong> {t.itWorksOnceForThreeDays}
       </p>
       <Box component="p" className="mono" sx={{ overflowWrap: 'anywhere' }} data-link>
         {`${window.location.origin}/join/${token}`}
@@ -59,14 +64,14 @@ function MemberRow({ member, self, onDone }: { member: Member; self: boolean; on
     <li className="crew-row">
       <div>
         <strong>{member.name}</strong>
-        {self && <span className="soft"> (you)</span>}
+        {self && <span className="soft"> {t.you}</span>}
         <p className="soft">
           {member.login}
-          {member.disabled ? ', disabled' : member.invited ? ', has not chosen a password yet' : ''}
+          {member.disabled ? t.disabled : member.invited ? t.hasNotChosenAPasswordYet : ''}
         </p>
       </div>
       <Pick
-        label={`Role of ${member.name}`}
+        label={t.roleOf({ name: member.name })}
         labelIsShown={false}
         options={roleOptions}
         value={member.role}
@@ -74,11 +79,12 @@ function MemberRow({ member, self, onDone }: { member: Member; self: boolean; on
       />
       <div className="inline">
         <Button onClick={() => void change({ action: member.disabled ? 'enable' : 'disable' })}>
-          {member.disabled ? 'Enable' : 'Disable'}
+          {member.disabled ? t.enable : t.disable}
           <span className="visually-hidden"> {member.name}</span>
         </Button>
         <Button onClick={() => void change({ action: 'reset' })}>
-          New password<span className="visually-hidden"> for {member.name}</span>
+          {t.newPassword}
+          <span className="visually-hidden"> {t.forText({ name: member.name })}</span>
         </Button>
       </div>
       <Problems all={errors} />
@@ -103,12 +109,12 @@ function InviteForm({ onDone }: { onDone: () => void }) {
   };
   return (
     <AwakeForm className="form-narrow" onSubmit={send(invite)}>
-      <Field label="Name, as it stands under certificates" maxLength={80} {...field('name')} />
+      <Field label={t.nameAsItStandsUnderCertificates} maxLength={80} {...field('name')} />
       <SignInNameField {...field('login')} />
-      <Pick label="Role" options={roleOptions} {...form.register('role')} />
+      <Pick label={t.role} options={roleOptions} {...form.register('role')} />
       <Problems all={problems} />
       <Button type="submit" variant="contained">
-        Make a link for this person
+        {t.makeALinkForThisPerson}
       </Button>
       {given && <LinkOnce token={given.token} name={given.name} />}
     </AwakeForm>
@@ -136,20 +142,20 @@ export function CrewView({
       </Box>
       <Box className="columns" sx={{ mt: 3.25 }}>
         <section>
-          <h2>Somebody new</h2>
+          <h2>{t.somebodyNew}</h2>
           <InviteForm onDone={refresh} />
         </section>
         <section>
-          <h2>Who came in, and what was changed</h2>
-          <p className="soft">The newest {signIns.length}; this record can be added to, never changed.</p>
-          <div className="sign-ins" tabIndex={0} role="region" aria-label="Record of sign-ins">
+          <h2>{t.whoCameInAndWhatWas}</h2>
+          <p className="soft">{t.theNewestThisRecordCanBe({ n: signIns.length })}</p>
+          <div className="sign-ins" tabIndex={0} role="region" aria-label={t.recordOfSignIns}>
             <Table>
               <TableHead>
                 <TableRow>
-                  <TableCell>When</TableCell>
-                  <TableCell>Who</TableCell>
-                  <TableCell>What</TableCell>
-                  <TableCell>From</TableCell>
+                  <TableCell>{t.when}</TableCell>
+                  <TableCell>{t.who}</TableCell>
+                  <TableCell>{t.what}</TableCell>
+                  <TableCell>{t.from}</TableCell>
                 </TableRow>
               </TableHead>
               <TableBody>
@@ -159,7 +165,7 @@ export function CrewView({
                     <TableCell>{line.login}</TableCell>
                     <TableCell>
                       {line.event}
-                      {line.by && <span className="soft"> by {line.by}</span>}
+                      {line.by && <span className="soft"> {t.byBy({ by: line.by })}</span>}
                     </TableCell>
                     <TableCell className="mono soft" title={line.agent}>
                       {line.address || '—'}

@@ -8,6 +8,7 @@ import { bySchema } from '../../components/forms/bySchema';
 import { Field } from '../../components/forms/Field';
 import { NewPasswordField, SignInNameField } from '../../components/forms/PersonFields';
 import { useSentForm } from '../../components/forms/useSentForm';
+import { people as t } from '../../texts/en/people';
 
 const blank = { workshop: '', name: '', login: '', password: '' };
 
@@ -21,13 +22,13 @@ export function FirstLeadForm() {
   };
   return (
     <AwakeForm className="form-narrow" onSubmit={send(enter)}>
-      <Field label="Workshop’s name" maxLength={80} {...field('workshop')} />
-      <Field label="Your name, as it stands under certificates" autoComplete="name" maxLength={80} {...field('name')} />
+      <Field label={t.workshopsName} maxLength={80} {...field('workshop')} />
+      <Field label={t.yourNameAsItStandsUnder} autoComplete="name" maxLength={80} {...field('name')} />
       <SignInNameField autoComplete="username" {...field('login')} />
       <NewPasswordField {...field('password')} />
       <Problems all={problems} />
       <Button type="submit" variant="contained">
-        Begin
+        {t.begin}
       </Button>
     </AwakeForm>
   );

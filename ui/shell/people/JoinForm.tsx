@@ -8,6 +8,7 @@ import { bySchema } from '../../components/forms/bySchema';
 import { Field } from '../../components/forms/Field';
 import { NewPasswordField } from '../../components/forms/PersonFields';
 import { useSentForm } from '../../components/forms/useSentForm';
+import { people as t } from '../../texts/en/people';
 
 const blank = { password: '', again: '' };
 
@@ -22,12 +23,12 @@ export function JoinForm({ token, login }: { token: string; login: string }) {
   };
   return (
     <AwakeForm className="form-narrow" onSubmit={send(join)}>
-      <Field label="Sign-in name" autoComplete="username" maxLength={60} value={login} readOnly />
+      <Field label={t.signInName} autoComplete="username" maxLength={60} value={login} readOnly />
       <NewPasswordField {...field('password')} />
-      <NewPasswordField label="The same again" {...field('again')} />
+      <NewPasswordField label={t.theSameAgain} {...field('again')} />
       <Problems all={problems} />
       <Button type="submit" variant="contained">
-        Keep it and sign in
+        {t.keepItAndSignIn}
       </Button>
     </AwakeForm>
   );

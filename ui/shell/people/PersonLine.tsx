@@ -4,6 +4,7 @@ import type { Role } from '../../../core/people/roles';
 import { ThemeSwitch } from '../ThemeSwitch';
 import { useSmall } from '../../components/useSmall';
 import { SignOutButton } from './SignOutButton';
+import { people as t } from '../../texts/en/people';
 
 // A menu is for phones alone; elsewhere nobody waits for its script.
 const PersonMenu = lazy(() => import('./PersonMenu').then((m) => ({ default: m.PersonMenu })));
@@ -25,14 +26,14 @@ export function PersonLine({
     <header className="top-line">
       {back ? (
         <Link className="word-mark" prefetch={false} href="/">
-          <span className="dip-ring" aria-hidden /> Bay
+          <span className="dip-ring" aria-hidden /> {t.bay}
         </Link>
       ) : (
         <span className="word-mark">
           <span className="dip-ring" aria-hidden /> {title}
         </span>
       )}
-      {demo && <span className="invented">invented demo</span>}
+      {demo && <span className="invented">{t.inventedDemo}</span>}
       {small ? (
         <Suspense fallback={null}>
           <PersonMenu person={person} />
@@ -44,11 +45,11 @@ export function PersonLine({
           </span>
           {person.role === 'lead' && (
             <Link className="plain-link" prefetch={false} href="/people">
-              People
+              {t.people}
             </Link>
           )}
           <Link className="plain-link" prefetch={false} href="/settings">
-            Settings
+            {t.settings}
           </Link>
           <SignOutButton />
           <ThemeSwitch />

@@ -6,6 +6,7 @@ import { AwakeForm } from '../../components/AwakeForm';
 import { Problems } from '../../components/cells/Problems';
 import { Field } from '../../components/forms/Field';
 import { useSentForm } from '../../components/forms/useSentForm';
+import { people as t } from '../../texts/en/people';
 
 const blank = { login: '', password: '' };
 
@@ -28,19 +29,19 @@ export function SignInForm({ to, demo }: { to: string; demo: DemoPeople | null }
   };
   return (
     <AwakeForm className="form-narrow" onSubmit={send(enter)}>
-      <Field label="Sign-in name" autoComplete="username" autoCapitalize="off" maxLength={60} {...field('login')} />
-      <Field label="Password" type="password" autoComplete="current-password" maxLength={200} {...field('password')} />
+      <Field label={t.signInName} autoComplete="username" autoCapitalize="off" maxLength={60} {...field('login')} />
+      <Field label={t.password} type="password" autoComplete="current-password" maxLength={200} {...field('password')} />
       <Problems all={problems} />
       <Button type="submit" variant="contained">
-        Sign in
+        {t.signIn}
       </Button>
       {demo && (
-        <section aria-label="Demo people">
+        <section aria-label={t.demoPeople}>
           <Box component="p" className="invented" sx={{ display: 'inline-block' }}>
-            This is a demo: workshop, people, vehicles and figures are all invented.
+            {t.thisIsADemoWorkshopPeople}
           </Box>
           <Box component="p" sx={{ mt: 1 }}>
-            Touch a person to fill in the sign-in (password <span className="mono">{demo.password}</span>):
+            {t.touchAPersonToFillIn} <span className="mono">{demo.password}</span>):
           </Box>
           <Box className="inline" sx={{ mt: 0.75 }}>
             {demo.people.map((person) => (

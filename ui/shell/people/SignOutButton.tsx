@@ -2,6 +2,7 @@
 import { Button } from '@mui/material';
 import { device } from '../../sync/device';
 import { postJson } from '../../sync/postJson';
+import { people as t } from '../../texts/en/people';
 
 /** Signs out here, or on every device. What was kept for work without a connection goes; what waits to be sent stays. */
 export function SignOutButton({ everywhere = false }: { everywhere?: boolean }) {
@@ -12,7 +13,7 @@ export function SignOutButton({ everywhere = false }: { everywhere?: boolean }) 
   };
   return (
     <Button variant={everywhere ? 'outlined' : 'text'} onClick={() => void leave()}>
-      {everywhere ? 'Sign out on every device' : 'Sign out'}
+      {everywhere ? t.signOutOnEveryDevice : t.signOut}
     </Button>
   );
 }

@@ -8,11 +8,12 @@ import { postJson } from '../../sync/postJson';
 import { PracticeChoices } from '../../components/cells/PracticeChoices';
 import { RadioChoice } from '../../components/forms/RadioChoice';
 import { useAwake } from '../../components/useAwake';
+import { settings as t } from '../../texts/en/settings';
 
 function Told({ told }: { told: string[] | 'kept' | null }) {
   return (
     <Box aria-live="polite" sx={{ minHeight: 24 }}>
-      {told === 'kept' && <p>Kept.</p>}
+      {told === 'kept' && <p>{t.kept}</p>}
       {Array.isArray(told) && <p className="error-line">{told.join(' ')}</p>}
     </Box>
   );
@@ -65,8 +66,8 @@ export function ThemeChoice() {
       name="Light"
       nameIsShown={false}
       options={[
-        ['system', 'as the device'],
-        ['light', 'bright garage'],
+        ['system', t.asTheDevice],
+        ['light', t.brightGarage],
         ['dark', 'night'],
       ]}
       chosen={inBrowser ? mode : undefined}

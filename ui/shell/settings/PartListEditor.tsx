@@ -8,6 +8,7 @@ import { FileButton } from '../../components/cells/FileButton';
 import { saveAs } from '../../components/lists/saveAs';
 import { CellInput, CellPick, Options } from '../../components/cells/CellInput';
 import { postJson } from '../../sync/postJson';
+import { settings as t } from '../../texts/en/settings';
 
 export type PartLists = Record<Family, { rows: PartRow[]; version: number }>;
 const columns = ['name', 'kind', 'needed', 'weak'] as const;
@@ -24,7 +25,7 @@ export function PartListEditor({ kept, mayChange }: { kept: PartLists; mayChange
     const done = await postJson<PartLists>('/api/part-lists', { family, version, rows });
     setTold(
       done.ok
-        ? { text: `Kept, ${families[family]}: ${rows.length} parts.`, bad: false }
+        ? { text: t.keptParts({ family: families[family], n: rows.length }), bad: false }
         : { text: done.errors.join(' '), bad: true },
     );
     if (done.ok) setLists((old) => ({ ...old, [family]: done.value[family] }));
@@ -35,13 +36,13 @@ export function PartListEditor({ kept, mayChange }: { kept: PartLists; mayChange
     if (read.ok) change(read.rows);
     setTold(
       read.ok
-        ? { text: `${read.rows.length} parts read; keep them to make them the workshop’s.`, bad: false }
+        ? { text: t.partsReadKeepThemToMake({ n: read.rows.length }), bad: false }
         : { text: read.errors.join(' '), bad: true },
     );
   };
   return (
-    <section aria-label="Part lists">
-      <Box className="inline" role="group" aria-label="Family" sx={{ margin: '8px 0' }}>
+    <section aria-label={t.partLists}>
+      <Box className="inline" role="group" aria-label={t.family} sx={{ margin: '8px 0' }}>
         {(Object.keys(families) as Family[]).map((id) => (
           <Button key={id} aria-pressed={family === id} onClick={() => setFamily(id)}>
             {families[id]}
@@ -53,14 +54,14 @@ export function PartListEditor({ kept, mayChange }: { kept: PartLists; mayChange
           <li key={i}>
             <CellInput
               look="text"
-              name={`Part ${i + 1}, name`}
+              name={t.partName({ i: i + 1 })}
               value={row.name ?? ''}
               field={{ maxLength: 80 }}
               readOnly={!mayChange}
               onChange={(event) => edit(i, { name: event.target.value })}
             />
             <CellPick
-              name={`Part ${i + 1}, kind`}
+              name={t.partKind({ i: i + 1 })}
               value={row.kind ?? 'other'}
               disabled={!mayChange}
               onChoose={(id) => edit(i, { kind: id as keyof typeof partKinds })}
@@ -69,14 +70,14 @@ export function PartListEditor({ kept, mayChange }: { kept: PartLists; mayChange
             </CellPick>
             <CellInput
               type="number"
-              name={`Part ${i + 1}, needed`}
+              name={t.partNeeded({ i: i + 1 })}
               value={row.needed ?? 1}
               field={{ min: 1, max: 999 }}
               readOnly={!mayChange}
               onChange={(event) => edit(i, { needed: Math.round(Number(event.target.value)) })}
             />
             <CellPick
-              name={`Part ${i + 1}, known as weak`}
+              name={t.partKnownAsWeak({ i: i + 1 })}
               value={row.weak ?? 'none'}
               disabled={!mayChange}
               onChoose={(id) => edit(i, { weak: id as keyof typeof weakKinds })}
@@ -84,7 +85,7 @@ export function PartListEditor({ kept, mayChange }: { kept: PartLists; mayChange
               <Options of={weakKinds} />
             </CellPick>
             {mayChange && (
-              <IconButton aria-label={`Remove part ${i + 1}`} onClick={() => change(rows.filter((_, k) => k !== i))}>
+              <IconButton aria-label={t.removePart({ i: i + 1 })} onClick={() => change(rows.filter((_, k) => k !== i))}>
                 ×
               </IconButton>
             )}
@@ -100,17 +101,17 @@ export function PartListEditor({ kept, mayChange }: { kept: PartLists; mayChange
         {mayChange && (
           <>
             <Button variant="contained" onClick={() => void keep()}>
-              Keep this list
+              {t.keepThisList}
             </Button>
-            <Button onClick={() => change([...rows, { name: 'part', kind: 'other', needed: 1 }])}>One part more</Button>
+            <Button onClick={() => change([...rows, { name: 'part', kind: 'other', needed: 1 }])}>{t.onePartMore}</Button>
             <FileButton name="Part list, CSV" accept=".csv,text/csv" onFiles={([first]) => void bringIn(first)}>
-              Import a list (CSV)
+              {t.importAListCsv}
             </FileButton>
-            <Button onClick={() => change([...startingLists[family]])}>As Lorbet begins</Button>
+            <Button onClick={() => change([...startingLists[family]])}>{t.asLorbetBegins}</Button>
           </>
         )}
         <Button onClick={() => saveAs(writeRowsCsv('parts', rows, columns), 'text/csv', `parts-${family}.csv`)}>
-          Download list (CSV)
+          {t.downloadListCsv}
         </Button>
       </Box>
     </section>

@@ -4,6 +4,7 @@ import { boresTried, type LinePicture } from '../../../core/drawing/line/linePic
 import { inUnit } from '../../../core/units/inUnits';
 import { formatFixed, formatShort } from '../../../core/units/formatNumber';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
+import { fuel as t } from '../../texts/en/fuel';
 
 /** What another bore would do to this line: fuel held, strokes to fill, pressure to draw, bubbles. */
 export function BoreTable({ picture }: { picture: LinePicture }) {
@@ -16,26 +17,26 @@ export function BoreTable({ picture }: { picture: LinePicture }) {
       <Table>
         <TableHead>
           <TableRow>
-            <TableCell>Bore</TableCell>
-            <TableCell>Holds, mL</TableCell>
-            <TableCell>Strokes to fill</TableCell>
-            <TableCell>Fuel creeps, mm/s</TableCell>
-            <TableCell>To draw through, {kPa}</TableCell>
-            <TableCell>A bubble</TableCell>
+            <TableCell>{t.bore}</TableCell>
+            <TableCell>{t.holdsMl}</TableCell>
+            <TableCell>{t.strokesToFill}</TableCell>
+            <TableCell>{t.fuelCreepsMmS}</TableCell>
+            <TableCell>{t.toDrawThrough({ kPa })}</TableCell>
+            <TableCell>{t.aBubble}</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
           {boresTried(picture.facts, picture.asBuilt.temperatureC).map((tried) => (
             <TableRow key={tried.boreMm} className={own.has(tried.boreMm) ? 'own' : undefined}>
               <TableCell component="th" scope="row">
-                {say(`${formatShort(tried.boreMm, 1)} mm`)}
-                {own.has(tried.boreMm) ? ', this line' : ''}
+                {say(t.boremmMm({ boreMm: formatShort(tried.boreMm, 1) }))}
+                {own.has(tried.boreMm) ? t.thisLine : ''}
               </TableCell>
               <TableCell className="mono">{formatFixed(tried.volumeMl, 1)}</TableCell>
               <TableCell className="mono">{formatFixed(tried.strokes)}</TableCell>
               <TableCell className="mono">{formatFixed(tried.speedMmS, 1)}</TableCell>
               <TableCell className="mono">{formatFixed(inUnit(tried.dropKPa, 'kPa', who.unitPreferences).value, 1)}</TableCell>
-              <TableCell>{tried.carries ? 'is carried along' : 'stands and gathers'}</TableCell>
+              <TableCell>{tried.carries ? t.isCarriedAlong : t.standsAndGathers}</TableCell>
             </TableRow>
           ))}
         </TableBody>

@@ -7,13 +7,14 @@ import { writeCutListCsv } from '../../../formats/cutListCsv';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { saveAs } from '../../components/lists/saveAs';
+import { fuel as t } from '../../texts/en/fuel';
 
 /** What to cut from which length, what the kit gives, what to buy. */
 export function CutListView() {
   const { build } = useWorkspace('build');
   const say = useSay();
   const list = useMemo(() => cutListOf(build), [build]);
-  if ('missing' in list) return <p className="soft">Before it can be cut: {needsText(list.missing)}</p>;
+  if ('missing' in list) return <p className="soft">{t.beforeItCanBeCut({ missing: needsText(list.missing) })}</p>;
   if ('problem' in list)
     return (
       <p className="error-line" role="alert">
@@ -27,24 +28,25 @@ export function CutListView() {
       <ol className="steps">
         {list.pieces.map((piece) => (
           <li key={`${piece.name}${piece.lengthMm}`}>
-            {say(`${formatFixed(piece.lengthMm)} mm`)} of bore {say(`${formatFixed(piece.boreMm, 1)} mm`)}: {piece.name}
-            <span className="soft"> (length {piece.from})</span>
+            {say(t.lengthmmMm({ lengthMm: formatFixed(piece.lengthMm) }))} {t.ofBore}{' '}
+            {say(t.boremmMm({ boreMm: formatFixed(piece.boreMm, 1) }))}: {piece.name}
+            <span className="soft"> {t.length({ from: piece.from })}</span>
           </li>
         ))}
       </ol>
       <p className="soft">
-        Left over: {list.offcuts.map((mm, i) => `${say(`${formatFixed(mm)} mm`)} of length ${i + 1}`).join(', ')}. Cut square with
-        a cutter, not with a knife.
+        {t.leftOver} {list.offcuts.map((mm, i) => t.ofLength({ mm: say(t.mmMm({ mm: formatFixed(mm) })), i: i + 1 })).join(', ')}
+        {t.cutSquareWithACutterNot}
       </p>
       <div className="wide-table">
         <Table>
           <TableHead>
             <TableRow>
-              <TableCell>Item</TableCell>
-              <TableCell>Needed</TableCell>
-              <TableCell>Kit gives</TableCell>
-              <TableCell>To buy</TableCell>
-              <TableCell>How counted</TableCell>
+              <TableCell>{t.item}</TableCell>
+              <TableCell>{t.needed}</TableCell>
+              <TableCell>{t.kitGives}</TableCell>
+              <TableCell>{t.toBuy}</TableCell>
+              <TableCell>{t.howCounted}</TableCell>
             </TableRow>
           </TableHead>
           <TableBody>
@@ -73,7 +75,7 @@ export function CutListView() {
           )
         }
       >
-        Download cut list (CSV)
+        {t.downloadCutListCsv}
       </Button>
     </>
   );

@@ -11,6 +11,7 @@ import { useWorkspace } from '../../sync/useWorkspace';
 import { useWorker } from '../../components/useWorker';
 import { useWidth } from '../../charts/useWidth';
 import { ChartFrame } from '../../charts/ChartFrame';
+import { fuel as t } from '../../texts/en/fuel';
 
 const make = () => new Worker(new URL('../../../workers/fillSpread.ts', import.meta.url), { type: 'module' });
 interface Asked {
@@ -26,28 +27,32 @@ export function FillSpreadView({ facts }: { facts: FillSpreadFacts }) {
   const [holder, width] = useWidth<HTMLDivElement>(420);
   const input = useMemo(() => ({ facts, draws, seed: 1 }), [facts]);
   const { answer, failed } = useWorker<Asked, FillSpread | null>(make, onPage, input);
-  if (failed) return <p className="error-line">The spread could not be drawn on this device.</p>;
+  if (failed) return <p className="error-line">{t.theSpreadCouldNotBeDrawn}</p>;
   const max = Math.max(1, ...(answer?.bars.map(({ count }) => count) ?? []));
   const matters = answer && mattersMost(answer.strokes);
   return (
     <Box ref={holder} data-fill-spread={answer?.draws} sx={{ mt: 2 }}>
       {answer ? (
         <p>
-          Nine times of ten the first fill takes{' '}
+          {t.nineTimesOfTenTheFirst}{' '}
           <strong className="mono">
-            {formatFixed(answer.strokes.p5)} to {formatFixed(answer.strokes.p95)}
+            {t.p5ToP95({ p5: formatFixed(answer.strokes.p5), p95: formatFixed(answer.strokes.p95) })}
           </strong>{' '}
-          strokes{matters ? `; it hangs most on ${fillInputs[matters as keyof typeof fillInputs]}` : ''}.
+          {t.strokes}
+          {matters ? t.itHangsMostOn({ matters: fillInputs[matters as keyof typeof fillInputs] }) : ''}.
         </p>
       ) : (
         <p className="soft" role="status">
-          Filling the line {formatFixed(draws)} times…
+          {t.fillingTheLineTimes({ draws: formatFixed(draws) })}
         </p>
       )}
       {answer && (
         <ChartFrame
           height={96}
-          words={`How often each count of strokes came out, from ${formatFixed(answer.bars[0]?.from ?? 0)} to ${formatFixed(answer.bars[answer.bars.length - 1]?.to ?? 0)}.`}
+          words={t.howOftenEachCountOfStrokes({
+            from: formatFixed(answer.bars[0]?.from ?? 0),
+            to: formatFixed(answer.bars[answer.bars.length - 1]?.to ?? 0),
+          })}
         >
           {answer.bars.map(({ from, count }, i) => {
             const wide = (width - 20) / answer.bars.length;
@@ -83,7 +88,11 @@ export function FirstFillView() {
   const [holder, width] = useWidth<HTMLDivElement>(520);
   const fill = useMemo(() => ('missing' in facts ? null : firstFill(facts, 60000, 1)), [facts]);
   if ('missing' in facts || !fill)
-    return <p className="soft">Before the fill can be told: {needsText('missing' in facts ? facts.missing : [])}</p>;
+    return (
+      <p className="soft">
+        {t.beforeTheFillCanBeTold} {needsText('missing' in facts ? facts.missing : [])}
+      </p>
+    );
   const all = facts.chambers.reduce((sum, { volumeMl }) => sum + volumeMl, 0);
   const frame = fill.frames[Math.min(fill.frames.length - 1, Math.round(at * (fill.frames.length - 1)))];
   const px = (ml: number) => (ml / Math.max(all, 1e-9)) * (width - 4);
@@ -110,8 +119,14 @@ export function FirstFillView() {
   const here = frame ? facts.chambers[frame.at] : undefined;
   const pumpAt = bars.find(({ side }) => side === 'pressure')?.x;
   const sentence = frame
-    ? `Stroke ${formatFixed(frame.stroke)} of ${formatFixed(fill.strokes)}: ${here ? `the front is in “${here.name}”` : 'fuel is at the heater: stop'}; ${formatFixed(frame.liquidMl, 1)} mL drawn${frame.trappedMl > 0.005 ? `, ${formatFixed(frame.trappedMl, 2)} mL of air left behind` : ''}.`
-    : 'Nothing to fill.';
+    ? t.strokeOfMlDrawn({
+        stroke: formatFixed(frame.stroke),
+        strokes: formatFixed(fill.strokes),
+        more: here ? t.theFrontIsIn({ name: here.name }) : t.fuelIsAtTheHeaterStop,
+        liquidMl: formatFixed(frame.liquidMl, 1),
+        more2: frame.trappedMl > 0.005 ? t.mlOfAirLeftBehind({ trappedMl: formatFixed(frame.trappedMl, 2) }) : '',
+      })
+    : t.nothingToFill;
   return (
     <div ref={holder}>
       <p role="status">
@@ -139,30 +154,30 @@ export function FirstFillView() {
           <>
             <path d={`M${pumpAt},6V52`} stroke="var(--ink)" strokeWidth={3} />
             <text x={pumpAt} y={64} textAnchor="middle">
-              pump
+              {t.pump}
             </text>
           </>
         )}
         <text x={2} y={64}>
-          tank
+          {t.tank}
         </text>
         <text x={width - 2} y={64} textAnchor="end">
-          heater
+          {t.heater}
         </text>
       </ChartFrame>
       <Slider
-        aria-label="Strokes so far"
+        aria-label={t.strokesSoFar}
         value={at}
         min={0}
         max={1}
         step={0.002}
-        getAriaValueText={() => `stroke ${frame?.stroke ?? 0}`}
+        getAriaValueText={() => t.stroke({ stroke: frame?.stroke ?? 0 })}
         onChange={(_event, to) => setAt(Number(to))}
       />
       {fill.trapped.length > 0 && (
         <p>
-          Air stays in {fill.trapped.map(({ name, ml }) => `${name} (${formatFixed(ml, 2)} mL)`).join(', ')}: it comes out later,
-          as bubbles, when it likes.
+          {t.airStaysIn} {fill.trapped.map(({ name, ml }) => t.nameMlMl({ name, ml: formatFixed(ml, 2) })).join(', ')}
+          {t.itComesOutLaterAsBubbles}
         </p>
       )}
       <FillSpreadView facts={facts} />

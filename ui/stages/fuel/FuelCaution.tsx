@@ -1,11 +1,7 @@
 import { Caution, manualFirst } from '../../components/Caution';
+import { fuel as t } from '../../texts/en/fuel';
 
 /** Where fuel is handled. */
 export function FuelCaution() {
-  return (
-    <Caution>
-      Fuel burns and its vapour travels: no flame or spark near it, rags and an extinguisher at hand. Two people to lower a tank.
-      Never weld one that has held fuel. {manualFirst}
-    </Caution>
-  );
+  return <Caution>{t.fuelBurnsAndItsVapourTravels({ manualFirst: manualFirst() })}</Caution>;
 }

@@ -3,11 +3,18 @@ import { format } from 'date-fns';
 import { leakDue, type LeakLook } from '../../../core/model/fuel/leakDue';
 import { useNow } from '../../components/useNow';
 import { useWorkspace } from '../../sync/useWorkspace';
+import { fuel as t } from '../../texts/en/fuel';
 
 export const looks: Record<LeakLook, string> = {
-  wipe: 'wipe it dry',
-  warm: 'look with the heater warm',
-  night: 'look after the night',
+  get wipe() {
+    return t.wipeItDry;
+  },
+  get warm() {
+    return t.lookWithTheHeaterWarm;
+  },
+  get night() {
+    return t.lookAfterTheNight;
+  },
 };
 
 /** What is due at the joints, on whatever sheet. */
@@ -17,9 +24,9 @@ export function LeakNotice() {
   const due = leakDue(settled);
   if (!due || now === null || now < due.dueMs) return null;
   return (
-    <div className="banner" role="note" aria-label="Joints to be looked at">
-      <strong>{looks[due.look].replace(/^./, (c) => c.toUpperCase())}</strong> at {due.joints}{' '}
-      {due.joints === 1 ? 'joint' : 'joints'} of the fuel line: due since {format(new Date(due.dueMs), 'd MMM HH:mm')}.
+    <div className="banner" role="note" aria-label={t.jointsToBeLookedAt}>
+      <strong>{looks[due.look].replace(/^./, (c) => c.toUpperCase())}</strong> {t.atJoints({ joints: due.joints })}{' '}
+      {due.joints === 1 ? t.joint : t.joints} {t.ofTheFuelLineDueSince({ dueMs: format(new Date(due.dueMs), 'd MMM HH:mm') })}
     </div>
   );
 }

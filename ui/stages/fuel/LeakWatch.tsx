@@ -9,8 +9,9 @@ import { useNow } from '../../components/useNow';
 import { useRows } from '../../components/lists/useRows';
 import { RowList } from '../../components/lists/RowList';
 import { looks } from './LeakNotice';
+import { fuel as t } from '../../texts/en/fuel';
 
-const joints = ['at the tank', 'filter', 'pump, inlet', 'pump, outlet', 'at the heater'];
+const joints = () => [t.atTheTank, t.filter, t.pumpInlet, t.pumpOutlet, t.atTheHeater];
 
 function Next({ row }: { row: RowOf<'leaks'> }) {
   const { set, change, mayWork } = useRows('leaks');
@@ -24,9 +25,9 @@ function Next({ row }: { row: RowOf<'leaks'> }) {
       </span>
     );
   const next = nextLook(row, leakProof(settled));
-  if (!next) return <span className="cure">all seen</span>;
+  if (!next) return <span className="cure">{t.allSeen}</span>;
   if (next.look === 'wipe')
-    return mayWork ? <Button onClick={() => set(row, 'wipedAt', new Date().toISOString())}>Wiped dry now</Button> : null;
+    return mayWork ? <Button onClick={() => set(row, 'wipedAt', new Date().toISOString())}>{t.wipedDryNow}</Button> : null;
   const due = next.dueMs !== null && now !== null && now >= next.dueMs;
   const { look } = next;
   const found = (to: 'dry' | 'damp' | 'drips') =>
@@ -49,9 +50,9 @@ function Next({ row }: { row: RowOf<'leaks'> }) {
     <div className="cure" data-look={next.look}>
       <span>
         {due ? (
-          <strong>Due: {looks[next.look]}</strong>
+          <strong>{t.due({ look: looks[next.look] })}</strong>
         ) : (
-          `${looks[next.look]}, ${next.dueMs === null ? 'once a start has reached full output' : `from ${format(new Date(next.dueMs), 'd MMM HH:mm')}`}`
+          `${looks[next.look]}, ${next.dueMs === null ? t.onceAStartHasReachedFull : t.from({ dueMs: format(new Date(next.dueMs), 'd MMM HH:mm') })}`
         )}
       </span>
       {mayWork && (
@@ -74,20 +75,17 @@ export function LeakWatch() {
   const { rows, add, mayWork } = useRows('leaks');
   return (
     <>
-      <p className="soft">
-        Diesel that leaks unseen rots a floor within a winter. Wipe every joint dry, look with the heater warm, and again after a
-        night.
-      </p>
+      <p className="soft">{t.dieselThatLeaksUnseenRotsA}</p>
       {rows.length === 0 && mayWork && (
-        <Button variant="contained" onClick={() => add(...joints.map((name) => ({ name })))}>
-          The five usual joints
+        <Button variant="contained" onClick={() => add(...joints().map((name) => ({ name })))}>
+          {t.theFiveUsualJoints}
         </Button>
       )}
       <RowList
         list="leaks"
         main={['name']}
         more={['wipedAt', 'warmFound', 'warmAt', 'nightFound', 'nightAt']}
-        fresh={() => ({ name: `joint ${rows.length + 1}` })}
+        fresh={() => ({ name: t.joint2({ n: rows.length + 1 }) })}
         extra={(row) => <Next row={row} />}
       />
     </>

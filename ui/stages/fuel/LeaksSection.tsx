@@ -1,6 +1,7 @@
 import { ReleaseButton } from '../../components/ReleaseButton';
 import { FuelCaution } from './FuelCaution';
 import { LeakWatch } from './LeakWatch';
+import { fuel as t } from '../../texts/en/fuel';
 
 /** Joints: wiped, looked at when warm, and after a night. */
 export function LeaksSection() {
@@ -8,7 +9,7 @@ export function LeaksSection() {
     <>
       <LeakWatch />
       <FuelCaution />
-      <ReleaseButton holdPoint="closing" label="Ready to close up?" />
+      <ReleaseButton holdPoint="closing" label={t.readyToCloseUp} />
     </>
   );
 }

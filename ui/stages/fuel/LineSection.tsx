@@ -13,6 +13,7 @@ import { FuelCaution } from './FuelCaution';
 import { GoodTo } from './GoodTo';
 import { LineTable } from './LineTable';
 import { useLinePicture } from './useLinePicture';
+import { fuel as t } from '../../texts/en/fuel';
 
 const { figures } = sections.fuel.line;
 
@@ -25,14 +26,14 @@ export function LineSection() {
     <>
       <GoodTo picture={picture} />
       <LineTable />
-      <FigureTable paths={figures['The line'].filter((path) => !(own && roughLine.includes(path)))} caption="The line" />
+      <FigureTable paths={figures['The line'].filter((path) => !(own && roughLine.includes(path)))} caption={t.theLine} />
       <DerivedFigures keys={['fuel.suctionM', 'fuel.pressureM', 'fuel.riseMm', 'fuel.lineVolumeMl']} />
-      <Fold title="Cut list" note="pieces, joiners, clips, CSV">
+      <Fold title={t.cutList} note={t.piecesJoinersClipsCsv}>
         <CutListView />
       </Fold>
-      <FoldedFigures title="Stock and kit" note="what is there already" paths={figures['Stock and kit']} />
+      <FoldedFigures title={t.stockAndKit} note={t.whatIsThereAlready} paths={figures['Stock and kit']} />
       {'missing' in picture ? null : (
-        <Fold title="Another bore?" note="what it would hold, cost and carry">
+        <Fold title={t.anotherBore} note={t.whatItWouldHoldCostAnd}>
           <BoreTable picture={picture} />
         </Fold>
       )}

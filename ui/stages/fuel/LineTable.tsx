@@ -12,6 +12,7 @@ import { useRows } from '../../components/lists/useRows';
 import { Problems } from '../../components/cells/Problems';
 import { Drawn } from '../../charts/form/DrawnFigures';
 import { useLine } from '../../components/line/useLine';
+import { fuel as t } from '../../texts/en/fuel';
 
 /** The line segment by segment: the same rows as on the drawing. */
 export function LineTable() {
@@ -30,16 +31,13 @@ export function LineTable() {
   if (rows.length === 0)
     return (
       <div>
-        <p className="soft">
-          Segment by segment Lorbet can tell where gas gathers, what holds the line, what it passes, and what to cut. On the
-          drawing above each end can then be dragged, and a segment split by touching it twice.
-        </p>
+        <p className="soft">{t.segmentBySegmentLorbetCanTell}</p>
         {typeof rough[0] === 'string' ? (
-          <p className="soft">To begin from the rough lengths: {(rough as string[]).join(', ').toLowerCase()}.</p>
+          <p className="soft">{t.toBeginFromTheRoughLengths({ rough: (rough as string[]).join(', ').toLowerCase() })}</p>
         ) : (
           mayWork && (
             <Button variant="contained" onClick={() => setProblems(add(...(rough as ReturnType<typeof firstSegments>)))}>
-              Begin with the two rough lengths
+              {t.beginWithTheTwoRoughLengths}
             </Button>
           )
         )}
@@ -58,12 +56,12 @@ export function LineTable() {
       >
         <Drawn
           draw={rows.length <= drawnSegmentsMax ? drawLine : null}
-          title="Line, unrolled"
+          title={t.lineUnrolled}
           more=": names, what it passes, clips, bores"
         >
           {(drawn) =>
             drawn.size > 0 ? (
-              mayWork && <Button onClick={() => setProblems(addAfter(picked))}>One segment more</Button>
+              mayWork && <Button onClick={() => setProblems(addAfter(picked))}>{t.oneSegmentMore}</Button>
             ) : (
               <RowList
                 list="segments"
@@ -82,7 +80,9 @@ export function LineTable() {
       </Box>
       {mayWork && chosen && (
         <Button onClick={() => setProblems(splitAt(chosen.id, 0.5))}>
-          Split “{chosen.name ?? 'this segment'}” in the middle
+          {t.split}
+          {chosen.name ?? t.thisSegment}
+          {t.inTheMiddle}
         </Button>
       )}
       <Problems all={problems} />

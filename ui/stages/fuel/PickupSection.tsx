@@ -13,6 +13,7 @@ import { ReleaseButton } from '../../components/ReleaseButton';
 import { useRowCount } from '../../components/useRowCount';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { FuelCaution } from './FuelCaution';
+import { fuel as t } from '../../texts/en/fuel';
 
 const { figures } = sections.fuel.pickup;
 
@@ -27,7 +28,7 @@ export function PickupSection() {
     <>
       <DrawnFigures
         draw={drawPickup}
-        title="Pickup"
+        title={t.pickup}
         paths={[
           ...figures.Pickup,
           ...(standpipe ? figures.Standpipe : []),
@@ -35,19 +36,19 @@ export function PickupSection() {
         ]}
       />
       {standpipe && <DerivedFigures keys={['fuel.cutMm', 'fuel.cutClearMm', 'fuel.unusableL']} />}
-      <Fold title="Drills to hand" note={count('drills', 'drill')}>
+      <Fold title={t.drillsToHand} note={count('drills', t.drill)}>
         <p className="soft">
-          Where none is listed the usual ones are taken:{' '}
+          {t.whereNoneIsListedTheUsual}{' '}
           {usualDrillsMm
             .slice(0, 3)
             .map((mm) => formatShort(mm, 1))
             .join(', ')}{' '}
-          … {formatShort(usualDrillsMm[usualDrillsMm.length - 1] ?? 0, 1)} mm.
+          … {formatShort(usualDrillsMm[usualDrillsMm.length - 1] ?? 0, 1)} {t.mm}
         </p>
         <RowList list="drills" main={['sizeMm']} fresh={() => ({})} />
       </Fold>
       <FuelCaution />
-      <ReleaseButton holdPoint="closing" label="Ready to close up?" />
+      <ReleaseButton holdPoint="closing" label={t.readyToCloseUp} />
     </>
   );
 }

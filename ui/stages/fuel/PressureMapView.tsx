@@ -10,6 +10,7 @@ import { useWorker } from '../../components/useWorker';
 import { useWidth } from '../../charts/useWidth';
 import { ChartAxes, Hatch } from '../../charts/ChartAxes';
 import { ChartFrame } from '../../charts/ChartFrame';
+import { fuel as t } from '../../texts/en/fuel';
 
 const make = () => new Worker(new URL('../../../workers/pressureMap.ts', import.meta.url), { type: 'module' });
 interface Asked {
@@ -67,12 +68,8 @@ export function PressureMapView({ picture, watchPercent }: { picture: LinePictur
   const sentence = goodSentence(facts, asBuilt.levelMm);
   return (
     <div ref={holder} data-map={answer ? answer.tookMs.toFixed(0) : undefined}>
-      {failed && <p className="error-line">The map could not be drawn on this device.</p>}
-      <ChartFrame
-        height={height}
-        words={say(`Where this run works: temperature of the fuel against its level. ${sentence}`)}
-        className="map"
-      >
+      {failed && <p className="error-line">{t.theMapCouldNotBeDrawn}</p>}
+      <ChartFrame height={height} words={say(t.whereThisRunWorksTemperatureOf({ sentence }))} className="map">
         <defs>
           <clipPath id="map-window">
             <rect x={left} y={top} width={Math.max(1, x(facts.toC) - left)} height={height - bottom - top} />
@@ -117,11 +114,11 @@ export function PressureMapView({ picture, watchPercent }: { picture: LinePictur
         </g>
         {!answer && !failed && (
           <text x={(left + x(facts.toC)) / 2} y={height / 2} textAnchor="middle">
-            reckoning…
+            {t.reckoning}
           </text>
         )}
         <text className="halo" x={x(facts.toC) - 8} y={top + 20} textAnchor="end">
-          works
+          {t.works}
         </text>
         {facts.fuel.cfppC !== null && facts.fuel.cfppC > facts.fromC && (
           <text
@@ -130,11 +127,11 @@ export function PressureMapView({ picture, watchPercent }: { picture: LinePictur
             y={top + 20}
             textAnchor={x(facts.fuel.cfppC) - left > 110 ? 'end' : 'start'}
           >
-            the fuel plugs
+            {t.theFuelPlugs}
           </text>
         )}
         <text className="halo" x={x(facts.toC) - 8} y={y(facts.pickupMm) - 5} textAnchor="end">
-          pickup
+          {t.pickup2}
         </text>
         <g>
           <circle
@@ -146,7 +143,7 @@ export function PressureMapView({ picture, watchPercent }: { picture: LinePictur
             strokeWidth={3}
           />
           <text className="halo" x={x(Math.max(facts.fromC, asBuilt.temperatureC)) + 12} y={y(asBuilt.levelMm) + 4}>
-            coldest, today’s level
+            {t.coldestTodaysLevel}
           </text>
         </g>
         <ChartAxes
@@ -155,14 +152,16 @@ export function PressureMapView({ picture, watchPercent }: { picture: LinePictur
             scale: x,
             ticks: 7,
             figure: celsius,
-            title: `fuel at ${inUnit(0, '°C', who.unitPreferences).unit}; level in ${inUnit(0, 'mm', who.unitPreferences).unit}`,
+            title: t.fuelAtLevelIn({
+              unit: inUnit(0, '°C', who.unitPreferences).unit,
+              unit2: inUnit(0, 'mm', who.unitPreferences).unit,
+            }),
           }}
           y={{ scale: y, ticks: 5, figure: mm }}
         />
       </ChartFrame>
       <p className="soft">
-        Hatched: over {formatFixed(facts.limitPercent)} % of each stroke is gas, or the fuel plugs. Shaded: over{' '}
-        {formatFixed(watchPercent)} %. The heavy line is the border.
+        {t.hatchedOverOfEachStrokeIs({ limitPercent: formatFixed(facts.limitPercent), watchPercent: formatFixed(watchPercent) })}
       </p>
     </div>
   );

@@ -9,6 +9,7 @@ import { GoodTo } from './GoodTo';
 import { PressureMapView } from './PressureMapView';
 import { PressureView } from './PressureView';
 import { useLinePicture } from './useLinePicture';
+import { fuel as t } from '../../texts/en/fuel';
 
 const main: readonly FigureId[] = ['fuel.goodDownToC', 'fuel.suctionKPa', 'fuel.gasPercent', 'fuel.doseMl'];
 const more = (stageFigures.fuel ?? []).filter((key) => !main.includes(key));
@@ -24,12 +25,12 @@ export function PressureSection() {
       {'missing' in picture ? null : (
         <>
           <PressureView picture={picture} />
-          <h3>Where it works</h3>
+          <h3>{t.whereItWorks}</h3>
           <PressureMapView picture={picture} watchPercent={watchPercent} />
         </>
       )}
       <DerivedFigures keys={main} />
-      <Fold title="Every figure of the line" note={`${more.length} more`}>
+      <Fold title={t.everyFigureOfTheLine} note={t.more({ n: more.length })}>
         <DerivedFigures keys={more} />
       </Fold>
     </>

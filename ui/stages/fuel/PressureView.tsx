@@ -10,18 +10,47 @@ import { useWidth } from '../../charts/useWidth';
 import { ChartAxes, type Plot } from '../../charts/ChartAxes';
 import { ChartCursor } from '../../charts/ChartCursor';
 import { ChartFrame } from '../../charts/ChartFrame';
+import { fuel as t } from '../../texts/en/fuel';
 
 const height = 250;
 const [left, right, top, bottom] = [50, 16, 30, 36];
 type Key = keyof Trial;
 const slid: { key: Key; label: string; unit: string; step: number; range: (p: LinePicture) => [number, number] }[] = [
-  { key: 'temperatureC', label: 'Fuel at', unit: '°C', step: 1, range: () => [-40, 30] },
-  { key: 'levelMm', label: 'Fuel stands at', unit: 'mm', step: 1, range: ({ facts }) => [0, facts.fullMm] },
-  { key: 'altitudeM', label: 'Altitude', unit: 'm', step: 50, range: () => [0, 5000] },
+  {
+    key: 'temperatureC',
+    get label() {
+      return t.fuelAt;
+    },
+    unit: '°C',
+    step: 1,
+    range: () => [-40, 30],
+  },
+  {
+    key: 'levelMm',
+    get label() {
+      return t.fuelStandsAt;
+    },
+    unit: 'mm',
+    step: 1,
+    range: ({ facts }) => [0, facts.fullMm],
+  },
+  {
+    key: 'altitudeM',
+    get label() {
+      return t.altitude;
+    },
+    unit: 'm',
+    step: 50,
+    range: () => [0, 5000],
+  },
   {
     key: 'frequencyHz',
-    label: 'Pump at',
-    unit: 'Hz',
+    get label() {
+      return t.pumpAt;
+    },
+    get unit() {
+      return t.hz;
+    },
     step: 0.1,
     range: ({ asBuilt }) => [0.5, Math.max(asBuilt.frequencyHz, 6)],
   },
@@ -61,10 +90,10 @@ export function PressureView({ picture }: { picture: LinePicture }) {
       </p>
       <ChartFrame
         height={height}
-        words={say(`Pressure along the run. ${profileSentence(facts, trial)}`)}
+        words={say(t.pressureAlongTheRun({ facts: profileSentence(facts, trial) }))}
         over={
           <ChartCursor
-            label="Pressure along the line"
+            label={t.pressureAlongTheLine}
             plot={plot}
             xs={nodes.map((node) => x(node.atM))}
             tell={(at) => {
@@ -73,9 +102,9 @@ export function PressureView({ picture }: { picture: LinePicture }) {
               const told = (pa: number) => `${pressure(kPa(pa))} ${unit}`;
               return [
                 `${formatFixed(metre(node.atM), 2)} ${inUnit(1, 'm', who.unitPreferences).unit}`,
-                `worst ${told(node.peakPa)}`,
-                `in flow ${told(node.flowPa)}`,
-                `at rest ${told(node.restPa)}`,
+                t.worst({ peakPa: told(node.peakPa) }),
+                t.inFlow({ flowPa: told(node.flowPa) }),
+                t.atRest({ restPa: told(node.restPa) }),
               ];
             }}
           />
@@ -83,11 +112,11 @@ export function PressureView({ picture }: { picture: LinePicture }) {
       >
         <path d={`M${left},${y(kPa(ambientPa))}H${x(end)}`} stroke="var(--soft)" strokeDasharray="3 4" />
         <text className="halo" x={left + 8} y={y(kPa(ambientPa)) - 8}>
-          the air’s own
+          {t.theAirsOwn}
         </text>
         <path d={`M${x(pump)},${top - 8}V${height - bottom}`} stroke="var(--ink)" strokeWidth={1.5} />
         <text className="halo" x={x(pump)} y={top - 12} textAnchor="middle">
-          pump
+          {t.pump}
         </text>
         <path d={course((n) => n.restPa)} fill="none" stroke="var(--ink)" strokeWidth={1.25} strokeDasharray="6 4" />
         <path d={course((n) => n.flowPa)} fill="none" stroke="var(--fuel-deep)" strokeWidth={1.75} />
@@ -104,14 +133,12 @@ export function PressureView({ picture }: { picture: LinePicture }) {
           x={{
             scale: x,
             figure: (n) => formatFixed(metre(n), 1),
-            title: `${inUnit(1, 'm', who.unitPreferences).unit} from the pickup, along the line`,
+            title: t.fromThePickupAlongTheLine({ unit: inUnit(1, 'm', who.unitPreferences).unit }),
           }}
           y={{ scale: y, ticks: 5, figure: pressure, title: unit }}
         />
       </ChartFrame>
-      <p className="soft">
-        Heavy: at the stroke’s worst. Thin: in steady flow. Broken: at rest. The ring is the lowest before the pump.
-      </p>
+      <p className="soft">{t.heavyAtTheStrokesWorstThin}</p>
       <div className="sliders">
         {slid.map(({ key, label, unit: kept, step, range }) => {
           const [min, max] = range(picture);
@@ -141,7 +168,7 @@ export function PressureView({ picture }: { picture: LinePicture }) {
             {say(goodSentence({ ...facts, altitudeM: trial.altitudeM, frequencyHz: trial.frequencyHz }, trial.levelMm))}
           </span>
           <Button variant="text" onClick={() => setTried({})}>
-            Back to this build’s own
+            {t.backToThisBuildsOwn}
           </Button>
         </div>
       )}

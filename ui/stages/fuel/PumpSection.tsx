@@ -2,8 +2,9 @@
 import { sections } from '../../../core/build/sections';
 import { drawPumpPlace } from '../../../core/drawing/form/drawPumpPlace';
 import { DrawnFigures } from '../../charts/form/DrawnFigures';
+import { fuel as t } from '../../texts/en/fuel';
 
 /** Filter and pump: which way round, how high, at what angle. */
 export function PumpSection() {
-  return <DrawnFigures draw={drawPumpPlace} title="Filter and pump" paths={sections.fuel.pump.figures['Filter and pump']} />;
+  return <DrawnFigures draw={drawPumpPlace} title={t.filterAndPump} paths={sections.fuel.pump.figures['Filter and pump']} />;
 }

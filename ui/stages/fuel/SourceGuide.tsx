@@ -5,6 +5,7 @@ import { valueAt } from '../../../core/build/sheets';
 import { sources } from '../../../core/build/fuelSources';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { Fold } from '../../components/lists/Fold';
+import { fuel as t } from '../../texts/en/fuel';
 
 /** The steps, parts and cautions of the source that was chosen. */
 export function SourceGuide() {
@@ -15,17 +16,17 @@ export function SourceGuide() {
   const kit = rowsOf(build.lists, 'parts');
   const state = (kind: string) => {
     const rows = kit.filter((row) => row.kind === kind);
-    if (rows.length === 0) return 'not on the kit’s list';
-    return rows.every((row) => row.state === 'present' || row.state === 'replaced') ? 'in the kit' : 'still to be had';
+    if (rows.length === 0) return t.notOnTheKitsList;
+    return rows.every((row) => row.state === 'present' || row.state === 'replaced') ? t.inTheKit : t.stillToBeHad;
   };
   return (
     <>
-      <Box component="ul" className="cautions" aria-label={`Cautions: ${label}`} sx={{ mt: 1.5, listStyle: 'none' }}>
+      <Box component="ul" className="cautions" aria-label={t.cautions({ label })} sx={{ mt: 1.5, listStyle: 'none' }}>
         {cautions.map((caution) => (
           <li key={caution}>{caution}</li>
         ))}
       </Box>
-      <Fold title={`How ${label} is done`} note={`${steps.length} steps`}>
+      <Fold title={t.howIsDone({ label })} note={t.steps({ n: steps.length })}>
         <ol className="steps">
           {steps.map((step) => (
             <li key={step}>{step}</li>

@@ -13,6 +13,7 @@ import { useWorkspace } from '../../sync/useWorkspace';
 import { DrawnFigures } from '../../charts/form/DrawnFigures';
 import { TankChart } from '../../charts/TankChart';
 import { FuelCaution } from './FuelCaution';
+import { fuel as t } from '../../texts/en/fuel';
 
 const { figures } = sections.fuel.tank;
 
@@ -26,30 +27,30 @@ export function TankSection() {
   const hidden = shape === 'upright' || shape === 'lying' || shape === 'dips' ? ['tank.widthMm'] : [];
   return (
     <>
-      <DrawnFigures draw={drawTank} title="Tank" paths={figures.Tank.filter((path) => !hidden.includes(path))} />
+      <DrawnFigures draw={drawTank} title={t.tank2} paths={figures.Tank.filter((path) => !hidden.includes(path))} />
       <DerivedFigures keys={stageFigures.tank ?? []} />
       {shape === 'prism' && (
-        <Fold title="Outline, seen from the side" note={count('outline', 'corner')} startOpen>
-          <p className="soft">Corner by corner round it: along and up, from one lowest point.</p>
+        <Fold title={t.outlineSeenFromTheSide} note={count('outline', t.corner)} startOpen>
+          <p className="soft">{t.cornerByCornerRoundItAlong}</p>
           <RowList list="outline" main={['alongMm', 'upMm']} fresh={() => ({})} />
         </Fold>
       )}
       {shape === 'dips' && (
-        <Fold title="Dip table" note={count('dips', 'row')} startOpen>
-          <p className="soft">Pour in a known amount, dip, write both down; each row must hold more than the one below it.</p>
+        <Fold title={t.dipTable} note={count('dips', t.row)} startOpen>
+          <p className="soft">{t.pourInAKnownAmountDip}</p>
           <RowList list="dips" main={['levelMm', 'litres']} fresh={() => ({})} />
         </Fold>
       )}
-      <h3>Dip chart</h3>
+      <h3>{t.dipChart}</h3>
       <TankChart />
       <FoldedFigures
-        title="How it stands, vents and is held"
-        note="where, breather, straps"
+        title={t.howItStandsVentsAndIs}
+        note={t.whereBreatherStraps}
         paths={figures['How the tank stands']}
         untilSaid
       />
       {!(way && sources[way].vehicle) && (
-        <FoldedFigures title="Does it fit?" note="room for the tank" paths={figures['Room for the tank']} untilSaid />
+        <FoldedFigures title={t.doesItFit} note={t.roomForTheTank} paths={figures['Room for the tank']} untilSaid />
       )}
       <FuelCaution />
     </>

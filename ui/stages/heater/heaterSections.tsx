@@ -19,6 +19,7 @@ import { TextCell } from '../../components/cells/TextCell';
 import { TypedCell } from '../../components/cells/TypedCell';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
 import { FigureTable } from '../../components/cells/FigureTable';
+import { heater as t } from '../../texts/en/heater';
 
 function MakerRow({ limit }: { limit: LimitKey }) {
   const { settled, send, who } = useWorkspace('settled', 'send', 'who');
@@ -36,7 +37,7 @@ function MakerRow({ limit }: { limit: LimitKey }) {
         <TableCell className="cell soft">{limit === 'fuseA' ? '—' : say(`${formatShort(without.value)} ${unit}`)}</TableCell>
         <TableCell className="cell">
           <TypedCell
-            name={`${label}, maker’s figure`}
+            name={t.makersFigure({ label })}
             label={label}
             kept={kept}
             unit={unit}
@@ -87,7 +88,7 @@ function Particulars() {
         <Particular key={name} name={name} />
       ))}
       <Pick
-        label="Kind"
+        label={t.kind}
         options={Object.entries(buildKinds)}
         value={kind}
         disabled={!mayWork}
@@ -121,8 +122,8 @@ function PracticesHere() {
 function Unit() {
   return (
     <>
-      <p className="soft">From the data plate, the manual and the owner.</p>
-      <FigureTable paths={sections.heater.unit.figures['Heater and conditions']} caption="Heater and conditions" />
+      <p className="soft">{t.fromTheDataPlateTheManual}</p>
+      <FigureTable paths={sections.heater.unit.figures['Heater and conditions']} caption={t.heaterAndConditions} />
       <DerivedFigures keys={stageFigures.heater ?? []} />
     </>
   );
@@ -131,9 +132,9 @@ function Unit() {
 function MakersFigures() {
   return (
     <>
-      <p className="soft">Where the manual gives one, it goes before the workshop’s rule.</p>
+      <p className="soft">{t.whereTheManualGivesOneIt}</p>
       <Table className="figures">
-        <FiguresHead columns={['workshop’s', 'maker’s']} />
+        <FiguresHead columns={[t.workshops, t.makers]} />
         <TableBody>
           {makerKeys.map((key) => (
             <MakerRow key={key} limit={key} />

@@ -9,6 +9,7 @@ import { Problems } from '../../components/cells/Problems';
 import { saveAs } from '../../components/lists/saveAs';
 import { useRows } from '../../components/lists/useRows';
 import { useWorkspace } from '../../sync/useWorkspace';
+import { kit as t } from '../../texts/en/kit';
 
 /** Ways to fill the list of parts: the workshop's own list, or a file. */
 export function PartListButtons() {
@@ -30,7 +31,11 @@ export function PartListButtons() {
     if (!chosen) return;
     if (chosen.size > rowsCsvMaxBytes)
       setProblems([
-        `${chosen.name} holds ${formatFixed(chosen.size)} bytes; at most ${formatFixed(rowsCsvMaxBytes)} are allowed.`,
+        t.holdsBytesAtMostAreAllowed({
+          name: chosen.name,
+          size: formatFixed(chosen.size),
+          rowsCsvMaxBytes: formatFixed(rowsCsvMaxBytes),
+        }),
       ]);
     else {
       const read = readRowsCsv('parts', await chosen.text());
@@ -44,12 +49,12 @@ export function PartListButtons() {
           rows.length === 0 &&
           (Object.keys(families) as Family[]).map((family) => (
             <Button key={family} variant="contained" onClick={() => void fill(family)}>
-              {families[family]}: the usual parts
+              {t.theUsualParts({ family: families[family] })}
             </Button>
           ))}
         {mayWork && (
           <FileButton name="Parts, CSV" accept=".csv,text/csv" onFiles={([first]) => void bringIn(first)}>
-            Import parts (CSV)
+            {t.importPartsCsv}
           </FileButton>
         )}
         {rows.length > 0 && (
@@ -62,7 +67,7 @@ export function PartListButtons() {
               )
             }
           >
-            Download list (CSV)
+            {t.downloadListCsv}
           </Button>
         )}
       </Box>

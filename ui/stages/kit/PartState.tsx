@@ -2,6 +2,7 @@
 import { Button } from '@mui/material';
 import { lists, type RowOf } from '../../../core/build/lists';
 import { useRows } from '../../components/lists/useRows';
+import { kit as t } from '../../texts/en/kit';
 
 const states = Object.entries(lists.parts.columns.state.options) as [NonNullable<RowOf<'parts'>['state']>, string][];
 
@@ -9,7 +10,7 @@ const states = Object.entries(lists.parts.columns.state.options) as [NonNullable
 export function PartState({ row }: { row: RowOf<'parts'> }) {
   const { set, mayWork } = useRows('parts');
   return (
-    <div className="part-state" role="group" aria-label={`State of ${row.name ?? 'this part'}`}>
+    <div className="part-state" role="group" aria-label={t.stateOf({ name: row.name ?? t.thisPart })}>
       {states.map(([id, label]) => (
         <Button
           key={id}

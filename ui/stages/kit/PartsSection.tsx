@@ -4,6 +4,7 @@ import { RowList } from '../../components/lists/RowList';
 import { useRows } from '../../components/lists/useRows';
 import { PartListButtons } from './PartListButtons';
 import { PartState } from './PartState';
+import { kit as t } from '../../texts/en/kit';
 
 /** The kit on the table: each part looked at before anything is cut. */
 export function PartsSection() {
@@ -12,8 +13,8 @@ export function PartsSection() {
   return (
     <>
       <p className="soft">
-        Everything out of the box, each part in the hand, before the first hole.
-        {rows.length > 0 && ` ${looked} of ${rows.length} looked at.`}
+        {t.everythingOutOfTheBoxEach}
+        {rows.length > 0 && t.ofLookedAt({ looked, n: rows.length })}
       </p>
       <PartListButtons />
       <div className="parts-list">

@@ -11,6 +11,7 @@ import { useSmall } from '../../components/useSmall';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { StrokeBand } from './StrokeBand';
 import { usePriming, type Priming } from './usePriming';
+import { priming as t } from '../../texts/en/priming';
 
 const outcomeKeys: readonly PrimingRun['outcome'][] = ['reached', 'stopped', 'none', 'overrun'];
 
@@ -23,13 +24,14 @@ function Count({ priming: { band, total, before } }: { priming: Priming }) {
           {formatFixed(total)}
         </span>{' '}
         <span className="soft">
-          strokes{before > 0 && `, ${formatFixed(before)} of them earlier`}
-          {band && `; about ${formatFixed(Math.max(0, band.expected - total))} to go`}
+          {t.strokes}
+          {before > 0 && t.ofThemEarlier({ before: formatFixed(before) })}
+          {band && t.aboutToGo({ left: formatFixed(Math.max(0, band.expected - total)) })}
         </span>
       </p>
       {band && total >= band.low && total < band.high && (
         <p className="banner">
-          <strong>Eyes on the line: fuel can be at the heater any moment.</strong>
+          <strong>{t.eyesOnTheLineFuelCan}</strong>
         </p>
       )}
     </>
@@ -41,10 +43,10 @@ function BigKey({ clock }: { clock: Priming['clock'] }) {
   if (!clock.count) return null;
   const [words, press] =
     clock.count.by === 'taps'
-      ? (['Click', clock.tap] as const)
+      ? ([t.click, clock.tap] as const)
       : clock.running
-        ? (['Pump stopped', clock.pause] as const)
-        : (['Pump runs again: go on', clock.goOn] as const);
+        ? ([t.pumpStopped, clock.pause] as const)
+        : ([t.pumpRunsAgainGoOn, clock.goOn] as const);
   return (
     <Button variant="contained" className="prime-go" onClick={press}>
       {words}
@@ -62,7 +64,7 @@ function Outcomes({ priming: { keep, clock } }: { priming: Priming }) {
         </Button>
       ))}
       <Button variant="text" onClick={clock.clear}>
-        Throw this count away
+        {t.throwThisCountAway}
       </Button>
     </div>
   );
@@ -83,22 +85,17 @@ export function CountSection() {
   };
   return (
     <>
-      <p className="soft">Stop at the heater. Watch the line: bubbles that keep coming are air drawn in before the pump.</p>
+      <p className="soft">{t.stopAtTheHeaterWatchThe}</p>
       {!live && strokeBand}
-      {!band && (
-        <p className="banner">
-          How many strokes it should take isn’t known yet; lengths, bores, dose and filter volume are needed. Count all the same,
-          and stop the pump as soon as fuel is seen at the heater.
-        </p>
-      )}
+      {!band && <p className="banner">{t.howManyStrokesItShouldTake}</p>}
       {mayWork && !active && (
         <div className="stack">
           <Button variant="contained" className="prime-go" onClick={() => start('clock', earlier.last === null)}>
-            {earlier.last ? 'Pump runs: go on counting' : 'Pump runs: start counting'}
+            {earlier.last ? t.pumpRunsGoOnCounting : t.pumpRunsStartCounting}
           </Button>
           <div className="inline">
-            {earlier.last && <Button onClick={() => start('clock', true)}>Line was emptied: count from 0</Button>}
-            <Button onClick={() => start('taps', earlier.last === null)}>Count clicks by hand</Button>
+            {earlier.last && <Button onClick={() => start('clock', true)}>{t.lineWasEmptiedCountFrom0}</Button>}
+            <Button onClick={() => start('taps', earlier.last === null)}>{t.countClicksByHand}</Button>
           </div>
         </div>
       )}
@@ -106,12 +103,12 @@ export function CountSection() {
         <div className="stack">
           <Count priming={priming} />
           <BigKey clock={clock} />
-          {small && <Button onClick={() => setLeft(false)}>Over the whole screen</Button>}
+          {small && <Button onClick={() => setLeft(false)}>{t.overTheWholeScreen}</Button>}
           <Outcomes priming={priming} />
         </div>
       )}
       {live && (
-        <LiveScreen title="Priming" onLeave={() => setLeft(true)} foot={<BigKey clock={clock} />}>
+        <LiveScreen title={t.priming} onLeave={() => setLeft(true)} foot={<BigKey clock={clock} />}>
           <RunStrip filled={total} />
           <Count priming={priming} />
           {strokeBand}
@@ -121,10 +118,7 @@ export function CountSection() {
       )}
       <Problems all={problems} />
       <Box sx={{ mt: 2 }}>
-        <Caution>
-          Fuel pumped into the burner burns there all at once. If it ran past the heater, don’t light it: drain and air the burner
-          as the maker’s manual says. Catch what spills; no flame near it.
-        </Caution>
+        <Caution>{t.fuelPumpedIntoTheBurnerBurns}</Caution>
       </Box>
     </>
   );

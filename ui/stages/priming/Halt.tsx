@@ -2,6 +2,7 @@
 import { Button, Dialog, Typography } from '@mui/material';
 import { useEffect } from 'react';
 import { formatFixed } from '../../../core/units/formatNumber';
+import { priming as t } from '../../texts/en/priming';
 
 /** Sounds and shakes until the pump is stopped. */
 function useAlarm() {
@@ -40,13 +41,14 @@ export function Halt({ strokes, high, name, onStopped }: { strokes: number; high
       aria-describedby="halt-text"
       slotProps={{ paper: { role: 'alertdialog', className: 'halt' } }}
     >
-      <strong id="halt-title">STOP THE PUMP</strong>
+      <strong id="halt-title">{t.stopThePump}</strong>
       <Typography id="halt-text" variant="h6" component="p">
-        {formatFixed(strokes)} strokes{name ? ` on ${name}` : ''}. The line is full at {formatFixed(high)} at the latest: more
-        fuel floods the burner, and the first fire comes with flames.
+        {t.strokes2({ strokes: formatFixed(strokes) })}
+        {name ? t.onName({ name }) : ''}
+        {t.theLineIsFullAtAt({ high: formatFixed(high) })}
       </Typography>
       <Button autoFocus variant="contained" onClick={onStopped}>
-        The pump is stopped
+        {t.thePumpIsStopped}
       </Button>
     </Dialog>
   );

@@ -5,6 +5,7 @@ import { formatFixed } from '../../../core/units/formatNumber';
 import { Halt } from './Halt';
 import { isOver, isRunning, primingCounts, stopped, totalOf, type CountOfBuild } from './primingCounts';
 import { useClock } from './usePrimingClock';
+import { priming as t } from '../../texts/en/priming';
 
 /** The counts that this device knows of: told while the pump runs elsewhere, and the halt once a line is full at the latest. */
 export function PrimingAlarm({ counts }: { counts: readonly CountOfBuild[] }) {
@@ -30,22 +31,24 @@ export function PrimingAlarm({ counts }: { counts: readonly CountOfBuild[] }) {
           severity="warning"
           variant="outlined"
           className="priming-watch"
-          aria-label="A priming count is under way"
+          aria-label={t.aPrimingCountIsUnderWay}
           action={
             <Stack direction="row" spacing={1}>
               <Button variant="contained" onClick={() => stop(one)}>
-                Pump stopped
+                {t.pumpStopped}
               </Button>
               <Button variant="outlined" href={`/builds/${one.buildId}/priming`}>
-                To the count
+                {t.toTheCount}
               </Button>
             </Stack>
           }
         >
           <strong>
-            The pump is running{one.count.name ? ` on ${one.count.name}` : ''}: {formatFixed(totalOf(one.count, nowMs))} strokes
+            {t.thePumpIsRunning}
+            {one.count.name ? t.onName({ name: one.count.name }) : ''}
+            {t.strokes3({ count: formatFixed(totalOf(one.count, nowMs)) })}
           </strong>
-          {typeof one.count.high === 'number' && `, full at ${formatFixed(one.count.high)} at the latest`}
+          {typeof one.count.high === 'number' && t.fullAtAtTheLatest({ high: formatFixed(one.count.high) })}
         </Alert>
       ))}
     </>

@@ -8,6 +8,7 @@ import { FigureTable } from '../../components/cells/FigureTable';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { DoseTest } from '../fuel/DoseTest';
 import { FillSpreadView } from '../fuel/FirstFillView';
+import { priming as t } from '../../texts/en/priming';
 
 /** What the count rests on, and how surely it is known. */
 export function PrimingFigures() {
@@ -15,10 +16,10 @@ export function PrimingFigures() {
   const fill = useMemo(() => fillPicture(settled), [settled]);
   return (
     <>
-      <FigureTable paths={sections.priming.figures.figures['Priming sheet']} caption="Priming sheet" />
+      <FigureTable paths={sections.priming.figures.figures['Priming sheet']} caption={t.primingSheet} />
       {'missing' in fill ? null : <FillSpreadView facts={fill} />}
       <DerivedFigures keys={stageFigures.priming ?? []} />
-      <h3>Dose test</h3>
+      <h3>{t.doseTest}</h3>
       <DoseTest />
     </>
   );

@@ -4,20 +4,21 @@ import { format } from 'date-fns';
 import { primingOutcomes } from '../../../core/build/Build';
 import { formatFixed, formatShort } from '../../../core/units/formatNumber';
 import { useWorkspace } from '../../sync/useWorkspace';
+import { priming as t } from '../../texts/en/priming';
 
 /** Every count that was kept, the last first. */
 export function RunsKept() {
   const { settled } = useWorkspace('settled');
-  if (settled.primingRuns.length === 0) return <p className="soft">No count is kept yet.</p>;
+  if (settled.primingRuns.length === 0) return <p className="soft">{t.noCountIsKeptYet}</p>;
   return (
-    <Table aria-label="Runs kept">
+    <Table aria-label={t.runsKept}>
       <TableHead>
         <TableRow>
-          <TableCell>When</TableCell>
-          <TableCell>Strokes</TableCell>
-          <TableCell>At</TableCell>
-          <TableCell>How it ended</TableCell>
-          <TableCell>By</TableCell>
+          <TableCell>{t.when}</TableCell>
+          <TableCell>{t.strokes4}</TableCell>
+          <TableCell>{t.at}</TableCell>
+          <TableCell>{t.howItEnded}</TableCell>
+          <TableCell>{t.by}</TableCell>
         </TableRow>
       </TableHead>
       <TableBody>
@@ -26,9 +27,9 @@ export function RunsKept() {
             <TableCell>{format(new Date(run.at), 'd MMM HH:mm')}</TableCell>
             <TableCell className="mono">
               <strong>{formatFixed(run.strokes)}</strong>
-              {run.fromEmpty ? '' : ' more'}
+              {run.fromEmpty ? '' : t.more}
             </TableCell>
-            <TableCell className="mono">{formatShort(run.frequencyHz)} Hz</TableCell>
+            <TableCell className="mono">{t.frequencyhzHz({ frequencyHz: formatShort(run.frequencyHz) })}</TableCell>
             <TableCell>{primingOutcomes[run.outcome]}</TableCell>
             <TableCell>{run.by}</TableCell>
           </TableRow>

@@ -3,6 +3,7 @@ import { scaleLinear } from 'd3';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { ChartFrame } from '../../charts/ChartFrame';
 import { useWidth } from '../../charts/useWidth';
+import { priming as t } from '../../texts/en/priming';
 
 /** Strokes so far against the band in which the fuel should arrive. */
 export function StrokeBand({ strokes, low, expected, high }: { strokes: number; low: number; expected: number; high: number }) {
@@ -11,7 +12,7 @@ export function StrokeBand({ strokes, low, expected, high }: { strokes: number; 
   const tight = x(high) - x(low) < 130;
   return (
     <div ref={holder}>
-      <ChartFrame height={62} words={`${strokes} strokes; fuel should arrive between ${low} and ${high}`}>
+      <ChartFrame height={62} words={t.strokesFuelShouldArriveBetweenAnd({ strokes, low, high })}>
         <rect x={0} y={20} width={x(Math.max(0, strokes))} height={18} fill="var(--fuel-deep)" />
         <rect x={0} y={20} width={x.range()[1]} height={18} fill="none" stroke="var(--ink)" strokeWidth={1.5} />
         <rect
@@ -26,15 +27,15 @@ export function StrokeBand({ strokes, low, expected, high }: { strokes: number; 
         />
         <line x1={x(expected)} x2={x(expected)} y1={14} y2={44} stroke="var(--ink)" strokeWidth={2} />
         <text x={x(low)} y={58} textAnchor="end">
-          {formatFixed(low)} earliest
+          {t.earliest({ low: formatFixed(low) })}
         </text>
         {!tight && (
           <text x={x(expected)} y={10} textAnchor="middle">
-            {formatFixed(expected)} expected
+            {t.expected({ expected: formatFixed(expected) })}
           </text>
         )}
         <text x={x(high)} y={58} textAnchor={width - x(high) < 80 ? 'end' : 'start'}>
-          {formatFixed(high)} latest
+          {t.latest({ high: formatFixed(high) })}
         </text>
       </ChartFrame>
     </div>

@@ -6,6 +6,7 @@ import { explain } from '../../../core/figures/explain';
 import { primedStrokes } from '../../../core/model/priming/primedStrokes';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { usePrimingClock } from './usePrimingClock';
+import { priming as t } from '../../texts/en/priming';
 
 /** A count of strokes: how far it is, how far it should go, and how it ended. */
 export function usePriming() {
@@ -41,7 +42,7 @@ export function usePriming() {
 
   const begin = (by: 'clock' | 'taps', fromEmpty: boolean) => {
     if (hz === null) {
-      setProblems(['Pump frequency while priming is not known; enter it under “Figures and dose” first.']);
+      setProblems([t.pumpFrequencyWhilePrimingIsNot]);
       return;
     }
     setProblems([]);

@@ -5,11 +5,27 @@ import { coPlaces, coStates, doorStates, winds, type CoReading } from '../../../
 import { parseQuantity } from '../../../core/units/parseQuantity';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { ReadingEntry } from './ReadingEntry';
+import { proving as t } from '../../texts/en/proving';
 
 const settings = {
-  state: { label: 'Heater is', options: coStates },
-  doors: { label: 'Doors', options: doorStates },
-  wind: { label: 'Wind', options: winds },
+  state: {
+    get label() {
+      return t.heaterIs;
+    },
+    options: coStates,
+  },
+  doors: {
+    get label() {
+      return t.doors;
+    },
+    options: doorStates,
+  },
+  wind: {
+    get label() {
+      return t.wind;
+    },
+    options: winds,
+  },
 } as const;
 
 /** A reading of carbon monoxide. */
@@ -21,13 +37,13 @@ export function CoEntry() {
       name="A reading"
       figure={{ label: 'Meter shows', name: 'Carbon monoxide', unit: 'ppm', min: 0, max: 2000 }}
       settings={settings}
-      unchosen="Say first what the heater is doing, how doors and windows are, and the wind."
+      unchosen={t.sayFirstWhatTheHeaterIs}
       places={coPlaces}
-      keyText={(id, label) => (id === 'outside' ? 'outside' : `at the ${label}`)}
+      keyText={(id, label) => (id === 'outside' ? t.outside : t.atThe({ label }))}
       onRead={(ppm, place, setting) => {
         // Many a meter says nothing of its step: the figure that it shows tells it then.
         const smallest = step.trim() === '' ? null : parseQuantity(step, 'ppm');
-        if (smallest && !smallest.ok) return [`Meter’s smallest step: “${step}” ${smallest.reason}; allowed is 0.1 to 20 ppm.`];
+        if (smallest && !smallest.ok) return [t.metersSmallestStepAllowedIs0({ step, reason: smallest.reason })];
         return send({
           kind: 'co',
           reading: {
@@ -41,13 +57,13 @@ export function CoEntry() {
       }}
       more={
         <TextField
-          label="Its smallest step, if known"
+          label={t.itsSmallestStepIfKnown}
           value={step}
           onChange={(event) => setStep(event.target.value)}
           slotProps={{ htmlInput: { inputMode: 'decimal', maxLength: 8 } }}
         />
       }
-      hint="Zero the meter outdoors and read outside first: what counts inside is the rise over it. A reading proves something once the heater has run at full output in its place."
+      hint={t.zeroTheMeterOutdoorsAndRead}
     />
   );
 }

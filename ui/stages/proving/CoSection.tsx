@@ -8,30 +8,30 @@ import { useWorkspace } from '../../sync/useWorkspace';
 import { RepairList } from '../../components/findings/RepairList';
 import { FigureTable } from '../../components/cells/FigureTable';
 import { CoEntry } from './CoEntry';
+import { proving as t } from '../../texts/en/proving';
 
 /** Alarm and carbon monoxide readings. */
 export function CoSection() {
   const { settled, mayWork } = useWorkspace('settled', 'mayWork');
   return (
     <>
-      <p className="soft">That nobody is poisoned: the alarm, and readings with the heater running and the doors closed.</p>
+      <p className="soft">{t.thatNobodyIsPoisonedTheAlarm}</p>
       <Box component="p" className="cautions" sx={{ mt: 1.25 }}>
-        <strong>Carbon monoxide kills in sleep and has no smell.</strong> Headache or sickness: everybody out, doors open, heater
-        off by its button, call for help. Don’t sleep beside a heater that isn’t signed off.
+        <strong>{t.carbonMonoxideKillsInSleepAnd}</strong> {t.headacheOrSicknessEverybodyOutDoors}
       </Box>
-      <FigureTable paths={sections.proving.co.figures['Proving sheet']} caption="Proving sheet" />
+      <FigureTable paths={sections.proving.co.figures['Proving sheet']} caption={t.provingSheet} />
       <Box component="h3" sx={{ mt: 2.5 }}>
-        Carbon monoxide readings
+        {t.carbonMonoxideReadings}
       </Box>
       {mayWork && <CoEntry />}
       {settled.coReadings.length > 0 && (
         <Table sx={{ mt: 1.5 }}>
           <TableHead>
             <TableRow>
-              <TableCell>When</TableCell>
-              <TableCell>Where, and how</TableCell>
-              <TableCell>Read</TableCell>
-              <TableCell>By</TableCell>
+              <TableCell>{t.when}</TableCell>
+              <TableCell>{t.whereAndHow}</TableCell>
+              <TableCell>{t.read}</TableCell>
+              <TableCell>{t.by}</TableCell>
             </TableRow>
           </TableHead>
           <TableBody>
@@ -40,7 +40,7 @@ export function CoSection() {
                 <TableCell>{format(new Date(r.at), 'd MMM HH:mm')}</TableCell>
                 <TableCell>{coText(r)}</TableCell>
                 <TableCell className="mono">
-                  <strong>{formatShort(r.ppm)}</strong> ppm
+                  <strong>{formatShort(r.ppm)}</strong> {t.ppm}
                 </TableCell>
                 <TableCell>{r.by}</TableCell>
               </TableRow>

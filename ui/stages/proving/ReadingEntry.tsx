@@ -7,6 +7,7 @@ import type { UnitId } from '../../../core/units/units';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { LiveScreen } from '../../components/LiveScreen';
 import { useSmall } from '../../components/useSmall';
+import { proving as t } from '../../texts/en/proving';
 
 interface Choice {
   label: string;
@@ -54,7 +55,12 @@ export function ReadingEntry<P extends string, S extends string>({
     const shown = parseTyped(typed, unit, shownUnit);
     if (!shown.ok || shown.value < min || shown.value > max) {
       setProblem(
-        `${figureName}: “${typed}” ${shown.ok ? 'is out of range' : shown.reason}; allowed is ${say(`${formatFixed(min)} to ${formatFixed(max)} ${unit}`)}.`,
+        t.allowedIs({
+          figureName,
+          typed,
+          more: shown.ok ? t.isOutOfRange : shown.reason,
+          min: say(t.minToMaxUnit({ min: formatFixed(min), max: formatFixed(max), unit })),
+        }),
       );
       return;
     }
@@ -66,7 +72,7 @@ export function ReadingEntry<P extends string, S extends string>({
     setProblem(errors.join(' '));
     if (errors.length > 0) return;
     setTyped('');
-    setKept(`Kept: ${formatShort(shown.value)} ${unit}, ${places[place]}.`);
+    setKept(t.kept({ value: formatShort(shown.value), unit, place: places[place] }));
   };
   const fields = (
     <Stack direction="row" useFlexGap spacing={1.5} className="co-settings">
@@ -131,7 +137,7 @@ export function ReadingEntry<P extends string, S extends string>({
     <Stack spacing={1.5} component="section" aria-label={name}>
       {small && (
         <Button variant="contained" onClick={() => setLive(true)}>
-          Read over the whole screen
+          {t.readOverTheWholeScreen}
         </Button>
       )}
       {fields}

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Field } from '../../components/forms/Field';
 import { useKeptText } from '../../sync/useKeptText';
 import { useWorkspace } from '../../sync/useWorkspace';
+import { signoff as t } from '../../texts/en/signoff';
 
 /** Unlocks a signed build, for a reason. */
 export function Correction() {
@@ -12,7 +13,7 @@ export function Correction() {
   const unlock = () => {
     const length = reason.trim().length;
     if (length < 10) {
-      setProblem(`The reason holds ${length} characters; at least 10 are needed.`);
+      setProblem(t.theReasonHoldsCharactersAtLeast({ length }));
       return;
     }
     setProblem('');
@@ -22,12 +23,9 @@ export function Correction() {
   if (correcting !== null)
     return (
       <div className="banner">
-        <strong>Correcting: {correcting}</strong>
-        <p>
-          Figures can be changed now; each change stands in the ledger as a correction, with this reason. The build has to be
-          signed again.
-        </p>
-        <Button onClick={() => setCorrecting(null)}>Lock it again</Button>
+        <strong>{t.correcting({ correcting })}</strong>
+        <p>{t.figuresCanBeChangedNowEach}</p>
+        <Button onClick={() => setCorrecting(null)}>{t.lockItAgain}</Button>
       </div>
     );
   return (
@@ -40,16 +38,16 @@ export function Correction() {
         unlock();
       }}
     >
-      <h3>Correct a signed build</h3>
+      <h3>{t.correctASignedBuild}</h3>
       <Field
-        label="Reason for the correction"
+        label={t.reasonForTheCorrection}
         maxLength={500}
         value={reason}
         onChange={(event) => setReason(event.target.value)}
         problem={problem || undefined}
       />
       <Button type="submit" sx={{ maxWidth: 300 }}>
-        Unlock for a correction
+        {t.unlockForACorrection}
       </Button>
     </Box>
   );

@@ -5,14 +5,15 @@ import { format } from 'date-fns';
 import { useState } from 'react';
 import { releasableIds, holdPointState } from '../../../core/checks/holdPointState';
 import { useWorkspace } from '../../sync/useWorkspace';
+import { signoff as t } from '../../texts/en/signoff';
 
 /** Which hold points were released, by whom, with what open; each may be held again. */
 export function HoldPointList() {
   const { settled, findings, send, mayWork } = useWorkspace('settled', 'findings', 'send', 'mayWork');
   const [problem, setProblem] = useState('');
   return (
-    <Box component="section" sx={{ mt: 1.75 }} aria-label="Hold points">
-      <h3 className="hold-point">Hold points</h3>
+    <Box component="section" sx={{ mt: 1.75 }} aria-label={t.holdPoints}>
+      <h3 className="hold-point">{t.holdPoints}</h3>
       <ul>
         {releasableIds.map((holdPoint) => {
           const { release } = holdPointState(settled, findings, holdPoint);
@@ -23,19 +24,20 @@ export function HoldPointList() {
                 <>
                   <span className="soft">
                     {release.by}, {format(new Date(release.at), 'd MMM HH:mm')}
-                    {release.open.length > 0 && `, with ${release.open.join(', ')} open`}
+                    {release.open.length > 0 && t.withOpen({ open: release.open.join(', ') })}
                   </span>
                   {mayWork && (
                     <Button
                       variant="text"
                       onClick={() => setProblem(send({ kind: 'holdPoint', holdPoint, action: 'hold' }).join(' '))}
                     >
-                      Hold again<span className="visually-hidden"> {holdPointSteps[holdPoint]}</span>
+                      {t.holdAgain}
+                      <span className="visually-hidden"> {holdPointSteps[holdPoint]}</span>
                     </Button>
                   )}
                 </>
               ) : (
-                <span className="soft">held</span>
+                <span className="soft">{t.held}</span>
               )}
             </Box>
           );

@@ -4,6 +4,7 @@ import { format } from 'date-fns';
 import { signState } from '../../../core/checks/progress';
 import { LedgerCheck } from '../../components/ledger/LedgerCheck';
 import { useWorkspace } from '../../sync/useWorkspace';
+import { signoff as t } from '../../texts/en/signoff';
 
 /** Certificate, build file, signatures, and the check of the record. */
 export function PapersSection() {
@@ -15,17 +16,17 @@ export function PapersSection() {
         {waiting.length === 0 && link === 'kept' && (
           <>
             <Button href={`/api/builds/${settled.id}/certificate`} download>
-              {state === 'signed' ? 'Certificate (PDF)' : 'Draft certificate (PDF)'}
+              {state === 'signed' ? t.certificatePdf : t.draftCertificatePdf}
             </Button>
             <Button href={`/api/builds/${settled.id}/file`} download>
-              Build file (JSON)
+              {t.buildFileJson}
             </Button>
           </>
         )}
       </Box>
       {settled.signatures.length > 0 && (
         <Box component="section" sx={{ mt: 1.75 }}>
-          <h3 className="hold-point">Signatures</h3>
+          <h3 className="hold-point">{t.signatures}</h3>
           <ul>
             {settled.signatures.map((s) => (
               <li key={s.at} className="inline">
@@ -35,7 +36,7 @@ export function PapersSection() {
                   height={70}
                   overflow="hidden"
                   role="img"
-                  aria-label={`Signature of ${s.typedName}`}
+                  aria-label={t.signatureOf({ typedName: s.typedName })}
                 >
                   <path d={s.drawn} fill="none" stroke="var(--ink)" strokeWidth={4} />
                 </svg>

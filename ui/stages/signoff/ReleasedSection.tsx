@@ -6,6 +6,7 @@ import { roleMay } from '../../../core/people/roles';
 import { RepairList } from '../../components/findings/RepairList';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { HoldPointList } from './HoldPointList';
+import { signoff as t } from '../../texts/en/signoff';
 
 /** What was released, waived and fixed, and by whom. */
 export function ReleasedSection() {
@@ -15,7 +16,7 @@ export function ReleasedSection() {
       <HoldPointList />
       {settled.waivers.length > 0 && (
         <Box component="section" sx={{ mt: 1.75 }}>
-          <h3 className="hold-point">Waivers</h3>
+          <h3 className="hold-point">{t.waivers}</h3>
           <ul className="stack">
             {settled.waivers.map((w) => (
               <li key={w.checkId}>
@@ -27,7 +28,7 @@ export function ReleasedSection() {
                 </span>
                 {roleMay(who.role, 'waive') && (
                   <Button variant="text" onClick={() => send({ kind: 'unwaive', checkId: w.checkId })}>
-                    Withdraw
+                    {t.withdraw}
                   </Button>
                 )}
               </li>

@@ -5,6 +5,7 @@ import { strokesProblem } from '../../../core/signature/strokes';
 import { Field } from '../../components/forms/Field';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { SignPad } from './SignPad';
+import { signoff as t } from '../../texts/en/signoff';
 
 /** Name and drawn signature under what they stand for. */
 export function SignForm() {
@@ -18,8 +19,7 @@ export function SignForm() {
   } = useForm<{ typedName: string; drawn: string }>({ defaultValues: { typedName: '', drawn: '' } });
   useEffect(() => {
     register('drawn', {
-      validate: (path) =>
-        (path.length >= 20 && strokesProblem(path) === null) || 'Draw the signature in the box, large enough to be seen.',
+      validate: (path) => (path.length >= 20 && strokesProblem(path) === null) || t.drawTheSignatureInTheBox,
     });
   }, [register]);
   const sign = (values: { typedName: string; drawn: string }) => {
@@ -28,12 +28,9 @@ export function SignForm() {
   };
   return (
     <Box component="form" className="stack" sx={{ mt: 1.75 }} onSubmit={(event) => void handleSubmit(sign)(event)}>
-      <p>
-        By signing, {who.name} says: these figures were measured on this build, the findings above were read, and the maker’s
-        manual and the local code were followed. Lorbet’s findings replace neither, nor a licensed trade.
-      </p>
+      <p>{t.bySigningSaysTheseFiguresWere({ name: who.name })}</p>
       <div>
-        <FormLabel component="span">Signature, drawn</FormLabel>
+        <FormLabel component="span">{t.signatureDrawn}</FormLabel>
         <SignPad onDrawn={(path) => setValue('drawn', path, { shouldValidate: true })} />
       </div>
       {errors.drawn && (
@@ -42,14 +39,14 @@ export function SignForm() {
         </p>
       )}
       <Field
-        label="Name, typed in full"
+        label={t.nameTypedInFull}
         autoComplete="name"
         maxLength={80}
         problem={errors.typedName?.message}
         {...register('typedName', { required: 'Type your name as you signed in.' })}
       />
       <Button type="submit" variant="contained" sx={{ maxWidth: 420 }}>
-        Sign and lock this build
+        {t.signAndLockThisBuild}
       </Button>
     </Box>
   );

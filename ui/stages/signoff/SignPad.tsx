@@ -4,6 +4,7 @@ import { Button } from '@mui/material';
 import SignaturePad, { type PointGroup } from 'signature_pad';
 import { useEffect, useRef } from 'react';
 import { signatureBox } from '../../../core/signature/strokes';
+import { signoff as t } from '../../texts/en/signoff';
 
 /** A drawn signature as an SVG path in a box of 600 × 200. */
 function pathOf(pad: SignaturePad, width: number, height: number): string {
@@ -60,7 +61,7 @@ export function SignPad({ onDrawn }: { onDrawn: (path: string) => void }) {
   }, []);
   return (
     <div>
-      <canvas ref={canvas} className="sign-pad" aria-label="Draw your signature here" role="img" />
+      <canvas ref={canvas} className="sign-pad" aria-label={t.drawYourSignatureHere} role="img" />
       <Button
         variant="text"
         onClick={() => {
@@ -68,7 +69,7 @@ export function SignPad({ onDrawn }: { onDrawn: (path: string) => void }) {
           onDrawn('');
         }}
       >
-        Clear
+        {t.clear}
       </Button>
       <Button
         variant="text"
@@ -80,7 +81,7 @@ export function SignPad({ onDrawn }: { onDrawn: (path: string) => void }) {
           onDrawn('M260,60L340,140M340,60L260,140');
         }}
       >
-        Set a cross instead of drawing
+        {t.setACrossInsteadOfDrawing}
       </Button>
     </div>
   );

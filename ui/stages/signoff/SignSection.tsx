@@ -16,6 +16,7 @@ import { FindingCard } from '../../components/findings/FindingCard';
 import { Correction } from './Correction';
 import { SignForm } from './SignForm';
 import { WaiveDialog } from './WaiveDialog';
+import { signoff as t } from '../../texts/en/signoff';
 
 function Standing({
   title,
@@ -52,33 +53,33 @@ export function SignSection() {
     <>
       {state === 'signed' && (
         <Box component="p" sx={{ fontSize: '1.15rem' }}>
-          <strong>Signed and locked.</strong>
+          <strong>{t.signedAndLocked}</strong>
         </Box>
       )}
       {state === 'corrected' && (
         <p className="banner bad">
-          <strong>Something was changed after the signature.</strong> The certificate says so until it is signed again.
+          <strong>{t.somethingWasChangedAfterTheSignature}</strong> {t.theCertificateSaysSoUntilIt}
         </p>
       )}
       {clear ? (
         state !== 'signed' && (
           <Box component="p" sx={{ fontSize: '1.15rem' }}>
-            <strong>Nothing stands in the way of the signature.</strong>
+            <strong>{t.nothingStandsInTheWayOf}</strong>
           </Box>
         )
       ) : (
         <Box component="p" sx={{ fontSize: '1.15rem' }}>
-          <strong>It can’t be signed yet.</strong>
+          <strong>{t.itCantBeSignedYet}</strong>
         </Box>
       )}
-      <Standing title="At stop: has to be mended" findings={standing.stop} />
-      <Standing title="To fix, or to be waived by a lead" findings={standing.fix} onWaive={onWaive} />
+      <Standing title={t.atStopHasToBeMended} findings={standing.stop} />
+      <Standing title={t.toFixOrToBeWaived} findings={standing.fix} onWaive={onWaive} />
       <MissingLine findings={standing.open} where="" />
       {planned.length > 0 && (
         <Opened
           line={
             <strong>
-              {planned.length} {planned.length === 1 ? 'figure is' : 'figures are'} planned, not yet entered as fitted
+              {planned.length} {planned.length === 1 ? t.figureIs : t.figuresAre} {t.plannedNotYetEnteredAsFitted}
             </strong>
           }
         >

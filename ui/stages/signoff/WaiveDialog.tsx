@@ -5,6 +5,7 @@ import type { Finding } from '../../../core/checks/Finding';
 import { useFindingText, useWorkspace } from '../../sync/useWorkspace';
 import { Field } from '../../components/forms/Field';
 import { useKeptText } from '../../sync/useKeptText';
+import { signoff as t } from '../../texts/en/signoff';
 
 /** A lead's reason for accepting one finding as it is. */
 export function WaiveDialog({ finding, onClose }: { finding: Finding; onClose: () => void }) {
@@ -16,7 +17,7 @@ export function WaiveDialog({ finding, onClose }: { finding: Finding; onClose: (
     const length = why.trim().length;
     const errors =
       length < 10
-        ? [`The reason holds ${length} characters; at least 10 are needed.`]
+        ? [t.theReasonHoldsCharactersAtLeast({ length })]
         : send({ kind: 'waive', checkId: finding.id, code: finding.code, values: finding.values, why: why.trim() });
     setProblem(errors.join(' '));
     if (errors.length > 0) return;
@@ -34,11 +35,11 @@ export function WaiveDialog({ finding, onClose }: { finding: Finding; onClose: (
           waive();
         }}
       >
-        <h2 id="waive-title">Waive {finding.id}</h2>
+        <h2 id="waive-title">{t.waive({ id: finding.id })}</h2>
         <p>{message(finding)}</p>
         <p className="soft">{whyItMatters(finding)}</p>
         <Field
-          label="Why it may stay as it is"
+          label={t.whyItMayStayAsIt}
           maxLength={500}
           multiline
           minRows={3}
@@ -46,15 +47,13 @@ export function WaiveDialog({ finding, onClose }: { finding: Finding; onClose: (
           onChange={(event) => setWhy(event.target.value)}
           problem={problem || undefined}
         />
-        <p className="soft">
-          Your name and this reason stand in the ledger and in the certificate. If the figures change, the waiver no longer holds.
-        </p>
+        <p className="soft">{t.yourNameAndThisReasonStand}</p>
         <div className="inline">
           <Button type="submit" variant="contained">
-            Waive it
+            {t.waiveIt}
           </Button>
           <Button variant="text" onClick={onClose}>
-            Leave it
+            {t.leaveIt}
           </Button>
         </div>
       </Box>

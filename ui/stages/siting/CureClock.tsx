@@ -5,6 +5,7 @@ import type { RowOf } from '../../../core/build/lists';
 import { cureState } from '../../../core/model/siting/drillingPlan';
 import { useNow } from '../../components/useNow';
 import { useRows } from '../../components/lists/useRows';
+import { siting as t } from '../../texts/en/siting';
 
 /** How long a sealant still needs, counting down; and once it is over, the touch that proves it. */
 export function CureClock({ row }: { row: RowOf<'seals'> }) {
@@ -18,14 +19,14 @@ export function CureClock({ row }: { row: RowOf<'seals'> }) {
       {minutes > 0 ? (
         <span>
           <span className="mono cure-left">
-            {Math.floor(minutes / 60)} h {String(minutes % 60).padStart(2, '0')} min
+            {t.hMin({ minutes: Math.floor(minutes / 60), minutes2: String(minutes % 60).padStart(2, '0') })}
           </span>{' '}
-          left, until {format(new Date(state.dueMs), 'd MMM HH:mm')}: no heat, no water.
+          {t.leftUntilNoHeatNoWater({ dueMs: format(new Date(state.dueMs), 'd MMM HH:mm') })}
         </span>
       ) : (
         <>
-          <span>Curing time is up. Is the sealant hard?</span>
-          {mayWork && <Button onClick={() => set(row, 'hardAt', new Date().toISOString())}>It’s hard</Button>}
+          <span>{t.curingTimeIsUpIsThe}</span>
+          {mayWork && <Button onClick={() => set(row, 'hardAt', new Date().toISOString())}>{t.itsHard}</Button>}
         </>
       )}
     </div>

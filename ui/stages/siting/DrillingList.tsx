@@ -3,13 +3,14 @@ import { useMemo } from 'react';
 import { drillingPlan } from '../../../core/model/siting/drillingPlan';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
+import { siting as t } from '../../texts/en/siting';
 
 /** The work of cutting, in order: pilots first, a look underneath, then the saw. */
 export function DrillingList() {
   const { build } = useWorkspace('build');
   const say = useSay();
   const steps = useMemo(() => drillingPlan(build), [build]);
-  if (!steps) return <p className="soft">The drilling plan is made once the heater’s place and its holes are known.</p>;
+  if (!steps) return <p className="soft">{t.theDrillingPlanIsMadeOnce}</p>;
   return (
     <ol className="drilling">
       {steps.map((step, i) => (
@@ -20,7 +21,7 @@ export function DrillingList() {
             {step.at && (
               <span className="mono soft">
                 {' '}
-                {say(`${formatFixed(step.at.x)} mm from the front, ${formatFixed(step.at.y)} mm from the left`)}
+                {say(t.mmFromTheFrontMmFrom({ x: formatFixed(step.at.x), y: formatFixed(step.at.y) }))}
               </span>
             )}
             <br />

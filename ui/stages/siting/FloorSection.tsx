@@ -1,6 +1,7 @@
 'use client';
 import { useState } from 'react';
 import { sections } from '../../../core/build/sections';
+import { rowsOf } from '../../../core/build/lists';
 import { valueAt } from '../../../core/build/sheets';
 import { FigureTable } from '../../components/cells/FigureTable';
 import { Fold } from '../../components/lists/Fold';
@@ -10,6 +11,7 @@ import { useRowCount } from '../../components/useRowCount';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { FloorViews } from './FloorViews';
 import { PlaceSearch } from './PlaceSearch';
+import { siting as t } from '../../texts/en/siting';
 
 const { figures } = sections.siting.floor;
 
@@ -27,27 +29,29 @@ export function FloorSection() {
             <PlaceSearch />
             <FigureTable
               paths={figures['The heater’s place'].filter((path) => !(drawn.has(path) && selected === null))}
-              caption="The heater’s place"
+              caption={t.theHeatersPlace}
             />
           </>
         )}
       </FloorViews>
-      <ReleaseButton holdPoint="cutting" label="Ready to cut?" />
+      <ReleaseButton holdPoint="cutting" label={t.readyToCut} />
       <Fold
-        title="Floor and heater, measured"
-        note="sizes, duct"
+        title={t.floorAndHeaterMeasured}
+        note={t.sizesDuct}
         startOpen={valueAt(settled.sheets, 'siting.floorLengthMm') === null}
         holds={figures['Floor and heater']}
       >
-        <FigureTable paths={figures['Floor and heater']} caption="Floor and heater" />
+        <FigureTable paths={figures['Floor and heater']} caption={t.floorAndHeater} />
       </Fold>
-      <Fold title="Below the floor" note={count('obstacles', 'thing')} startOpen={count('obstacles', 'thing') === 'none yet'}>
-        <p className="soft">
-          Rails, cross-members, corrugations, tanks, pipes, wires: each as a block, from the front and from the left.
-        </p>
+      <Fold
+        title={t.belowTheFloor}
+        note={count('obstacles', t.thing)}
+        startOpen={rowsOf(settled.lists, 'obstacles').length === 0}
+      >
+        <p className="soft">{t.railsCrossMembersCorrugationsTanksPipes}</p>
         <RowList list="obstacles" {...thing} fresh={() => ({ kind: 'crossMember' })} />
       </Fold>
-      <Fold title="Above the floor" note={count('above', 'thing')}>
+      <Fold title={t.aboveTheFloor} note={count('above', t.thing)}>
         <RowList list="above" {...thing} fresh={() => ({ kind: 'furniture' })} />
       </Fold>
     </>

@@ -10,6 +10,7 @@ import { DimensionLines, DrawnPins, FormSheet } from '../../charts/form/FormDraw
 import { useWidth } from '../../charts/useWidth';
 import { useFloorDrag, type MovedThing } from './useFloorDrag';
 import { usePlaceHeater } from './usePlaceHeater';
+import { siting as t } from '../../texts/en/siting';
 
 /** The floor from above or as seen lying underneath, to scale; the heater and what lies below can be dragged, the heater moved by keys. */
 export function FloorSheet({
@@ -54,11 +55,11 @@ export function FloorSheet({
   if (!drawing)
     return (
       <div ref={holder} className="floor-none soft">
-        The floor sheet is drawn once the floor’s length and width and the heater’s are given, below.
+        {t.theFloorSheetIsDrawnOnce}
       </div>
     );
   const { heater, floor } = drawing;
-  const title = view === 'above' ? 'The floor from above' : 'The floor as seen lying underneath, mirrored';
+  const title = view === 'above' ? t.theFloorFromAbove : t.theFloorAsSeenLyingUnderneath;
   const sheet = (
     <svg
       ref={svg}
@@ -66,9 +67,7 @@ export function FloorSheet({
       width={drawing.width}
       height={drawing.height}
       role="group"
-      aria-label={
-        drawing.known ? `${title}, to scale, front at the left. Squares of 250 mm.` : `${title}. Its size is not known yet.`
-      }
+      aria-label={drawing.known ? t.toScaleFrontAtTheLeft({ title }) : t.itsSizeIsNotKnownYet({ title })}
     >
       <defs>
         <pattern id="below-hatch" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -193,10 +192,16 @@ export function FloorSheet({
           height={heater.box.h}
           tabIndex={0}
           role="slider"
-          aria-label="The heater’s place: arrow keys move it by 1 mm, with Shift by 10 mm; r turns it"
+          aria-label={t.theHeatersPlaceArrowKeysMove}
           aria-valuenow={Math.round(placeOf(build)?.x ?? 0)}
           aria-valuetext={say(
-            `${placeOf(build)?.x ?? 0} mm from the front, ${placeOf(build)?.y ?? 0} mm from the left, turned ${placeOf(build)?.turnDeg ?? 0}°; ${Math.round(heater.inletMm)} mm clear before the inlet, ${Math.round(heater.hotMm)} mm at the hot end`,
+            t.mmFromTheFrontMmFrom2({
+              x: placeOf(build)?.x ?? 0,
+              y: placeOf(build)?.y ?? 0,
+              turnDeg: placeOf(build)?.turnDeg ?? 0,
+              inletMm: Math.round(heater.inletMm),
+              hotMm: Math.round(heater.hotMm),
+            }),
           )}
           onKeyDown={press}
         />

@@ -5,8 +5,16 @@ import type { FloorView } from '../../../core/drawing/floor/layoutFloor';
 import { typedOnFloor } from '../../../core/drawing/floor/floorForm';
 import { useSmall } from '../../components/useSmall';
 import { FloorSheet } from './FloorSheet';
+import { siting as t } from '../../texts/en/siting';
 
-const views: Record<FloorView, string> = { above: 'From above', below: 'Lying underneath' };
+const views: Record<FloorView, string> = {
+  get above() {
+    return t.fromAbove;
+  },
+  get below() {
+    return t.lyingUnderneath;
+  },
+};
 
 interface Props {
   selected: string | null;
@@ -24,7 +32,7 @@ export function FloorViews({ selected, onSelect, children }: Props) {
   const drawn = useMemo(() => new Set<string>(form ? typedOnFloor : []), [form]);
   return (
     <>
-      <div className="inline" role="group" aria-label="How the floor is seen">
+      <div className="inline" role="group" aria-label={t.howTheFloorIsSeen}>
         {(Object.keys(views) as FloorView[]).map((id) => (
           <Button key={id} aria-pressed={view === id} onClick={() => setView(id)}>
             {views[id]}
@@ -32,7 +40,7 @@ export function FloorViews({ selected, onSelect, children }: Props) {
         ))}
         {children && (
           <Button variant="text" aria-pressed={!form} onClick={() => setWanted(!form)}>
-            {form ? 'As a list' : 'On the drawing'}
+            {form ? t.asAList : t.onTheDrawing}
           </Button>
         )}
       </div>

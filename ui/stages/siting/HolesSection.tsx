@@ -9,6 +9,7 @@ import { RowList } from '../../components/lists/RowList';
 import { useRows } from '../../components/lists/useRows';
 import { useRowCount } from '../../components/useRowCount';
 import { FloorViews } from './FloorViews';
+import { siting as t } from '../../texts/en/siting';
 
 const targets = sections.siting.holes.figures['Where duct, fuel and feed go'];
 
@@ -18,9 +19,7 @@ function HoleStart() {
   if (!mayWork || rows.length > 0) return null;
   return (
     <div>
-      <p className="soft">
-        Begin with a usual set, then measure every hole on the plate in hand: widths are the usual ones, places are a guess.
-      </p>
+      <p className="soft">{t.beginWithAUsualSetThen}</p>
       <div className="inline">
         {(Object.keys(startingHoles) as StartingHolesId[]).map((id) => (
           <Button key={id} onClick={() => setProblem(add(...startingHoles[id].holes).join(' '))}>
@@ -50,9 +49,9 @@ export function HolesSection() {
         main={['name', 'kind', 'alongMm', 'acrossMm', 'diameterMm']}
         fresh={() => ({ kind: 'stud', diameterMm: 7 })}
       />
-      <Fold title="Datums, and where duct, fuel and feed go" note={count('datums', 'datum')} holds={targets}>
+      <Fold title={t.datumsAndWhereDuctFuelAnd} note={count('datums', t.datum)} holds={targets}>
         <RowList list="datums" main={['name', 'axis', 'atMm']} fresh={() => ({ axis: 'front' })} />
-        <FigureTable paths={targets} caption="Where duct, fuel and feed go" />
+        <FigureTable paths={targets} caption={t.whereDuctFuelAndFeedGo} />
       </Fold>
     </>
   );

@@ -7,6 +7,7 @@ import { formatFixed } from '../../../core/units/formatNumber';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { useWorker } from '../../components/useWorker';
 import { usePlaceHeater } from './usePlaceHeater';
+import { siting as t } from '../../texts/en/siting';
 
 const make = () => new Worker(new URL('../../../workers/searchPlaces.ts', import.meta.url), { type: 'module' });
 interface Asked {
@@ -29,49 +30,54 @@ export function PlaceSearch() {
   const stale = asked !== null && JSON.stringify(asked.plan) !== JSON.stringify(plan);
   const metres = (mm: number | null, name: string) => (mm === null ? [] : [`${name} ${formatFixed(mm / 1000, 1)} m`]);
   return (
-    <section aria-label="Find a place" className="start-set">
+    <section aria-label={t.findAPlace} className="start-set">
       <div className="inline">
         <Button
           variant="contained"
           onClick={() => {
-            setProblem(plan.holes.length === 0 ? 'Enter the holes first: a place is good only if they are clear below.' : '');
+            setProblem(plan.holes.length === 0 ? t.enterTheHolesFirstAPlace : '');
             if (plan.holes.length > 0) setAsked({ plan, stepMm });
           }}
         >
-          Find me a place
+          {t.findMeAPlace}
         </Button>
         {asked && !answer && !failed && (
           <>
-            <span role="status">looking over the floor…</span>
+            <span role="status">{t.lookingOverTheFloor}</span>
             <Button variant="text" onClick={() => setAsked(null)}>
-              Stop
+              {t.stop}
             </Button>
           </>
         )}
       </div>
       {(problem || failed) && (
         <p className="error-line" role="alert">
-          {problem || 'The search could not run on this device.'}
+          {problem || t.theSearchCouldNotRunOn}
         </p>
       )}
       {answer && asked && (
         <Box role="status" data-search={answer.good} sx={{ mt: 1 }}>
           {answer.found.length > 0 ? (
             <p>
-              {formatFixed(answer.good)} of {formatFixed(answer.tried)} places keep every limit
-              {stale ? ' (the floor has changed since)' : ''}. The best few:
+              {t.ofPlacesKeepEveryLimit({ good: formatFixed(answer.good), tried: formatFixed(answer.tried) })}
+              {stale ? t.theFloorHasChangedSince : ''}
+              {t.theBestFew}
             </p>
           ) : (
             <p>
-              <strong>No place on this floor keeps every limit.</strong>{' '}
+              <strong>{t.noPlaceOnThisFloorKeeps}</strong>{' '}
               {answer.tried === 0
-                ? 'The floor is smaller than the heater.'
+                ? t.theFloorIsSmallerThanThe
                 : answer.inTheWay[0]
-                  ? `Most in the way is ${answer.inTheWay[0].name}: without it there would be ${formatFixed(answer.inTheWay[0].without)} places.${answer.inTheWay
-                      .slice(1)
-                      .map((limit) => ` Without ${limit.name}: ${formatFixed(limit.without)}.`)
-                      .join('')}`
-                  : 'Everywhere two limits or more are in the way.'}
+                  ? t.mostInTheWayIsWithout({
+                      name: answer.inTheWay[0].name,
+                      without: formatFixed(answer.inTheWay[0].without),
+                      inTheWay: answer.inTheWay
+                        .slice(1)
+                        .map((limit) => t.without({ name: limit.name, without: formatFixed(limit.without) }))
+                        .join(''),
+                    })
+                  : t.everywhereTwoLimitsOrMoreAre}
             </p>
           )}
           <ol className="found">
@@ -87,26 +93,26 @@ export function PlaceSearch() {
                     setProblem(keep(found.place).join(' '));
                   }}
                 >
-                  Take it
+                  {t.takeIt}
                 </Button>
                 <span>
                   <span className="mono">
-                    {say(`${formatFixed(found.place.x)} mm from the front, ${formatFixed(found.place.y)} mm from the left`)},
-                    turned {found.place.turnDeg}°
+                    {say(t.mmFromTheFrontMmFrom({ x: formatFixed(found.place.x), y: formatFixed(found.place.y) }))}
+                    {t.turned({ turnDeg: found.place.turnDeg })}
                   </span>
                   <br />
                   {say(
                     [
-                      `${formatFixed(Math.min(found.clearMm, 9999))} mm clear`,
+                      t.mmClear({ clearMm: formatFixed(Math.min(found.clearMm, 9999)) }),
                       ...metres(found.ductMm, 'duct'),
-                      ...metres(found.fuelMm, 'fuel line'),
+                      ...metres(found.fuelMm, t.fuelLine),
                       ...metres(found.cableMm, 'cable'),
                     ].join(', '),
                   )}
                   .{' '}
                   {found.givesUp.length > 0
-                    ? say(`Gives up ${found.givesUp.join(', ')}.`)
-                    : 'Gives up nothing against the others.'}
+                    ? say(t.givesUp({ givesUp: found.givesUp.join(', ') }))
+                    : t.givesUpNothingAgainstTheOthers}
                 </span>
               </li>
             ))}

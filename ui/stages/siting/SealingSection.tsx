@@ -6,6 +6,7 @@ import { RowList } from '../../components/lists/RowList';
 import { useRows } from '../../components/lists/useRows';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { CureClock } from './CureClock';
+import { siting as t } from '../../texts/en/siting';
 
 /** Puts a row for every seal that is owed and not there yet. */
 function OwedSeals() {
@@ -15,7 +16,7 @@ function OwedSeals() {
   if (!mayWork || lacking.length === 0) return null;
   return (
     <Button variant="outlined" onClick={() => add(...lacking.map((at) => ({ name: sealPlaces[at], at, kind: sealKindAt(at) })))}>
-      Every seal that is owed: {lacking.length}
+      {t.everySealThatIsOwed({ n: lacking.length })}
     </Button>
   );
 }
@@ -29,7 +30,7 @@ export function SealingSection() {
         list="seals"
         main={['name', 'at', 'kind', 'cureH', 'appliedAt']}
         more={['hardAt']}
-        fresh={() => ({ name: 'round the plate', at: 'plate', kind: 'sealant', cureH: 24 })}
+        fresh={() => ({ name: t.roundThePlate, at: 'plate', kind: 'sealant', cureH: 24 })}
         extra={(row) => <CureClock row={row} />}
       />
     </>

@@ -1,6 +1,7 @@
 import { Button } from '@mui/material';
 import { startEvents, type StartEventKind } from '../../../core/build/Build';
 import { formatFixed } from '../../../core/units/formatNumber';
+import { startup as t } from '../../texts/en/startup';
 
 const inOrder: readonly StartEventKind[] = ['on', 'glow', 'pump', 'flame', 'full', 'off', 'end'];
 interface Props {
@@ -11,7 +12,7 @@ interface Props {
 /** A key for each thing that happens in a start, with its second once it has. */
 export function EventKeys({ at, onMark }: Props) {
   return (
-    <div className="buttons" role="group" aria-label="What happens now">
+    <div className="buttons" role="group" aria-label={t.whatHappensNow}>
       {inOrder.map((event) => (
         <Button key={event} className={at[event] !== undefined ? 'done' : ''} onClick={() => onMark(event)}>
           {startEvents[event]}

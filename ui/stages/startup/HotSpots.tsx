@@ -9,8 +9,16 @@ import { formatFixed } from '../../../core/units/formatNumber';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { InstantField } from '../../components/cells/InstantField';
 import { ReadingEntry } from '../proving/ReadingEntry';
+import { startup as t } from '../../texts/en/startup';
 
-const settings = { touches: { label: 'What bears least there', options: heatTakers } } as const;
+const settings = {
+  touches: {
+    get label() {
+      return t.whatBearsLeastThere;
+    },
+    options: heatTakers,
+  },
+} as const;
 
 /** Surfaces by thermometer while it runs at full output: floor, plate, and where the exhaust passes. */
 export function HotSpots() {
@@ -19,18 +27,18 @@ export function HotSpots() {
   const [readAt, setReadAt] = useState<string | null>(null);
   const looks = settled.hotLooks ?? [];
   return (
-    <section aria-label="Hot spots">
+    <section aria-label={t.hotSpots}>
       <Typography variant="h6" component="h3">
-        Hot spots
+        {t.hotSpots}
       </Typography>
       {mayWork && (
         <ReadingEntry
           name="A surface by thermometer"
           figure={{ label: 'Thermometer shows', name: 'Surface', unit: '°C', min: -40, max: 600 }}
           settings={settings}
-          unchosen="Say first what is there that bears least heat: timber, plastic, cable, rubber, or bare metal only."
+          unchosen={t.sayFirstWhatIsThereThat}
           places={hotPlaces}
-          keyText={(id, label) => (id === 'other' ? label : `at the ${label}`)}
+          keyText={(id, label) => (id === 'other' ? label : t.atThe({ label }))}
           onRead={(surfaceC, place, { touches }) =>
             send({
               kind: 'hot',
@@ -38,17 +46,18 @@ export function HotSpots() {
               ...(readAt ? { readAt } : {}),
             })
           }
-          more={<InstantField label="Read at" value={readAt} onChange={setReadAt} helperText="empty: just now" />}
-          hint={`It counts from ${formatFixed(hotFromMin)} min after full output until ${formatFixed(hotUntilMin)} min after the button off. A shiny surface fools an infrared thermometer: put tape on it, or touch it with a probe.`}
+          more={<InstantField label={t.readAt} value={readAt} onChange={setReadAt} helperText={t.emptyJustNow} />}
+          hint={t.itCountsFromMinAfterFull({ hotFromMin: formatFixed(hotFromMin), hotUntilMin: formatFixed(hotUntilMin) })}
         />
       )}
       {looks.length > 0 && (
-        <List dense disablePadding aria-label="Surfaces read">
+        <List dense disablePadding aria-label={t.surfacesRead}>
           {[...looks].reverse().map((look) => (
             <ListItem key={look.id} disableGutters data-hot={look.place}>
               <ListItemText
                 primary={say(
-                  `${hotText(look)}; at most ${formatFixed(bearsC[look.touches])} °C${overK(look) >= 0 ? ': too hot' : ''}`,
+                  t.atMostOf({ read: hotText(look), bearsC: formatFixed(bearsC[look.touches]) }) +
+                    (overK(look) >= 0 ? t.tooHot : ''),
                 )}
                 secondary={`${look.by}, ${format(new Date(look.at), 'd MMM HH:mm')}`}
               />

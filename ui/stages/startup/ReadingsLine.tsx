@@ -4,6 +4,7 @@ import { quantities, type QuantityId } from '../../../core/build/Build';
 import { cellUnit } from '../../../core/units/parseTyped';
 import { CellInput } from '../../components/cells/CellInput';
 import { useWorkspace } from '../../sync/useWorkspace';
+import { startup as t } from '../../texts/en/startup';
 
 /** A field for each thing that is read while it runs. */
 export function ReadingsLine({
@@ -37,7 +38,7 @@ export function ReadingsLine({
             <Button
               type="submit"
               sx={{ minWidth: 52, paddingInline: '8px' }}
-              aria-label={`Enter ${quantities[quantity].label.toLowerCase()}`}
+              aria-label={t.enter({ label: quantities[quantity].label.toLowerCase() })}
             >
               {cellUnit(null, quantities[quantity].unit, who.unitPreferences)}
             </Button>

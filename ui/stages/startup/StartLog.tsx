@@ -7,6 +7,7 @@ import { formatFixed } from '../../../core/units/formatNumber';
 import { readStartCsv } from '../../../formats/startCsv';
 import { StartChart } from '../../charts/StartChart';
 import { StartTable } from './StartTable';
+import { startup as t } from '../../texts/en/startup';
 
 /** The readings of a start, drawn and in figures; a long log lies beside the build and is fetched when somebody looks at it. */
 export function StartLog({
@@ -28,9 +29,9 @@ export function StartLog({
       const answer = await fetch(`/api/builds/${buildId}/starts/${run.id}`);
       const log = answer.ok ? readStartCsv(await answer.text()) : null;
       if (log?.ok) setFetched({ id: run.id, run: { ...run, readings: log.readings } });
-      setProblem(log?.ok ? '' : 'The log could not be fetched; try again.');
+      setProblem(log?.ok ? '' : t.theLogCouldNotBeFetched);
     } catch {
-      setProblem('The server can’t be reached; the log lies there.');
+      setProblem(t.theServerCantBeReachedThe);
     }
   };
   if (whole)
@@ -42,10 +43,12 @@ export function StartLog({
     );
   return (
     <>
-      <Typography>The log of this start holds {formatFixed(run.log?.facts.readings ?? 0)} readings.</Typography>
+      <Typography>
+        {t.theLogOfThisStartHolds} {formatFixed(run.log?.facts.readings ?? 0)} {t.readings}
+      </Typography>
       {sent && (
         <Button variant="outlined" onClick={() => void look()}>
-          Show the log
+          {t.showTheLog}
         </Button>
       )}
       {problem && (

@@ -3,6 +3,7 @@ import { quantities, startEvents, type StartRun } from '../../../core/build/Buil
 import { inUnit, type UnitPreferences } from '../../../core/units/inUnits';
 import { Opened } from '../../components/Opened';
 import { formatFixed, formatShort } from '../../../core/units/formatNumber';
+import { startup as t } from '../../texts/en/startup';
 
 const shownLines = 300;
 
@@ -17,12 +18,12 @@ export function StartTable({ run, unitPreferences }: { run: StartRun; unitPrefer
     }),
   ].sort((a, b) => a.atS - b.atS);
   return (
-    <Opened line="The log in figures">
+    <Opened line={t.theLogInFigures}>
       <Table>
         <TableHead>
           <TableRow>
-            <TableCell>After</TableCell>
-            <TableCell>What</TableCell>
+            <TableCell>{t.after}</TableCell>
+            <TableCell>{t.what}</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
@@ -35,7 +36,7 @@ export function StartTable({ run, unitPreferences }: { run: StartRun; unitPrefer
         </TableBody>
       </Table>
       {lines.length > shownLines && (
-        <p className="soft">And {formatFixed(lines.length - shownLines)} more lines; the CSV holds them all.</p>
+        <p className="soft">{t.andMoreLinesTheCsvHolds({ n: formatFixed(lines.length - shownLines) })}</p>
       )}
     </Opened>
   );

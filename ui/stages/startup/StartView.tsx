@@ -21,6 +21,7 @@ import { RepairList } from '../../components/findings/RepairList';
 import { EventKeys, NextKey } from './EventKeys';
 import { ReadingsLine } from './ReadingsLine';
 import { StartLog } from './StartLog';
+import { startup as t } from '../../texts/en/startup';
 
 /** Seconds since a start was begun, in tenths. */
 const secondsInto = (run: StartRun) => Math.min(86400, Math.round(Math.max(0, Date.now() - Date.parse(run.at)) / 100) / 10);
@@ -62,7 +63,7 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
     const parsed = parseTyped(text, unit, cellUnit(null, unit, who.unitPreferences));
     if (!parsed.ok || parsed.value < min || parsed.value > max) {
       setProblems([
-        `${label}: “${text.slice(0, 30)}” ${parsed.ok ? 'is out of range' : parsed.reason}; allowed is ${min} to ${max} ${unit}.`,
+        t.allowedIsTo({ label, text: text.slice(0, 30), more: parsed.ok ? t.isOutOfRange : parsed.reason, min, max, unit }),
       ]);
       return;
     }
@@ -80,7 +81,11 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
     if (!chosen) return;
     if (chosen.size > startCsvMaxBytes) {
       setProblems([
-        `${chosen.name} holds ${formatFixed(chosen.size)} bytes; at most ${formatFixed(startCsvMaxBytes)} are allowed.`,
+        t.holdsBytesAtMostAreAllowed({
+          name: chosen.name,
+          size: formatFixed(chosen.size),
+          startCsvMaxBytes: formatFixed(startCsvMaxBytes),
+        }),
       ]);
       return;
     }
@@ -101,22 +106,15 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
   };
   return (
     <>
-      <p className="soft">
-        {dryRun
-          ? 'It proves the unit, shows its noise and teaches its controller, before the first hole.'
-          : 'Fan, glow, clicks, flame, full, then off by its button and the whole after-run.'}
-      </p>
+      <p className="soft">{dryRun ? t.itProvesTheUnitShowsIts : t.fanGlowClicksFlameFullThen}</p>
       <Box component="p" className="cautions" sx={{ mt: 1 }}>
-        <strong>Before the button:</strong>{' '}
-        {dryRun
-          ? 'outdoors, the exhaust away from people and from anything that burns, eyes and hands guarded, extinguisher at hand, the heater held fast. Outlet and exhaust burn at a touch.'
-          : 'exhaust in the open, doors open, extinguisher at hand, carbon monoxide alarm on.'}{' '}
-        Expect smoke and the smell of paint for some minutes. Never cut the power of a hot heater.
+        <strong>{t.beforeTheButton}</strong> {dryRun ? t.outdoorsTheExhaustAwayFromPeople : t.exhaustInTheOpenDoorsOpen}{' '}
+        {t.expectSmokeAndTheSmellOf}
       </Box>
       {stops.length > 0 && (
         <Box className="banner bad" role="alert" sx={{ mt: 1.25 }}>
           <Box component="strong" sx={{ fontSize: '1.2rem' }}>
-            It must not be lit.
+            {t.itMustNotBeLit}
           </Box>
           <ul>
             {stops.map((finding) => (
@@ -126,10 +124,10 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
         </Box>
       )}
       {run && summary && (
-        <Box component="section" sx={{ mt: 1.25 }} aria-label="Last start">
+        <Box component="section" sx={{ mt: 1.25 }} aria-label={t.lastStart}>
           <h3>
-            {dryRun ? 'Dry run' : 'Start'} {starts.length}
-            {underway ? ', under way' : ''}{' '}
+            {dryRun ? t.dryRun : t.start} {starts.length}
+            {underway ? t.underWay : ''}{' '}
             <Box component="span" className="soft" sx={{ fontWeight: 400 }}>
               {format(new Date(run.at), 'd MMM HH:mm')}, {run.by}
             </Box>
@@ -138,7 +136,7 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
           <StartLog run={run} unitPreferences={who.unitPreferences} buildId={settled.id} sent={waiting.length === 0} />
           {summary.phases.length > 0 && (
             <p className="soft">
-              Phases from: {summary.phases.map((phase) => `${phase.name} ${formatFixed(phase.fromS)} s`).join(' · ')}
+              {t.phasesFrom} {summary.phases.map((phase) => `${phase.name} ${formatFixed(phase.fromS)} s`).join(' · ')}
             </p>
           )}
         </Box>
@@ -147,12 +145,12 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
         <>
           <EventKeys at={summary.at} onMark={mark} />
           <ReadingsLine typed={typed} onType={type} onRead={read} />
-          {small && <Button onClick={() => setLeft(false)}>Over the whole screen</Button>}
+          {small && <Button onClick={() => setLeft(false)}>{t.overTheWholeScreen}</Button>}
         </>
       )}
       {live && summary && (
         <LiveScreen
-          title={dryRun ? 'Dry run' : 'First start'}
+          title={dryRun ? t.dryRun : t.firstStart}
           onLeave={() => setLeft(true)}
           foot={<NextKey at={summary.at} onMark={mark} />}
         >
@@ -165,26 +163,26 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
       <Box className="inline" sx={{ mt: 2 }}>
         {mayWork && !underway && stops.length === 0 && (
           <Button variant="contained" onClick={begin}>
-            {dryRun ? 'Begin a dry run' : 'Begin a start'}
+            {dryRun ? t.beginADryRun : t.beginAStart}
           </Button>
         )}
         {mayWork && (
           <>
-            <InstantField label="The log began" value={began} onChange={setBegan} helperText="empty: it ended just now" />
+            <InstantField label={t.theLogBegan} value={began} onChange={setBegan} helperText={t.emptyItEndedJustNow} />
             <FileButton name="Start log, CSV" accept=".csv,text/csv" onFiles={([first]) => void bringIn(first)}>
-              Import a log (CSV)
+              {t.importALogCsv}
             </FileButton>
           </>
         )}
         {run && (
           <Button href={`/api/builds/${settled.id}/starts/${run.id}`} download>
-            Download log (CSV)
+            {t.downloadLogCsv}
           </Button>
         )}
       </Box>
       {!dryRun && <RepairList />}
       <Box component="p" className="soft" sx={{ mt: 0.75 }}>
-        Columns of a log: seconds, event, volts, amps, hertz, outlet_c, return_c.
+        {t.columnsOfALogSecondsEvent}
       </Box>
     </>
   );

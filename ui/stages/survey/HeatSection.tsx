@@ -8,6 +8,7 @@ import { Fold } from '../../components/lists/Fold';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { HeatWays } from './HeatWays';
 import { SpreadView } from './SpreadView';
+import { survey as t } from '../../texts/en/survey';
 
 const group = 'How well each thing is known';
 const paths = sections.survey.heat.figures[group];
@@ -20,16 +21,16 @@ export function HeatSection() {
     <>
       {'facts' in picture ? (
         <>
-          <h3>Where the heat goes</h3>
+          <h3>{t.whereTheHeatGoes}</h3>
           <HeatWays ways={picture.ways} />
-          <h3>From cold to warm, and how surely</h3>
+          <h3>{t.fromColdToWarmAndHow}</h3>
           <SpreadView facts={picture.spread} />
         </>
       ) : (
-        <p className="soft">Before it can be told where the heat goes: {needsText(picture.missing)}</p>
+        <p className="soft">{t.beforeItCanBeToldWhere({ missing: needsText(picture.missing) })}</p>
       )}
-      <Fold title={group} note="the usual spread where nothing is given" holds={paths}>
-        <FigureTable paths={paths} caption={group} />
+      <Fold title={t.howWellEachThingIsKnown} note={t.theUsualSpreadWhereNothingIs} holds={paths}>
+        <FigureTable paths={paths} caption={t.howWellEachThingIsKnown} />
       </Fold>
     </>
   );

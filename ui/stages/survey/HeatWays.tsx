@@ -4,6 +4,7 @@ import type { SurveyPicture } from '../../../core/drawing/survey/surveyPicture';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { useWidth } from '../../charts/useWidth';
 import { ChartFrame } from '../../charts/ChartFrame';
+import { survey as t } from '../../texts/en/survey';
 
 const row = 30;
 const left = 132;
@@ -16,7 +17,7 @@ export function HeatWays({ ways }: { ways: SurveyPicture['ways'] }) {
   const words = ways.map(({ name, share }) => `${name} ${formatFixed(share * 100)} %`).join(', ');
   return (
     <div ref={holder}>
-      <ChartFrame height={ways.length * row + 6} words={`Where the heat goes: ${words}.`}>
+      <ChartFrame height={ways.length * row + 6} words={t.whereTheHeatGoes2({ words })}>
         {ways.map(({ name, lossWK, share }, i) => (
           <g key={`${name}${i}`} transform={`translate(0 ${i * row})`}>
             <text x={left - 8} y={20} textAnchor="end">

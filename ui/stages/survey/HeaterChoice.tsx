@@ -13,19 +13,42 @@ import { LevelMark } from '../../components/findings/LevelMark';
 import { Opened } from '../../components/Opened';
 import { RowList } from '../../components/lists/RowList';
 import { useRows } from '../../components/lists/useRows';
+import { survey as t } from '../../texts/en/survey';
 
 const short: Partial<Record<FigureId, string>> = {
-  'heater.outputMinKw': 'Output at lowest',
-  'heater.outputMaxKw': 'Output at full',
-  'survey.shortBelowC': 'Falls short below',
-  'survey.sootAboveC': 'Runs too low above',
-  'survey.hoursTooLow': 'Of a usual night too low',
-  'survey.warmUpMin': 'From coldest to warm',
-  'survey.fuelNightL': 'Fuel, a usual night',
-  'survey.fuelWeekendL': 'Fuel, a weekend',
-  'wiring.nightAh': 'Battery, a night',
-  'survey.weekendAh': 'Battery, a weekend',
-  'survey.outputAltitudeKw': 'Clean output up high',
+  get 'heater.outputMinKw'() {
+    return t.outputAtLowest;
+  },
+  get 'heater.outputMaxKw'() {
+    return t.outputAtFull;
+  },
+  get 'survey.shortBelowC'() {
+    return t.fallsShortBelow;
+  },
+  get 'survey.sootAboveC'() {
+    return t.runsTooLowAbove;
+  },
+  get 'survey.hoursTooLow'() {
+    return t.ofAUsualNightTooLow;
+  },
+  get 'survey.warmUpMin'() {
+    return t.fromColdestToWarm;
+  },
+  get 'survey.fuelNightL'() {
+    return t.fuelAUsualNight;
+  },
+  get 'survey.fuelWeekendL'() {
+    return t.fuelAWeekend;
+  },
+  get 'wiring.nightAh'() {
+    return t.batteryANight;
+  },
+  get 'survey.weekendAh'() {
+    return t.batteryAWeekend;
+  },
+  get 'survey.outputAltitudeKw'() {
+    return t.cleanOutputUpHigh;
+  },
 };
 
 /** Heaters side by side in the same space; one of them is looked at in the pictures, one may become the build's. */
@@ -64,9 +87,9 @@ export function HeaterChoice({
     if (errors.length === 0) onLook(null);
   };
   return (
-    <section aria-label="Heaters to choose from">
+    <section aria-label={t.heatersToChooseFrom}>
       <Box component="h3" sx={{ mt: 2.75 }}>
-        Heaters to choose from
+        {t.heatersToChooseFrom}
       </Box>
       <div className="wide-table">
         <Table className="compare">
@@ -86,7 +109,7 @@ export function HeaterChoice({
                   </span>
                   {id !== null && mayWork && (
                     <Button variant="text" sx={{ paddingLeft: '0px' }} onClick={() => take(id)}>
-                      Take this one
+                      {t.takeThisOne}
                     </Button>
                   )}
                 </TableCell>
@@ -109,7 +132,7 @@ export function HeaterChoice({
                         ? '—'
                         : Number.isFinite(shown.value)
                           ? formatFixed(shown.value, shown.decimals ?? figures[key].decimals)
-                          : 'never'}
+                          : t.never}
                     </TableCell>
                   );
                 })}
@@ -123,11 +146,11 @@ export function HeaterChoice({
           {problem}
         </p>
       )}
-      <Opened line="Put heaters in, or change them">
+      <Opened line={t.putHeatersInOrChangeThem}>
         <RowList
           list="candidates"
           main={['name', 'claimedOutputKw', 'strokeVolumeMl', 'pumpMinHz', 'pumpMaxHz', 'runCurrentA', 'altitudeMaxM']}
-          fresh={() => ({ name: `heater ${rows.length + 2}` })}
+          fresh={() => ({ name: t.heater({ n: rows.length + 2 }) })}
         />
       </Opened>
     </section>

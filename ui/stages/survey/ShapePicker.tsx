@@ -7,6 +7,7 @@ import { buildUps, glazings, type BuildUpId, type GlazingId } from '../../../cor
 import { Pick } from '../../components/forms/Pick';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { useRows } from '../../components/lists/useRows';
+import { survey as t } from '../../texts/en/survey';
 
 /** A body to begin with, for a rough answer in a minute; measured and refined later. */
 export function ShapePicker() {
@@ -23,7 +24,7 @@ export function ShapePicker() {
       .map(([path, to]) => ({ path, slot: 'planned' as const, from: figureAt(settled.sheets, path).planned, to }));
   const rough = () => {
     const errors = send({ kind: 'figures', changes: figures(() => true) });
-    setTold(errors.join(' ') || `Rough figures entered: ${bodyShapes[shape].label}; measure and correct them.`);
+    setTold(errors.join(' ') || t.roughFiguresEnteredMeasureAndCorrect({ label: bodyShapes[shape].label }));
   };
   const apart = () => {
     const errors = [
@@ -38,7 +39,7 @@ export function ShapePicker() {
         })),
       ]),
     ];
-    setTold(errors.join(' ') || `Six surfaces added: ${bodyShapes[shape].label}; measure each and give it its own layers.`);
+    setTold(errors.join(' ') || t.sixSurfacesAddedMeasureEachAnd({ label: bodyShapes[shape].label }));
   };
   const pick = <T extends string>(label: string, value: T, set: (v: T) => void, options: Record<T, { label: string }>) => (
     <Pick
@@ -49,17 +50,15 @@ export function ShapePicker() {
     />
   );
   return (
-    <section aria-label="A body to begin with">
+    <section aria-label={t.aBodyToBeginWith}>
       <Box className="columns" sx={{ gap: '10px 16px', gridTemplateColumns: 'repeat(auto-fit, minmax(min(190px, 100%), 1fr))' }}>
-        {pick('Body', shape, setShape, bodyShapes)}
-        {pick('Walls', buildUp, setBuildUp, buildUps)}
-        {pick('Windows', glazing, setGlazing, glazings)}
+        {pick(t.body, shape, setShape, bodyShapes)}
+        {pick(t.walls, buildUp, setBuildUp, buildUps)}
+        {pick(t.windows, glazing, setGlazing, glazings)}
       </Box>
       <Box className="inline" sx={{ mt: 1.25 }}>
-        <Button onClick={rough}>Rough: four areas</Button>
-        <Button onClick={apart}>
-          {rows.length > 0 ? `In place of the ${rows.length} surfaces` : 'Finer: surface by surface'}
-        </Button>
+        <Button onClick={rough}>{t.roughFourAreas}</Button>
+        <Button onClick={apart}>{rows.length > 0 ? t.inPlaceOfTheSurfaces({ n: rows.length }) : t.finerSurfaceBySurface}</Button>
       </Box>
       {told && (
         <Box component="p" className="soft" role="status" sx={{ mt: 0.75 }}>

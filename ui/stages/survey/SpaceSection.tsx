@@ -12,6 +12,7 @@ import { drawBody, drawnSurfacesMax } from '../../../core/drawing/form/drawBody'
 import { Drawn } from '../../charts/form/DrawnFigures';
 import { ShapePicker } from './ShapePicker';
 import { Suits } from './Suits';
+import { survey as t } from '../../texts/en/survey';
 
 const figures = sections.survey.space.figures['Survey sheet'];
 
@@ -25,34 +26,34 @@ export function SpaceSection() {
     <>
       <Suits build={build} inBrief />
       <Fold
-        title="A body to begin with"
-        note="a rough answer in a minute"
+        title={t.aBodyToBeginWith}
+        note={t.aRoughAnswerInAMinute}
         startOpen={!own && valueAt(build.sheets, 'survey.wallAreaM2') === null}
       >
         <ShapePicker />
       </Fold>
       <Drawn
         draw={rows.length > drawnSurfacesMax ? null : drawBody}
-        title="The body unfolded"
+        title={t.theBodyUnfolded}
         more=": layers, glass, where each leads"
       >
         {(drawn) => (
           <>
             <FigureTable
               paths={figures.filter((path) => !except.includes(path) && !drawn.has(path))}
-              caption={own || drawn.size > 0 ? 'Cold, warmth and air' : 'Survey sheet'}
+              caption={own || drawn.size > 0 ? t.coldWarmthAndAir : t.surveySheet}
             />
             <Fold
               key={`${own} ${drawn.size > 0}`}
-              title={own ? `The space by its ${rows.length} surfaces` : 'The space surface by surface'}
+              title={own ? t.theSpaceByItsSurfaces({ n: rows.length }) : t.theSpaceSurfaceBySurface}
               startOpen={own && drawn.size === 0}
             >
-              {own && <p className="soft">These count in place of the four rough areas.</p>}
+              {own && <p className="soft">{t.theseCountInPlaceOfThe}</p>}
               <RowList
                 list="surfaces"
                 main={['name', 'kind', 'lengthM', 'heightM', 'pieces']}
                 more={['layers', 'glazing', 'within', 'toward']}
-                fresh={() => ({ name: `surface ${rows.length + 1}`, pieces: 1, toward: 'outside' })}
+                fresh={() => ({ name: t.surface({ n: rows.length + 1 }), pieces: 1, toward: 'outside' })}
                 hide={(row, column) =>
                   (column === 'glazing' && row.kind !== 'window') ||
                   (column === 'within' && row.kind !== 'window' && row.kind !== 'door')

@@ -15,6 +15,7 @@ import { formatFixed } from '../../../core/units/formatNumber';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { useWorker } from '../../components/useWorker';
 import { WarmUpChart } from '../../charts/WarmUpChart';
+import { survey as t } from '../../texts/en/survey';
 
 const make = () => new Worker(new URL('../../../workers/surveySpread.ts', import.meta.url), { type: 'module' });
 interface Asked {
@@ -36,46 +37,44 @@ export function SpreadView({ facts }: { facts: SpreadFacts }) {
     const shown = inUnit(n, 'kW', who.unitPreferences);
     return `${formatFixed(shown.value, shown.decimals ?? 1)}`;
   };
-  if (failed) return <p className="error-line">The spread could not be drawn on this device.</p>;
+  if (failed) return <p className="error-line">{t.theSpreadCouldNotBeDrawn}</p>;
   if (!answer)
     return (
       <Box component="p" className="soft" role="status" sx={{ minHeight: 48 }}>
-        {stopped === key ? 'Stopped. ' : `Drawing ${draws} times from the ranges… `}
+        {stopped === key ? t.stopped : t.drawingTimesFromTheRanges({ draws })}
         {stopped === key ? (
           <Button variant="text" onClick={() => setStopped('')}>
-            Draw
+            {t.draw}
           </Button>
         ) : (
           <Button variant="text" onClick={() => setStopped(key)}>
-            Stop
+            {t.stop}
           </Button>
         )}
       </Box>
     );
   const { demandKw, warmUpMin, neverShare } = answer;
   const [forDemand, forWarm] = [mattersMost(demandKw), mattersMost(warmUpMin)];
-  const minutes = (n: number) => (n >= neverMin ? 'never' : formatFixed(n));
+  const minutes = (n: number) => (n >= neverMin ? t.never : formatFixed(n));
   return (
     <div data-spread={answer.draws}>
       <p>
-        Nine times of ten the coldest night needs{' '}
-        <strong className="mono">
-          {kw(demandKw.p5)} to {kw(demandKw.p95)}
-        </strong>{' '}
-        {inUnit(1, 'kW', who.unitPreferences).unit}, and the space is warm after{' '}
-        <strong className="mono">
-          {minutes(warmUpMin.p5)} to {minutes(warmUpMin.p95)}
-        </strong>{' '}
-        min{neverShare > 0.005 ? `; in ${formatFixed(neverShare * 100)} % of cases it never gets warm` : ''}.
+        {t.nineTimesOfTenTheColdest} <strong className="mono">{t.p5ToP95({ p5: kw(demandKw.p5), p95: kw(demandKw.p95) })}</strong>{' '}
+        {t.andTheSpaceIsWarmAfter({ unit: inUnit(1, 'kW', who.unitPreferences).unit })}{' '}
+        <strong className="mono">{t.p5ToP95({ p5: minutes(warmUpMin.p5), p95: minutes(warmUpMin.p95) })}</strong> {t.min}
+        {neverShare > 0.005 ? t.neverGetsWarm({ share: formatFixed(neverShare * 100) }) : ''}.
       </p>
       {forDemand && (
         <p className="soft">
-          Demand hangs most on {spreadInputs[forDemand as SpreadInput]} ({formatFixed((demandKw.matters[forDemand] ?? 0) * 100)} %
-          of its spread)
+          {t.demandHangsMostOn({ forDemand: spreadInputs[forDemand as SpreadInput] })}
+          {formatFixed((demandKw.matters[forDemand] ?? 0) * 100)} {t.ofItsSpread}
           {forWarm
-            ? `, warm-up on ${spreadInputs[forWarm as SpreadInput]} (${formatFixed((warmUpMin.matters[forWarm] ?? 0) * 100)} %)`
+            ? t.warmUpOn({
+                forWarm: spreadInputs[forWarm as SpreadInput],
+                forWarm2: formatFixed((warmUpMin.matters[forWarm] ?? 0) * 100),
+              })
             : ''}
-          : measure that first.
+          {t.measureThatFirst}
         </p>
       )}
       <WarmUpChart spread={answer} insideC={facts.insideC} unitPreferences={who.unitPreferences} />

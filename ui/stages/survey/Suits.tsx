@@ -7,6 +7,7 @@ import { recommendSize } from '../../../core/model/heat/recommendSize';
 import { needsText } from '../../../core/wording/needsText';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { WorkingBandChart } from '../../charts/WorkingBandChart';
+import { survey as t } from '../../texts/en/survey';
 
 /** Whether this heater suits its space and its nights: a sentence, and where it is the matter the band in which it works steadily. */
 export function Suits({ build, inBrief = false }: { build: Build; inBrief?: boolean }) {
@@ -16,14 +17,14 @@ export function Suits({ build, inBrief = false }: { build: Build; inBrief?: bool
   return (
     <>
       {'facts' in picture ? (
-        <section aria-label="Does it suit?">
+        <section aria-label={t.doesItSuit}>
           <Box component="p" sx={{ fontSize: '1.1rem' }}>
             <strong>{say(recommendSize(picture.facts))}</strong>
           </Box>
           {!inBrief && <WorkingBandChart facts={picture.facts} unitPreferences={who.unitPreferences} />}
         </section>
       ) : (
-        <p className="soft">Before it can be told whether this heater suits: {needsText(picture.missing)}</p>
+        <p className="soft">{t.beforeItCanBeToldWhether({ missing: needsText(picture.missing) })}</p>
       )}
     </>
   );

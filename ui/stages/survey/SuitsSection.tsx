@@ -7,6 +7,7 @@ import { DerivedFigures } from '../../components/cells/DerivedFigures';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { HeaterChoice } from './HeaterChoice';
 import { Suits } from './Suits';
+import { survey as t } from '../../texts/en/survey';
 
 /** Whether a heater suits its space and its nights, and how others would. */
 export function SuitsSection() {
@@ -19,7 +20,7 @@ export function SuitsSection() {
       <Suits build={looked?.build ?? build} />
       <HeaterChoice heaters={heaters} looked={looked?.id ?? null} onLook={setLooked} />
       <DerivedFigures keys={stageFigures.survey ?? []} />
-      <Caution>A heater that doesn’t suit its space soots or leaves people cold. {manualFirst}</Caution>
+      <Caution>{t.aHeaterThatDoesntSuitIts({ manualFirst: manualFirst() })}</Caution>
     </>
   );
 }

@@ -1,6 +1,7 @@
 import { sections } from '../../../core/build/sections';
 import { Caution } from '../../components/Caution';
 import { FigureTable } from '../../components/cells/FigureTable';
+import { survey as t } from '../../texts/en/survey';
 
 const { figures } = sections.survey.vehicle;
 
@@ -8,10 +9,10 @@ const { figures } = sections.survey.vehicle;
 export function VehicleSection() {
   return (
     <>
-      <FigureTable paths={figures['The vehicle']} caption="The vehicle" />
-      <h3>People and inspection</h3>
-      <FigureTable paths={figures['People and inspection']} caption="People and inspection" />
-      <Caution>Petrol never goes through a diesel heater. Who inspects, and by which code, is asked now, not at the end.</Caution>
+      <FigureTable paths={figures['The vehicle']} caption={t.theVehicle} />
+      <h3>{t.peopleAndInspection}</h3>
+      <FigureTable paths={figures['People and inspection']} caption={t.peopleAndInspection} />
+      <Caution>{t.petrolNeverGoesThroughADiesel}</Caution>
     </>
   );
 }

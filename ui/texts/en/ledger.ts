@@ -1,0 +1,35 @@
+import { params, room } from '../room';
+
+/** English. */
+export const ledger = room('ledger', {
+  theRecord: 'The record',
+  eachEntryBearsTheHashOf:
+    'Each entry bears the hash of the one before it, so that none can be altered, left out, added or moved unseen.',
+  checkEveryEntry: 'Check every entry',
+  exportTheRecordJsonLines: 'Export the record (JSON lines)',
+  theServerCantBeReachedNow: 'The server can’t be reached now; try again.',
+  entry: 'entry',
+  entries: 'entries',
+  allWholeAndInOrderThe: ', all whole and in order; the figures are as the last one left them.',
+  theRecordIsBroken: params('The record is broken: {why}.'),
+  dontSignAnythingOnItCompare: 'Don’t sign anything on it; compare it with an older export or certificate.',
+  ledger: 'Ledger',
+  closeTheLedger: 'Close the ledger',
+  nothingEnteredYet: 'Nothing entered yet',
+  openTheLedger: 'Open the ledger',
+  ledgerEntries: 'Ledger entries',
+  noWayThroughToEarlierEntries: 'Earlier entries can’t be fetched without a connection; try again',
+  earlierEntries: 'Earlier entries',
+  findingsMade: params('{n} findings made'),
+  finding: 'finding',
+  findings: 'findings',
+  cleared: 'cleared',
+  onItsWay: params('{value} (on its way)'),
+  youCanLookAtThisBuild: 'You can look at this build, not enter into it.',
+  notSentYet: 'Not sent yet',
+  kept: 'Kept',
+  noneOfThese: 'None of these',
+  pump24Deg124V: 'pump 24 deg · 12.4 V under glow · note …',
+  quickEntry: 'Quick entry',
+  enter: 'Enter',
+});
