@@ -404,10 +404,11 @@ test('the survey: the picture and its two sentences follow what is typed; nonsen
 }) => {
   await signIn(page, 'bram');
   const id = await copyOf(page.request, 3);
-  await open(page, `/builds/${id}/survey/space`);
+  await open(page, `/builds/${id}/survey/suits`);
   const suits = page.getByRole('region', { name: 'Does it suit?' });
-  await expect(suits).toContainText('both the usual night, 1 °C, and the coldest, −12 °C, lie within');
   await expect(suits.getByRole('img')).toHaveAttribute('aria-label', /works steadily from −26 °C to 5 °C/);
+  await section(page, 'Space');
+  await expect(suits).toContainText('both the usual night, 1 °C, and the coldest, −12 °C, lie within');
   const coldest = page.getByLabel(/^Coldest night, given/);
   await coldest.fill('-38');
   // Before it is kept, finding and sentence stand.

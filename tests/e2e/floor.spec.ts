@@ -48,11 +48,19 @@ test('the obvious place fails on a cross-member: moved by keys, by hand and by t
   await expectLevel(page, 'siting.below', 'sound');
   // Wrong input: one sentence, nothing kept.
   await page.getByRole('button', { name: 'Below the floor' }).click();
-  const rail = page.getByLabel('Wide, left rail, mm');
+  const rail = page.locator('[data-row]').getByLabel('Wide, left rail, mm');
   await rail.fill('-80');
   await expect(page.getByText('Below the floor, wide is -80 mm; allowed is 1 to 10000 mm.')).toBeVisible();
   await rail.press('Escape');
   await expect(rail).toHaveValue('80');
+  // The same figure on the drawing, where the rail that was touched is measured.
+  const drawn = page.getByRole('figure', { name: 'The floor from above' }).getByLabel('Wide, left rail, mm');
+  await drawn.fill('90');
+  await drawn.press('Enter');
+  await expect(rail).toHaveValue('90');
+  await rail.fill('80');
+  await rail.press('Enter');
+  await expect(drawn).toHaveValue('80');
   // The hold point lists what stands open, and the ledger keeps who released it.
   await page.getByRole('button', { name: /Ready to cut\?/ }).click();
   await page.getByRole('button', { name: /Release all the same: the first hole/ }).click();

@@ -9,14 +9,12 @@ import type { FormDrawing } from '../form/FormDrawing';
 import { FormPen, type CellOf } from '../form/FormPen';
 import type { FloorDrawing, FloorView } from './layoutFloor';
 
-/** Figures that are typed on the floor sheet. */
-export const typedOnFloor = [
-  'siting.heaterXMm',
-  'siting.heaterYMm',
-  'siting.heaterTurnDeg',
+/** Figures that are typed on the floor sheet; while a thing is chosen its own place stands there in place of the heater's. */
+export const typedOnFloor = (selected: string | null): readonly FigurePath[] => [
   'siting.floorLengthMm',
   'siting.floorWidthMm',
-] as const satisfies readonly FigurePath[];
+  ...(selected === null ? (['siting.heaterXMm', 'siting.heaterYMm', 'siting.heaterTurnDeg'] as const) : []),
+];
 
 /** px from the sheet's edge to the middle of the fields along it. */
 const [side, top, bottom] = [54, 26, 44];

@@ -2,7 +2,7 @@
 import { useState } from 'react';
 import { sections } from '../../../core/build/sections';
 import { rowsOf } from '../../../core/build/lists';
-import { valueAt } from '../../../core/build/sheets';
+import { valueAt, type FigurePath } from '../../../core/build/sheets';
 import { FigureTable } from '../../components/cells/FigureTable';
 import { Fold } from '../../components/lists/Fold';
 import { RowList } from '../../components/lists/RowList';
@@ -24,25 +24,25 @@ export function FloorSection() {
   return (
     <>
       <FloorViews selected={selected} onSelect={setSelected}>
-        {(drawn) => (
-          <>
-            <PlaceSearch />
-            <FigureTable
-              paths={figures['The heater’s place'].filter((path) => !(drawn.has(path) && selected === null))}
-              caption={t.theHeatersPlace}
-            />
-          </>
-        )}
+        {(drawn) => {
+          const listed = (paths: readonly FigurePath[]) => paths.filter((path) => !drawn.has(path));
+          return (
+            <>
+              <PlaceSearch />
+              <FigureTable paths={listed(figures['The heater’s place'])} caption={t.theHeatersPlace} />
+              <ReleaseButton holdPoint="cutting" label={t.readyToCut} />
+              <Fold
+                title={t.floorAndHeaterMeasured}
+                note={t.sizesDuct}
+                startOpen={valueAt(settled.sheets, 'siting.heaterLengthMm') === null}
+                holds={figures['Floor and heater']}
+              >
+                <FigureTable paths={listed(figures['Floor and heater'])} caption={t.floorAndHeater} />
+              </Fold>
+            </>
+          );
+        }}
       </FloorViews>
-      <ReleaseButton holdPoint="cutting" label={t.readyToCut} />
-      <Fold
-        title={t.floorAndHeaterMeasured}
-        note={t.sizesDuct}
-        startOpen={valueAt(settled.sheets, 'siting.floorLengthMm') === null}
-        holds={figures['Floor and heater']}
-      >
-        <FigureTable paths={figures['Floor and heater']} caption={t.floorAndHeater} />
-      </Fold>
       <Fold
         title={t.belowTheFloor}
         note={count('obstacles', t.thing)}

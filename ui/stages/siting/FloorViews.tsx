@@ -29,7 +29,7 @@ export function FloorViews({ selected, onSelect, children }: Props) {
   const [wanted, setWanted] = useState<boolean | null>(null);
   const small = useSmall();
   const form = children !== undefined && (wanted ?? !small);
-  const drawn = useMemo(() => new Set<string>(form ? typedOnFloor : []), [form]);
+  const drawn = useMemo(() => new Set<string>(form ? typedOnFloor(selected) : []), [form, selected]);
   return (
     <>
       <div className="inline" role="group" aria-label={t.howTheFloorIsSeen}>
