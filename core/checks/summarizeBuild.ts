@@ -1,5 +1,6 @@
 import { stageIds, type HoldPoint, type StageId } from '../build/stages';
 import type { Build } from '../build/Build';
+import { fittedStarts } from '../model/startup/fittedStarts';
 import { leakDue, type LeakLook } from '../model/fuel/leakDue';
 import { levels, type Finding, type Level, type Told } from './Finding';
 import { isStanding, nextHoldPoint, signState, wettedStages } from './progress';
@@ -19,6 +20,7 @@ export interface BuildSummary {
   waitsFor: StageId | null;
   /** the look at a joint that is due first; absent in summaries kept before there were any */
   leak?: { look: LeakLook; dueMs: number; joints: number } | null;
+  /** when the heater was lit last where it is fitted; absent in summaries kept before it was told */ lastStartAt?: string | null;
 }
 
 const severity = (a: Finding, b: Finding) => levels.indexOf(a.level) - levels.indexOf(b.level);
@@ -54,5 +56,6 @@ export function summarizeBuild(build: Build, findings: readonly Finding[]): Buil
     holdPoint,
     waitsFor: stageIds[wet] ?? null,
     leak: leakDue(build),
+    lastStartAt: fittedStarts(build).at(-1)?.at ?? null,
   };
 }

@@ -208,9 +208,9 @@ test('by touch on a phone: a part opens its sheet, the theme stays as chosen, th
   await signIn(page, 'bram');
   // Looked for by name: other tests' builds may have filled the first page of the bay.
   await page.goto('/?find=Fellgate');
-  await expect(page.locator(`a[href*="${demoId(2)}"]`)).toContainText('4 stops');
+  await expect(page.locator(`.bay-row[href*="${demoId(2)}"]`)).toContainText('4 stops');
   await page.goto('/?find=Sedge');
-  await expect(page.locator(`a[href*="${demoId(3)}"]`)).toContainText('the first fire');
+  await expect(page.locator(`.bay-row[href*="${demoId(3)}"]`)).toContainText('the first fire');
   await open(page, `/builds/${demoId(2)}/proving`);
   await page.getByRole('button', { name: 'Open the run' }).tap();
   await page.locator('[data-part="heater"]').tap();
@@ -256,7 +256,7 @@ test('whoever has never seen it finds, from the bay and in two touches at most, 
 }) => {
   await signIn(page, 'bram');
   await page.goto('/?find=Fellgate');
-  const row = page.locator(`a[href*="${demoId(2)}"]`);
+  const row = page.locator(`.bay-row[href*="${demoId(2)}"]`);
   // None: the worst finding, and the next hold point.
   await expect(row).toContainText('Combustion air is drawn from a locker');
   await expect(row).toContainText('Next hold point: the first hole');
@@ -269,10 +269,25 @@ test('whoever has never seen it finds, from the bay and in two touches at most, 
     ['papers', page.getByRole('link', { name: /ertificate \(PDF\)/ })],
   ] as const) {
     await page.goto('/?find=Fellgate');
-    await page.locator(`a[href*="${demoId(2)}"]`).click();
+    await page.locator(`.bay-row[href*="${demoId(2)}"]`).click();
     await page.getByRole('link', { name: new RegExp(`^${link}`) }).click();
     await expect(there.first()).toBeVisible();
   }
+});
+test('on a phone one touch in the bay leads to the last start, one to the certificate', async ({ browser }) => {
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true });
+  const page = await context.newPage();
+  await signIn(page, 'bram');
+  const row = page.getByRole('listitem').filter({ has: page.locator(`[href*="${demoId(1)}"]`) });
+  for (const [link, there] of [
+    [/^Last start/, page.getByText('Button to flame')],
+    ['Papers', page.getByRole('link', { name: 'Certificate (PDF)' })],
+  ] as const) {
+    await page.goto('/?find=Page Turner');
+    await row.getByRole('link', { name: link }).tap();
+    await expect(there.first()).toBeVisible();
+  }
+  await context.close();
 });
 
 test('the bay is looked through while one types, and by what builds wait for', async ({ page }) => {

@@ -2,7 +2,7 @@
 import { LinearProgress } from '@mui/material';
 import type { ReactNode } from 'react';
 import { useAwake } from './useAwake';
-import { parts as t } from '../texts/en/parts';
+import { frame as t } from '../texts/en/frame';
 
 /**
  * What is drawn on the device alone: the server sends its data and draws none of it, so that a view costs it little, times are

@@ -1,6 +1,6 @@
 'use client';
 import { lazy, Suspense, type ComponentType } from 'react';
-import { parts as t } from '../texts/en/parts';
+import { frame as t } from '../texts/en/frame';
 
 function NotHere() {
   return <p role="alert">{t.thereIsNoWayThroughTo}</p>;

@@ -68,14 +68,15 @@ function BayRow({
   unitPreferences: UnitPreferences;
   nowMs: number;
 }) {
-  const { name, what, place, wet, signed, counts, worst, holdPoint, waitsFor, leak } = summary;
+  const { name, what, place, wet, signed, counts, worst, holdPoint, waitsFor, leak, lastStartAt } = summary;
+  const headingId = `build-${id}`;
   const told = (['stop', 'fix', 'open'] as const).filter((level) => counts[level] > 0);
   const pressing = worst?.level === 'stop' || worst?.level === 'fix' ? placeOfCheck(worst) : firstPlace(waitsFor ?? 'signoff');
   return (
     <li>
       <Link className="bay-row" prefetch={false} href={placeHref(id, signed === 'signed' ? firstPlace('signoff') : pressing)}>
         <div>
-          <h2>{name}</h2>
+          <h2 id={headingId}>{name}</h2>
           <p className="soft">{[what, place].filter(Boolean).join(', ')}</p>
           <p className="soft">{t.lastEntry({ changedAt: format(new Date(changedAt), 'd MMM HH:mm') })}</p>
         </div>
@@ -120,6 +121,28 @@ function BayRow({
           )}
         </div>
       </Link>
+      <Box className="inline bay-ways">
+        {lastStartAt && (
+          <Button
+            component={Link}
+            variant="text"
+            prefetch={false}
+            aria-describedby={headingId}
+            href={placeHref(id, firstPlace('startup'))}
+          >
+            {t.lastStart({ at: format(new Date(lastStartAt), 'd MMM HH:mm') })}
+          </Button>
+        )}
+        <Button
+          component={Link}
+          variant="text"
+          prefetch={false}
+          aria-describedby={headingId}
+          href={placeHref(id, { sheet: 'signoff', section: 'papers' })}
+        >
+          {t.papers}
+        </Button>
+      </Box>
     </li>
   );
 }

@@ -1,6 +1,6 @@
 import { Button } from '@mui/material';
 import type { ReactNode } from 'react';
-import { workspace as t } from '../texts/en/workspace';
+import { frame as t } from '../texts/en/frame';
 
 /** A page that can't be shown: why, and the ways on. */
 export function NotShown({ title, children, again }: { title: string; children: ReactNode; again?: (() => void) | undefined }) {

@@ -6,7 +6,7 @@ import { OnDevice } from '../components/OnDevice';
 import { NotShown } from './NotShown';
 import { PersonLine } from './people/PersonLine';
 import { usePage } from './usePage';
-import { workspace as t } from '../texts/en/workspace';
+import { frame as t } from '../texts/en/frame';
 
 interface Props<T> {
   /** where what it shows comes from */ url: string;

@@ -3,7 +3,7 @@ import { IconButton } from '@mui/material';
 import { useColorScheme } from '@mui/material/styles';
 import { Moon, Sun } from 'lucide-react';
 import { useAwake } from '../components/useAwake';
-import { workspace as t } from '../texts/en/workspace';
+import { frame as t } from '../texts/en/frame';
 
 /** Day or night. The stored choice is only known in the browser, so nothing is drawn until there. */
 export function ThemeSwitch() {

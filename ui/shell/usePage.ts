@@ -1,7 +1,7 @@
 'use client';
 import useSWR, { preload } from 'swr';
 import { device } from '../sync/device';
-import { workspace as t } from '../texts/en/workspace';
+import { frame as t } from '../texts/en/frame';
 
 export type PageState<T> =
   | { kind: 'opening' }

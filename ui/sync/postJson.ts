@@ -1,4 +1,4 @@
-import { sync as t } from '../texts/en/sync';
+import { frame as t } from '../texts/en/frame';
 export type JsonAnswer<T> =
   | { ok: true; value: T }
   | { ok: false; errors: string[]; /** which of them is of which field */ fields?: Readonly<Record<string, string>> };

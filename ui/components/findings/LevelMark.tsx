@@ -1,5 +1,5 @@
 import { levelWords, type Level } from '../../../core/checks/Finding';
-import { findings as t } from '../../texts/en/findings';
+import { frame as t } from '../../texts/en/frame';
 
 /** A level's own shape: solid bar, solid block, hatched block, double rule, thin rule. Never colour alone. */
 export function LevelGlyph({ level, size = 14, x, y }: { level: Level; size?: number; x?: number; y?: number }) {

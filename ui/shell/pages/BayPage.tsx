@@ -12,7 +12,7 @@ import { BayView, type BayBuild } from '../BayView';
 import { Page } from '../Page';
 import { askEarly } from '../usePage';
 import { useShell } from '../useShell';
-import { pages as t } from '../../texts/en/pages';
+import { bay as t } from '../../texts/en/bay';
 
 interface Bay extends Signed {
   builds: BayBuild[];

@@ -4,7 +4,7 @@ import type { Role } from '../../../core/people/roles';
 import { ThemeSwitch } from '../ThemeSwitch';
 import { useSmall } from '../../components/useSmall';
 import { SignOutButton } from './SignOutButton';
-import { people as t } from '../../texts/en/people';
+import { frame as t } from '../../texts/en/frame';
 
 // A menu is for phones alone; elsewhere nobody waits for its script.
 const PersonMenu = lazy(() => import('./PersonMenu').then((m) => ({ default: m.PersonMenu })));

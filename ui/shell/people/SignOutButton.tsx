@@ -2,7 +2,7 @@
 import { Button } from '@mui/material';
 import { device } from '../../sync/device';
 import { postJson } from '../../sync/postJson';
-import { people as t } from '../../texts/en/people';
+import { frame as t } from '../../texts/en/frame';
 
 /** Signs out here, or on every device. What was kept for work without a connection goes; what waits to be sent stays. */
 export function SignOutButton({ everywhere = false }: { everywhere?: boolean }) {

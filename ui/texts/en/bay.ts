@@ -46,4 +46,8 @@ export const bay = room('bay', {
   nothingWasImported: 'Nothing was imported.',
   andMore: params('and {n} more'),
   importIt: 'Import it',
+  theBay: 'The bay',
+  newBuildOrImport: 'New build, or import',
+  lastStart: params('Last start {at}'),
+  papers: 'Papers',
 });

@@ -12,7 +12,6 @@ export const findings = room('findings', {
   why: 'Why',
   whyAndByWhichRule: 'Why, and by which rule',
   waiveWithAReason: 'Waive with a reason',
-  waived: 'WAIVED',
   atStop: 'at stop',
   toFix: 'to fix',
   notMeasured: 'not measured',

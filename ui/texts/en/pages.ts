@@ -17,8 +17,6 @@ export const pages = room('pages', {
   settings: 'Settings',
   signIn: 'Sign in',
   build: 'Build',
-  theBay: 'The bay',
-  newBuildOrImport: 'New build, or import',
   lorbet2: params('{name} · Lorbet'),
   opening: 'Opening',
   thereIsNoSuchBuild: 'There is no such build',

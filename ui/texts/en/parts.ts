@@ -6,7 +6,6 @@ export const parts = room('parts', {
   theMakersManualTheLocalCode: 'The maker’s manual, the local code and licensed practice come before anything said here.',
   backToThePage: 'Back to the page',
   screenStaysOn: 'screen stays on',
-  opening: 'Opening',
   isMbLargeAtMostMb: params('{name} is {size} MB large; at most {maxMb} MB are allowed.'),
   photograph: 'photograph',
   thePictureItselfIsNotIn: 'The picture itself is not in this Lorbet.',
@@ -62,8 +61,6 @@ export const parts = room('parts', {
   wasTypedEarlierOnThisDevice: params('{label}: “{typed}” was typed earlier on this device and is not sent yet; Enter sends it.'),
   signInNameAToZ: 'Sign-in name: a to z, 0 to 9, point, hyphen',
   password10CharactersOrMore: 'Password, 10 characters or more',
-  thereIsNoWayThroughTo:
-    'There is no connection to the server, and this part is not on this device yet. Open the page again once you are connected.',
   isOutOfRange: 'is out of range',
   thicknessAllowedIs01To: params('Thickness: “{text}” {more}; allowed is 0.1 to 1000 mm.'),
   layer: params('layer {i}'),

@@ -32,8 +32,6 @@ export const people = room('people', {
   signInName: 'Sign-in name',
   theSameAgain: 'The same again',
   keepItAndSignIn: 'Keep it and sign in',
-  bay: 'Bay',
-  inventedDemo: 'invented demo',
   people: 'People',
   settings: 'Settings',
   more: 'More',
@@ -42,6 +40,4 @@ export const people = room('people', {
   demoPeople: 'Demo people',
   thisIsADemoWorkshopPeople: 'This is a demo: workshop, people, vehicles and figures are all invented.',
   touchAPersonToFillIn: 'Touch a person to fill in the sign-in (password',
-  signOutOnEveryDevice: 'Sign out on every device',
-  signOut: 'Sign out',
 });

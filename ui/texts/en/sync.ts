@@ -8,6 +8,4 @@ export const sync = room('sync', {
     '{name} was not sent: the server can’t be reached, and this device has no room to keep it. Choose it again once you are connected.',
   ),
   theServerRefusedThisWithoutA: 'The server refused this without a reason.',
-  theServerCantBeReachedWhat: 'The server can’t be reached; what you typed is still here, try again.',
-  theServerCantBeReachedTry: 'The server can’t be reached; try again once you are connected.',
 });

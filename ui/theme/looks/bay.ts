@@ -12,6 +12,8 @@ export const bay = `
     text-decoration: none;
     min-height: 104px;
   }
+  .bay-list > li { display: flow-root; }
+  .bay-ways { gap: 4px 22px; margin: -14px 4px 6px; }
   .bay-row:hover { background: var(--sheet); }
   .bay-row h2 { font-size: 1.25rem; }
   .bay-waits { font-size: 1.0625rem; }
