@@ -35,7 +35,7 @@ const coreUpwards = coreRooms.slice(1).map((room, i) => ({
   to: { path: `^core/(${coreRooms.slice(0, i + 1).join('|')})/` },
 }));
 /** The rooms of ui/, from the top down. */
-const uiRooms = ['shell', 'stages', 'charts', 'components', 'sync', 'theme'];
+const uiRooms = ['shell', 'stages', 'charts', 'components', 'sync', 'theme', 'texts'];
 const uiUpwards = uiRooms.slice(1).map((room, i) => ({
   name: `ui-${room}-reaches-up`,
   severity: 'error',

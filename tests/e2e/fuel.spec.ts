@@ -246,6 +246,7 @@ test('what goes on paper: dip strip, cut list; the look after the night waits in
   await open(page, `/builds/${lit}/air`);
   await expect(page.getByRole('note', { name: 'Joints to be looked at' })).toContainText('Look after the night at 1 joint');
   await open(page, `/builds/${demoId(3)}/fuel/tank`);
+  await page.getByRole('button', { name: /^Dip chart/ }).click();
   const [strip] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('link', { name: 'Dip strip at true scale, A4' }).click(),

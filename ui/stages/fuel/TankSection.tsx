@@ -41,8 +41,9 @@ export function TankSection() {
           <RowList list="dips" main={['levelMm', 'litres']} fresh={() => ({})} />
         </Fold>
       )}
-      <h3>{t.dipChart}</h3>
-      <TankChart />
+      <Fold key={String(shape === 'dips')} title={t.dipChart} note={t.levelAgainstLitresStripToPrint} startOpen={shape === 'dips'}>
+        <TankChart />
+      </Fold>
       <FoldedFigures
         title={t.howItStandsVentsAndIs}
         note={t.whereBreatherStraps}

@@ -146,4 +146,5 @@ export const fuel = room('fuel', {
   roomForTheTank: 'room for the tank',
   itHangsMostOn: params('; it hangs most on {matters}'),
   filter: 'filter',
+  levelAgainstLitresStripToPrint: 'level against litres, a strip to print',
 });
