@@ -1,7 +1,7 @@
 import type { Part } from '../../../core/build/field';
 import type { SheetId } from '../../../core/build/sections';
 import type { Place } from '../../../core/build/places';
-import { charts as t } from '../../texts/en/charts';
+import { runParts as names } from '../../texts/en/runParts';
 
 /** The section that a part of the run opens. */
 export const placeOfPart: Record<Part, Place> = {
@@ -17,41 +17,7 @@ export const placeOfPart: Record<Part, Place> = {
   battery: { sheet: 'wiring', section: 'wiring' },
   cabin: { sheet: 'proving', section: 'co' },
 };
-export const partNames: Record<Part, string> = {
-  get tank() {
-    return t.tank;
-  },
-  get pickup() {
-    return t.pickup;
-  },
-  get suction() {
-    return t.suctionLine;
-  },
-  get filter() {
-    return t.filter;
-  },
-  get pump() {
-    return t.pump;
-  },
-  get line() {
-    return t.lineToTheHeater;
-  },
-  get heater() {
-    return t.heater;
-  },
-  get intake() {
-    return t.combustionAirIntake;
-  },
-  get exhaust() {
-    return t.exhaust;
-  },
-  get battery() {
-    return t.batteryAndFeed;
-  },
-  get cabin() {
-    return t.carbonMonoxideAlarm;
-  },
-};
+export const partNames: Readonly<Record<Part, string>> = names;
 export const runParts = Object.keys(placeOfPart) as Part[];
 /** The part that a sheet is about. */
 const partOfSheet: Record<SheetId, Part> = {

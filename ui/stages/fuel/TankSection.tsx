@@ -41,7 +41,12 @@ export function TankSection() {
           <RowList list="dips" main={['levelMm', 'litres']} fresh={() => ({})} />
         </Fold>
       )}
-      <Fold key={String(shape === 'dips')} title={t.dipChart} note={t.levelAgainstLitresStripToPrint} startOpen={shape === 'dips'}>
+      <Fold
+        key={String(shape === 'dips')}
+        title={t.dipChart}
+        note={t.levelAgainstLitresStripToPrint}
+        startOpen={shape === 'dips'}
+      >
         <TankChart />
       </Fold>
       <FoldedFigures

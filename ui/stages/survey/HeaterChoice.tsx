@@ -13,43 +13,10 @@ import { LevelMark } from '../../components/findings/LevelMark';
 import { Opened } from '../../components/Opened';
 import { RowList } from '../../components/lists/RowList';
 import { useRows } from '../../components/lists/useRows';
+import { heaterFigures } from '../../texts/en/heaterFigures';
 import { survey as t } from '../../texts/en/survey';
 
-const short: Partial<Record<FigureId, string>> = {
-  get 'heater.outputMinKw'() {
-    return t.outputAtLowest;
-  },
-  get 'heater.outputMaxKw'() {
-    return t.outputAtFull;
-  },
-  get 'survey.shortBelowC'() {
-    return t.fallsShortBelow;
-  },
-  get 'survey.sootAboveC'() {
-    return t.runsTooLowAbove;
-  },
-  get 'survey.hoursTooLow'() {
-    return t.ofAUsualNightTooLow;
-  },
-  get 'survey.warmUpMin'() {
-    return t.fromColdestToWarm;
-  },
-  get 'survey.fuelNightL'() {
-    return t.fuelAUsualNight;
-  },
-  get 'survey.fuelWeekendL'() {
-    return t.fuelAWeekend;
-  },
-  get 'wiring.nightAh'() {
-    return t.batteryANight;
-  },
-  get 'survey.weekendAh'() {
-    return t.batteryAWeekend;
-  },
-  get 'survey.outputAltitudeKw'() {
-    return t.cleanOutputUpHigh;
-  },
-};
+const short: Partial<Record<FigureId, string>> = heaterFigures;
 
 /** Heaters side by side in the same space; one of them is looked at in the pictures, one may become the build's. */
 export function HeaterChoice({

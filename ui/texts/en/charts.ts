@@ -50,16 +50,5 @@ export const charts = room('charts', {
   theRunFromTankToExhaust:
     'The run, from tank to exhaust, drawn to scale. Planned parts are broken lines, fitted ones full, proven ones heavy.',
   touchToChooseTouchTwiceTo: params('{name}: touch to choose, touch twice to split'),
-  tank: 'Tank',
-  pickup: 'Pickup',
-  suctionLine: 'Suction line',
-  filter: 'Filter',
-  pump: 'Pump',
-  lineToTheHeater: 'Line to the heater',
-  heater: 'Heater',
-  combustionAirIntake: 'Combustion air intake',
-  exhaust: 'Exhaust',
-  batteryAndFeed: 'Battery and feed',
-  carbonMonoxideAlarm: 'Carbon monoxide alarm',
   andNow: params('; {nowL} L stand in it now'),
 });
