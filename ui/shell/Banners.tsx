@@ -1,7 +1,6 @@
 'use client';
 import { Button } from '@mui/material';
 import type { Choice } from '../../core/commands/define';
-import { format } from 'date-fns';
 import { usePathname } from 'next/navigation';
 import { useState } from 'react';
 import { describeRow } from '../../core/ledger/describeRow';
@@ -9,6 +8,7 @@ import { commandBody } from './ledger/commandBody';
 import { useWorkspace, useSay } from '../sync/useWorkspace';
 import type { Held, Shelved } from '../sync/Waiting';
 import { workspace as t } from '../texts/en/workspace';
+import { dayAndTime } from '../texts/when';
 
 const shown = (value: number | string | null) => (value === null ? t.empty : String(value));
 
@@ -23,7 +23,7 @@ function HeldEntry({ held }: { held: Shelved<Held> }) {
     return (
       <div className="banner bad" role="alert">
         <strong>{t.notTaken}</strong> {say(describeRow({ kind: command.kind, body: commandBody(command, settled) }))}{' '}
-        <span className="soft">{t.entered({ madeAt: format(new Date(madeAt), 'd MMM HH:mm') })}</span>
+        <span className="soft">{t.entered({ madeAt: dayAndTime(madeAt) })}</span>
         <ul>
           {errors.map((error) => (
             <li key={error}>{say(error)}</li>
@@ -48,9 +48,9 @@ function HeldEntry({ held }: { held: Shelved<Held> }) {
               <span>
                 {choice === 'theirs'
                   ? clash.from
-                    ? `${clash.from.by}, ${format(new Date(clash.from.at), 'd MMM HH:mm')}`
+                    ? `${clash.from.by}, ${dayAndTime(clash.from.at)}`
                     : t.theirs
-                  : t.you({ madeAt: format(new Date(madeAt), 'd MMM HH:mm') })}
+                  : t.you({ madeAt: dayAndTime(madeAt) })}
               </span>
             </Button>
           ))}

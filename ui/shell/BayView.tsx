@@ -3,7 +3,6 @@ import { Box, Button } from '@mui/material';
 import { holdPointSteps, stageIds, stages } from '../../core/build/stages';
 import { type SheetId } from '../../core/build/sections';
 import { placeHref, placeOfCheck, sectionAt } from '../../core/build/places';
-import { format } from 'date-fns';
 import Link from 'next/link';
 import { messageOf } from '../../core/checks/findingText';
 import { levelWords, type Level } from '../../core/checks/Finding';
@@ -13,6 +12,7 @@ import type { UnitPreferences } from '../../core/units/inUnits';
 import { useNow } from '../components/useNow';
 import { LevelMark } from '../components/findings/LevelMark';
 import { bay as t } from '../texts/en/bay';
+import { dayAndTime } from '../texts/when';
 
 /** A dipstick lying down: wet as far as the build is proven. */
 function LyingDipstick({ wet }: { wet: number }) {
@@ -78,7 +78,7 @@ function BayRow({
         <div>
           <h2 id={headingId}>{name}</h2>
           <p className="soft">{[what, place].filter(Boolean).join(', ')}</p>
-          <p className="soft">{t.lastEntry({ changedAt: format(new Date(changedAt), 'd MMM HH:mm') })}</p>
+          <p className="soft">{t.lastEntry({ changedAt: dayAndTime(changedAt) })}</p>
         </div>
         <div>
           <LyingDipstick wet={wet} />
@@ -109,7 +109,7 @@ function BayRow({
               {nowMs >= leak.dueMs ? (
                 <strong>{t.due({ look: leakLooks[leak.look] })}</strong>
               ) : (
-                t.from({ dueMs: format(new Date(leak.dueMs), 'd MMM HH:mm'), look: leakLooks[leak.look] })
+                t.from({ dueMs: dayAndTime(leak.dueMs), look: leakLooks[leak.look] })
               )}{' '}
               ({leak.joints} {leak.joints === 1 ? t.joint : t.joints})
             </p>
@@ -130,7 +130,7 @@ function BayRow({
             aria-describedby={headingId}
             href={placeHref(id, firstPlace('startup'))}
           >
-            {t.lastStart({ at: format(new Date(lastStartAt), 'd MMM HH:mm') })}
+            {t.lastStart({ at: dayAndTime(lastStartAt) })}
           </Button>
         )}
         <Button

@@ -1,10 +1,10 @@
 'use client';
 import { Accordion, AccordionDetails, AccordionSummary, Typography } from '@mui/material';
 import { ChevronDown } from 'lucide-react';
-import { format } from 'date-fns';
 import { claimLines } from '../../core/wording/claimLines';
 import { useWorkspace } from '../sync/useWorkspace';
 import { workspace as t } from '../texts/en/workspace';
+import { date } from '../texts/when';
 
 /** What a file brought along in other people's names: told on every sheet, and that it counts for nothing. */
 export function ClaimsNotice() {
@@ -17,7 +17,7 @@ export function ClaimsNotice() {
             <Typography>
               <strong>{t.claimedInAFileNotSeen}</strong> {claimLines(claim).length}{' '}
               {claimLines(claim).length === 1 ? t.thing : t.things}{' '}
-              {t.doneSeenOrSignedElsewhereImported({ by: claim.by, at: format(new Date(claim.at), 'd MMM yyyy') })}
+              {t.doneSeenOrSignedElsewhereImported({ by: claim.by, at: date(claim.at) })}
             </Typography>
           </AccordionSummary>
           <AccordionDetails>

@@ -3,6 +3,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import path from 'node:path';
 import fc from 'fast-check';
 import { params, room } from './room';
+import { date, dateAndTime, dayAndTime, timeOfDay, wholeDay } from './when';
 
 const root = path.join(__dirname, '../..');
 const rooms = readdirSync(path.join(__dirname, 'en')).map((file) => file.replace(/\.ts$/, ''));
@@ -46,4 +47,19 @@ describe('words that are put into a text', () => {
     expect(texts.remove({ name: 0, place: 2.5 })).toBe('Remove 0 of 2.5');
     expect(texts.plain).toBe('As it is');
   });
+});
+
+// What people in Britain write, from memory: the day before the month, 24 hours.
+test('an instant is written by the clock of the device, the day first', () => {
+  const at = new Date(2026, 10, 6, 4, 5).getTime();
+  expect([dayAndTime(at), dateAndTime(at), date(at), wholeDay(at), timeOfDay(new Date(at).toISOString())]).toEqual([
+    '6 Nov, 04:05',
+    '6 Nov 2026, 04:05',
+    '6 Nov 2026',
+    expect.stringMatching(/^Friday,? 6 November 2026$/) as string,
+    '04:05',
+  ]);
+});
+test('midnight is 00:00 of the new day', () => {
+  expect(dayAndTime(new Date(2026, 11, 1).getTime())).toBe('1 Dec, 00:00');
 });

@@ -4,7 +4,6 @@ import { needsText } from '../../../core/wording/needsText';
 import { isFigureId } from '../../../core/figures/figures';
 import type { FigureId } from '../../../core/reading/figureIds';
 import type { Input } from '../../../core/reading/Reader';
-import { format } from 'date-fns';
 import { useState } from 'react';
 import { explain, whence } from '../../../core/figures/explain';
 import type { Rule } from '../../../core/practices/ruleFor';
@@ -12,8 +11,9 @@ import { inUnit } from '../../../core/units/inUnits';
 import { formatFixed, formatShort } from '../../../core/units/formatNumber';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { parts as t } from '../../texts/en/parts';
+import { dateAndTime } from '../../texts/when';
 
-const when = (iso: string) => format(new Date(iso), 'd MMM yyyy HH:mm');
+const when = (iso: string) => dateAndTime(iso);
 
 function useQuantity(): (value: number | string, unit: string) => string {
   const { unitPreferences } = useWorkspace('who').who;

@@ -1,8 +1,8 @@
 'use client';
 import { List, ListItem, ListItemText, Typography } from '@mui/material';
-import { format } from 'date-fns';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { findings as t } from '../../texts/en/findings';
+import { dayAndTime } from '../../texts/when';
 
 /** What was found bad and fixed since, with cause and name: it stays in the record. */
 export function RepairList() {
@@ -24,7 +24,7 @@ export function RepairList() {
                 cause: repair.cause,
                 repair: repair.repair,
                 by: repair.by,
-                at: format(new Date(repair.at), 'd MMM HH:mm'),
+                at: dayAndTime(repair.at),
               })}
             />
           </ListItem>

@@ -1,7 +1,6 @@
 'use client';
 import { Button } from '@mui/material';
 import { ScrollText } from 'lucide-react';
-import { format } from 'date-fns';
 import { useState } from 'react';
 import { describeRow } from '../../../core/ledger/describeRow';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
@@ -9,6 +8,7 @@ import { commandBody } from './commandBody';
 import { later } from '../../components/later';
 import { QuickEntry } from './QuickEntry';
 import { ledger as t } from '../../texts/en/ledger';
+import { timeOfDay } from '../../texts/when';
 
 const LedgerDrawer = later(() => import('./LedgerDrawer').then((m) => m.LedgerDrawer));
 
@@ -27,7 +27,7 @@ function LastEntry() {
   if (!row) return <span className="ledger-last">{t.nothingEnteredYet}</span>;
   return (
     <span className="ledger-last" data-seq={row.seq}>
-      <span className="soft">{format(new Date(row.at), 'HH:mm')}</span> {say(describeRow(row))}{' '}
+      <span className="soft">{timeOfDay(row.at)}</span> {say(describeRow(row))}{' '}
       <span className="soft">· {row.by.split(' ')[0]}</span>
     </span>
   );

@@ -1,12 +1,12 @@
 'use client';
 import { Box, Button } from '@mui/material';
-import { format } from 'date-fns';
 import { useEffect, useRef, useState } from 'react';
 import { describeRow, turnsOf } from '../../../core/ledger/describeRow';
 import { LevelGlyph } from '../../components/findings/LevelMark';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { commandBody } from './commandBody';
 import { ledger as t } from '../../texts/en/ledger';
+import { timeOfDay, wholeDay } from '../../texts/when';
 
 /** What happened, newest at the bottom. */
 export function LedgerRoll() {
@@ -27,18 +27,18 @@ export function LedgerRoll() {
       )}
       <ol>
         {rows.map((row, i) => {
-          const day = format(new Date(row.at), 'EEEE d MMMM yyyy');
+          const day = wholeDay(row.at);
           const before = rows[i - 1];
           const turns = turnsOf(row).filter((turn) => turn.made);
           const cleared = turnsOf(row).filter((turn) => turn.to === 'sound').length;
           return (
             <li key={row.seq} data-seq={row.seq}>
-              {(!before || format(new Date(before.at), 'EEEE d MMMM yyyy') !== day) && (
+              {(!before || wholeDay(before.at) !== day) && (
                 <Box component="span" className="day" sx={{ gridColumn: '1 / -1' }}>
                   {day}
                 </Box>
               )}
-              <time dateTime={row.at}>{format(new Date(row.at), 'HH:mm')}</time>
+              <time dateTime={row.at}>{timeOfDay(row.at)}</time>
               <span>
                 {say(describeRow(row))} <span className="soft">· {row.by.split(' ')[0]}</span>
                 {turns.length > 0 &&

@@ -1,6 +1,5 @@
 'use client';
 import { Box, Button, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
-import { format } from 'date-fns';
 import { useState } from 'react';
 import type { SignInRecord } from '../../../core/people/SignInRecord';
 import { inviteSchema } from '../../../core/build/personSchemas';
@@ -14,6 +13,7 @@ import { SignInNameField } from '../../components/forms/PersonFields';
 import { Pick } from '../../components/forms/Pick';
 import { useSentForm } from '../../components/forms/useSentForm';
 import { people as t } from '../../texts/en/people';
+import { dayAndTime } from '../../texts/when';
 
 export interface Member {
   id: string;
@@ -161,7 +161,7 @@ export function CrewView({
               <TableBody>
                 {signIns.map((line, i) => (
                   <TableRow key={i}>
-                    <TableCell className="mono">{format(new Date(line.at), 'd MMM HH:mm')}</TableCell>
+                    <TableCell className="mono">{dayAndTime(line.at)}</TableCell>
                     <TableCell>{line.login}</TableCell>
                     <TableCell>
                       {line.event}

@@ -1,9 +1,9 @@
 'use client';
-import { format } from 'date-fns';
 import { leakDue, type LeakLook } from '../../../core/model/fuel/leakDue';
 import { useNow } from '../../components/useNow';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { fuel as t } from '../../texts/en/fuel';
+import { dayAndTime } from '../../texts/when';
 
 export const looks: Record<LeakLook, string> = {
   get wipe() {
@@ -26,7 +26,7 @@ export function LeakNotice() {
   return (
     <div className="banner" role="note" aria-label={t.jointsToBeLookedAt}>
       <strong>{looks[due.look].replace(/^./, (c) => c.toUpperCase())}</strong> {t.atJoints({ joints: due.joints })}{' '}
-      {due.joints === 1 ? t.joint : t.joints} {t.ofTheFuelLineDueSince({ dueMs: format(new Date(due.dueMs), 'd MMM HH:mm') })}
+      {due.joints === 1 ? t.joint : t.joints} {t.ofTheFuelLineDueSince({ dueMs: dayAndTime(due.dueMs) })}
     </div>
   );
 }

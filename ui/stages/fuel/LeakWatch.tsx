@@ -1,6 +1,5 @@
 'use client';
 import { Button } from '@mui/material';
-import { format } from 'date-fns';
 import type { RowOf } from '../../../core/build/lists';
 import { isWet, leakProof, nextLook } from '../../../core/model/fuel/leakDue';
 import { useWorkspace } from '../../sync/useWorkspace';
@@ -10,6 +9,7 @@ import { useRows } from '../../components/lists/useRows';
 import { RowList } from '../../components/lists/RowList';
 import { looks } from './LeakNotice';
 import { fuel as t } from '../../texts/en/fuel';
+import { dayAndTime } from '../../texts/when';
 
 const joints = () => [t.atTheTank, t.filter, t.pumpInlet, t.pumpOutlet, t.atTheHeater];
 
@@ -52,7 +52,7 @@ function Next({ row }: { row: RowOf<'leaks'> }) {
         {due ? (
           <strong>{t.due({ look: looks[next.look] })}</strong>
         ) : (
-          `${looks[next.look]}, ${next.dueMs === null ? t.onceAStartHasReachedFull : t.from({ dueMs: format(new Date(next.dueMs), 'd MMM HH:mm') })}`
+          `${looks[next.look]}, ${next.dueMs === null ? t.onceAStartHasReachedFull : t.from({ dueMs: dayAndTime(next.dueMs) })}`
         )}
       </span>
       {mayWork && (

@@ -1,10 +1,10 @@
 'use client';
 import { Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
-import { format } from 'date-fns';
 import { primingOutcomes } from '../../../core/build/Build';
 import { formatFixed, formatShort } from '../../../core/units/formatNumber';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { priming as t } from '../../texts/en/priming';
+import { dayAndTime } from '../../texts/when';
 
 /** Every count that was kept, the last first. */
 export function RunsKept() {
@@ -24,7 +24,7 @@ export function RunsKept() {
       <TableBody>
         {[...settled.primingRuns].reverse().map((run) => (
           <TableRow key={run.id}>
-            <TableCell>{format(new Date(run.at), 'd MMM HH:mm')}</TableCell>
+            <TableCell>{dayAndTime(run.at)}</TableCell>
             <TableCell className="mono">
               <strong>{formatFixed(run.strokes)}</strong>
               {run.fromEmpty ? '' : t.more}

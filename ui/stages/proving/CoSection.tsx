@@ -1,6 +1,5 @@
 'use client';
 import { Box, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
-import { format } from 'date-fns';
 import { coText } from '../../../core/wording/coText';
 import { sections } from '../../../core/build/sections';
 import { formatShort } from '../../../core/units/formatNumber';
@@ -9,6 +8,7 @@ import { RepairList } from '../../components/findings/RepairList';
 import { FigureTable } from '../../components/cells/FigureTable';
 import { CoEntry } from './CoEntry';
 import { proving as t } from '../../texts/en/proving';
+import { dayAndTime } from '../../texts/when';
 
 /** Alarm and carbon monoxide readings. */
 export function CoSection() {
@@ -37,7 +37,7 @@ export function CoSection() {
           <TableBody>
             {[...settled.coReadings].reverse().map((r) => (
               <TableRow key={r.id}>
-                <TableCell>{format(new Date(r.at), 'd MMM HH:mm')}</TableCell>
+                <TableCell>{dayAndTime(r.at)}</TableCell>
                 <TableCell>{coText(r)}</TableCell>
                 <TableCell className="mono">
                   <strong>{formatShort(r.ppm)}</strong> {t.ppm}

@@ -1,11 +1,11 @@
 'use client';
 import { Box, Button } from '@mui/material';
 import { holdPointSteps } from '../../../core/build/stages';
-import { format } from 'date-fns';
 import { useState } from 'react';
 import { releasableIds, holdPointState } from '../../../core/checks/holdPointState';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { signoff as t } from '../../texts/en/signoff';
+import { dayAndTime } from '../../texts/when';
 
 /** Which hold points were released, by whom, with what open; each may be held again. */
 export function HoldPointList() {
@@ -23,7 +23,7 @@ export function HoldPointList() {
               {release ? (
                 <>
                   <span className="soft">
-                    {release.by}, {format(new Date(release.at), 'd MMM HH:mm')}
+                    {release.by}, {dayAndTime(release.at)}
                     {release.open.length > 0 && t.withOpen({ open: release.open.join(', ') })}
                   </span>
                   {mayWork && (

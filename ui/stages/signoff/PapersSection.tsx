@@ -1,10 +1,10 @@
 'use client';
 import { Box, Button } from '@mui/material';
-import { format } from 'date-fns';
 import { signState } from '../../../core/checks/progress';
 import { LedgerCheck } from '../../components/ledger/LedgerCheck';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { signoff as t } from '../../texts/en/signoff';
+import { dateAndTime } from '../../texts/when';
 
 /** Certificate, build file, signatures, and the check of the record. */
 export function PapersSection() {
@@ -43,7 +43,7 @@ export function PapersSection() {
                 <span>
                   <strong>{s.typedName}</strong>, {s.role}
                   <br />
-                  <span className="soft">{format(new Date(s.at), 'd MMM yyyy HH:mm')}</span>
+                  <span className="soft">{dateAndTime(s.at)}</span>
                 </span>
               </li>
             ))}

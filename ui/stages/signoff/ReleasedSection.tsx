@@ -1,12 +1,12 @@
 'use client';
 import { Box, Button } from '@mui/material';
-import { format } from 'date-fns';
 import { waiverText } from '../../../core/checks/findingText';
 import { roleMay } from '../../../core/people/roles';
 import { RepairList } from '../../components/findings/RepairList';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { HoldPointList } from './HoldPointList';
 import { signoff as t } from '../../texts/en/signoff';
+import { dateAndTime } from '../../texts/when';
 
 /** What was released, waived and fixed, and by whom. */
 export function ReleasedSection() {
@@ -24,7 +24,7 @@ export function ReleasedSection() {
                 <br />
                 {w.reason}{' '}
                 <span className="soft">
-                  {w.by}, {format(new Date(w.at), 'd MMM yyyy HH:mm')}
+                  {w.by}, {dateAndTime(w.at)}
                 </span>
                 {roleMay(who.role, 'waive') && (
                   <Button variant="text" onClick={() => send({ kind: 'unwaive', checkId: w.checkId })}>

@@ -1,11 +1,11 @@
 'use client';
 import { Button } from '@mui/material';
-import { format } from 'date-fns';
 import type { RowOf } from '../../../core/build/lists';
 import { cureState } from '../../../core/model/siting/drillingPlan';
 import { useNow } from '../../components/useNow';
 import { useRows } from '../../components/lists/useRows';
 import { siting as t } from '../../texts/en/siting';
+import { dayAndTime } from '../../texts/when';
 
 /** How long a sealant still needs, counting down; and once it is over, the touch that proves it. */
 export function CureClock({ row }: { row: RowOf<'seals'> }) {
@@ -21,7 +21,7 @@ export function CureClock({ row }: { row: RowOf<'seals'> }) {
           <span className="mono cure-left">
             {t.hMin({ minutes: Math.floor(minutes / 60), minutes2: String(minutes % 60).padStart(2, '0') })}
           </span>{' '}
-          {t.leftUntilNoHeatNoWater({ dueMs: format(new Date(state.dueMs), 'd MMM HH:mm') })}
+          {t.leftUntilNoHeatNoWater({ dueMs: dayAndTime(state.dueMs) })}
         </span>
       ) : (
         <>

@@ -1,6 +1,5 @@
 'use client';
 import { List, ListItem, ListItemText, Typography } from '@mui/material';
-import { format } from 'date-fns';
 import { useState } from 'react';
 import { heatTakers, hotPlaces, type HotLook } from '../../../core/build/Build';
 import { bearsC, hotFromMin, hotUntilMin, overK } from '../../../core/model/proving/hotProof';
@@ -10,6 +9,7 @@ import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { InstantField } from '../../components/cells/InstantField';
 import { ReadingEntry } from '../proving/ReadingEntry';
 import { startup as t } from '../../texts/en/startup';
+import { dayAndTime } from '../../texts/when';
 
 const settings = {
   touches: {
@@ -59,7 +59,7 @@ export function HotSpots() {
                   t.atMostOf({ read: hotText(look), bearsC: formatFixed(bearsC[look.touches]) }) +
                     (overK(look) >= 0 ? t.tooHot : ''),
                 )}
-                secondary={`${look.by}, ${format(new Date(look.at), 'd MMM HH:mm')}`}
+                secondary={`${look.by}, ${dayAndTime(look.at)}`}
               />
             </ListItem>
           ))}

@@ -1,6 +1,5 @@
 'use client';
 import { Box, Button } from '@mui/material';
-import { format } from 'date-fns';
 import { useState } from 'react';
 import { quantities, type QuantityId, type StartEventKind, type StartRun } from '../../../core/build/Build';
 import { dryRuns, fittedStarts } from '../../../core/model/startup/fittedStarts';
@@ -22,6 +21,7 @@ import { EventKeys, NextKey } from './EventKeys';
 import { ReadingsLine } from './ReadingsLine';
 import { StartLog } from './StartLog';
 import { startup as t } from '../../texts/en/startup';
+import { dayAndTime } from '../../texts/when';
 
 /** Seconds since a start was begun, in tenths. */
 const secondsInto = (run: StartRun) => Math.min(86400, Math.round(Math.max(0, Date.now() - Date.parse(run.at)) / 100) / 10);
@@ -129,7 +129,7 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
             {dryRun ? t.dryRun : t.start} {starts.length}
             {underway ? t.underWay : ''}{' '}
             <Box component="span" className="soft" sx={{ fontWeight: 400 }}>
-              {format(new Date(run.at), 'd MMM HH:mm')}, {run.by}
+              {dayAndTime(run.at)}, {run.by}
             </Box>
           </h3>
           {!dryRun && <DerivedFigures keys={stageFigures.startup ?? []} />}
