@@ -48,6 +48,16 @@ describe('the body unfolded', () => {
       expect(drawn.h / perM).toBeCloseTo(h, 1);
     }
   });
+  test('the fields of a narrow surface stand one above the other within it', () => {
+    const drawing = drawBody(withSurfaces(shapeSurfaces('van', 'thin', 'single')), [], 660);
+    const [high, wide] = ['heightM', 'lengthM'].map((column) =>
+      drawing.dimensions.find(({ key }) => key === `surfaces/${rowId(2)}/${column}`),
+    );
+    if (!high || !wide) throw new Error('the front has no fields');
+    expect(high.box.x).toBe(wide.box.x);
+    // Words of 20 px stand between them.
+    expect(wide.box.y - high.box.y - high.box.h).toBeGreaterThanOrEqual(20);
+  });
   test('each surface has its two fields on it, whatever there is of them', () => {
     const surface = fc.record(
       {
@@ -120,6 +130,8 @@ describe('the floor sheet as a form', () => {
     const { drawing, form } = drawn(build, 'above', thing.id);
     const of = (column: string) => long(form, `obstacles/${thing.id}/${column}`) / drawing.scale;
     expect(of('xMm')).toBeCloseTo(thing.xMm ?? Number.NaN, -1);
+    expect(of('yMm')).toBeCloseTo(thing.yMm ?? Number.NaN, -1);
+    expect(of('lengthMm')).toBeCloseTo(thing.lengthMm ?? Number.NaN, -1);
     expect(of('widthMm')).toBeCloseTo(thing.widthMm ?? Number.NaN, -1);
     expect(form.dimensions.map(({ key }) => key)).not.toContain('siting.heaterXMm');
   });

@@ -2,7 +2,7 @@ import Link from 'next/link';
 import { lazy, Suspense } from 'react';
 import type { Role } from '../../../core/people/roles';
 import { ThemeSwitch } from '../ThemeSwitch';
-import { useSmall } from '../../components/useSmall';
+import { useWide } from '../../components/useSmall';
 import { SignOutButton } from './SignOutButton';
 import { frame as t } from '../../texts/en/frame';
 
@@ -21,7 +21,8 @@ export function PersonLine({
   person: { name: string; role: Role };
   /** whether the mark leads back to the bay */ back?: boolean;
 }) {
-  const small = useSmall();
+  // Narrower than that the line would wrap.
+  const inMenu = !useWide();
   return (
     <header className="top-line">
       {back ? (
@@ -34,7 +35,7 @@ export function PersonLine({
         </span>
       )}
       {demo && <span className="invented">{t.inventedDemo}</span>}
-      {small ? (
+      {inMenu ? (
         <Suspense fallback={null}>
           <PersonMenu person={person} />
         </Suspense>
