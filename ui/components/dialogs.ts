@@ -3,3 +3,4 @@ import { later } from './later';
 /** Dialogs, fetched when they are opened. */
 export const ReleaseDialog = later(() => import('./ReleaseDialog').then((m) => m.ReleaseDialog));
 export const RepairDialog = later(() => import('./findings/RepairDialog').then((m) => m.RepairDialog));
+export const LevelScreen = later(() => import('./level/LevelScreen').then((m) => m.LevelScreen));

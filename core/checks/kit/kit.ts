@@ -1,3 +1,4 @@
+import { isWeakInUse } from '../../model/kit/partStanding';
 import { type RowOf } from '../../build/lists';
 import { type partKinds } from '../../build/listKinds';
 import { toDo } from '../../reading/NotMeasured';
@@ -94,7 +95,7 @@ export const kitChecks = [
     assess(read, say) {
       const rows = read.rows('parts');
       const poor = rows.filter((row) => row.state === 'poor');
-      const weak = rows.filter((row) => row.weak !== undefined && row.weak !== 'none' && row.state === 'present');
+      const weak = rows.filter(isWeakInUse);
       const [first] = weak;
       if (poor.length > 0) return say.fix('poor', { parts: partNames(poor) });
       if (first?.weak) {

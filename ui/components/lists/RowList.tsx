@@ -16,8 +16,10 @@ interface Props<L extends ListId> {
   more?: readonly string[];
   /** What a new row begins with. */
   fresh?: () => Partial<Omit<RowOf<L>, 'id'>>;
-  /** In which order the rows are shown; as kept where none is given. */
+  /** Which rows are shown, and in which order; all as kept where none is given. */
   order?: (rows: readonly RowOf<L>[]) => readonly RowOf<L>[];
+  /** Whether rows are added here; not where another list shows the rest of them. */
+  addable?: boolean;
   /** What adds a row, where that takes more than a fresh one. */
   onAdd?: () => void;
   /** Which columns a row has no use for. */
@@ -60,6 +62,7 @@ export function RowList<L extends ListId>({
   more = [],
   fresh,
   order,
+  addable = true,
   onAdd,
   hide,
   selected,
@@ -134,8 +137,8 @@ export function RowList<L extends ListId>({
           {problems.join(' ')}
         </p>
       )}
-      {mayWork && (
-        <Button disabled={rows.length >= max} onClick={() => (onAdd ? onAdd() : setProblems(add(fresh?.() ?? {})))}>
+      {mayWork && addable && (
+        <Button disabled={kept.length >= max} onClick={() => (onAdd ? onAdd() : setProblems(add(fresh?.() ?? {})))}>
           {t.oneMore({ one })}
         </Button>
       )}

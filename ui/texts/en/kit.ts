@@ -13,4 +13,6 @@ export const kit = room('kit', {
   ofLookedAt: params(' {looked} of {n} looked at.'),
   dataPlate: 'Data plate',
   figuresOfTheManualGoOn: 'Figures of the manual go on the sheet “heater & conditions”; they go before the workshop’s practices.',
+  lookedAtAndThere: 'Looked at, and as it should be',
+  parts: params('{folded} parts'),
 });
