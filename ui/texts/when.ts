@@ -20,7 +20,7 @@ export const dateAndTime = (at: string | number): string =>
   shown('dateAndTime', at, { day: 'numeric', month: 'short', year: 'numeric', ...time });
 /** "26 Nov 2026" */
 export const date = (at: string | number): string => shown('date', at, { day: 'numeric', month: 'short', year: 'numeric' });
-/** "Thursday 26 November 2026" */
+/** "Thursday, 26 November 2026" */
 export const wholeDay = (at: string | number): string =>
   shown('wholeDay', at, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
 /** "14:34" */
