@@ -1,4 +1,4 @@
-import { blindTap, edge, radius, sureTap } from '../sizes';
+import { blindTap, edge, phone, radius, sureTap } from '../sizes';
 
 /** Priming, first start, signature: what fills the screen. */
 export const priming = `
@@ -37,6 +37,9 @@ export const priming = `
   .claims { border: 2px dashed var(--ink); margin-bottom: 10px; }
   .co-settings { flex-wrap: wrap; margin-top: 10px; }
   .co-settings > div { flex: 1 1 150px; max-width: 300px; }
+  @media ${phone} {
+    .co-settings > div { flex-basis: 100%; max-width: none; }
+  }
   .halt .MuiButton-root, .halt .MuiButton-root:hover {
     min-height: ${blindTap};
     font-size: 1.35rem;
