@@ -8,6 +8,15 @@ import { root } from './run.mjs';
 const built = path.join(root, '.next/server');
 const readJson = (name) => JSON.parse(readFileSync(path.join(root, '.next', name), 'utf8'));
 
+/** Whether what is written with % in an address stands for letters at all. */
+function isText(pathname) {
+  try {
+    return decodeURIComponent(pathname) !== '';
+  } catch {
+    return false;
+  }
+}
+
 /** @returns what answers at the address of a route handler, and leaves all else to whoever follows */
 export function routeServer() {
   const files = readJson('server/app-paths-manifest.json');
@@ -24,6 +33,10 @@ export function routeServer() {
     const [pathname] = request.url.split('?', 1);
     const found = /^\/(api|health)\//.test(pathname) && routes.find(({ rule }) => rule.test(pathname));
     if (!found) return following();
+    if (!isText(pathname)) {
+      response.writeHead(400, { 'content-type': 'application/json' });
+      return response.end(JSON.stringify({ errors: ['This address holds a % that stands for no letter.'] }));
+    }
     for (const { rule, list } of bears)
       if (rule.test(pathname)) for (const { key, value } of list) response.setHeader(key, value);
     // A handler of ours answers whatever goes wrong in it itself; what is left is not said to anybody outside.
