@@ -33,12 +33,12 @@ export function routeServer() {
     const [pathname] = request.url.split('?', 1);
     const found = /^\/(api|health)\//.test(pathname) && routes.find(({ rule }) => rule.test(pathname));
     if (!found) return following();
-    if (!isText(pathname)) {
-      response.writeHead(400, { 'content-type': 'application/json' });
-      return response.end(JSON.stringify({ errors: ['This address holds a % that stands for no letter.'] }));
-    }
     for (const { rule, list } of bears)
       if (rule.test(pathname)) for (const { key, value } of list) response.setHeader(key, value);
+    if (!isText(pathname)) {
+      response.writeHead(400, { 'content-type': 'application/json' });
+      return response.end(JSON.stringify({ errors: ['This address holds a % that stands for no letter; write it as %25.'] }));
+    }
     // A handler of ours answers whatever goes wrong in it itself; what is left is not said to anybody outside.
     return load(found.file)
       .handler(request, response, context)

@@ -34,23 +34,8 @@ const countWords: Partial<Record<Level, (n: number) => string>> = {
   stop: (n) => (n === 1 ? t.stop : t.stops),
   fix: () => t.toFix,
 };
-const leakLooks = {
-  get wipe() {
-    return t.wipeTheJoints;
-  },
-  get warm() {
-    return t.lookForLeaksWarm;
-  },
-  get night() {
-    return t.lookForLeaksAfterTheNight;
-  },
-} as const;
-const signedWords = {
-  signed: 'signed',
-  get corrected() {
-    return t.correctedSinceSigned;
-  },
-} as const;
+const leakLooks = { wipe: 'wipeTheJoints', warm: 'lookForLeaksWarm', night: 'lookForLeaksAfterTheNight' } as const;
+const signedWords = { signed: 'signed', corrected: 'correctedSinceSigned' } as const;
 
 export interface BayBuild {
   id: string;
@@ -83,7 +68,9 @@ function BayRow({
         <div>
           <LyingDipstick wet={wet} />
           <p>
-            {signed === 'unsigned' ? t.waitsFor2({ waitsFor: stages[waitsFor ?? 'signoff'].toLowerCase() }) : signedWords[signed]}
+            {signed === 'unsigned'
+              ? t.waitsFor2({ waitsFor: stages[waitsFor ?? 'signoff'].toLowerCase() })
+              : t[signedWords[signed]]}
           </p>
         </div>
         <div className="bay-waits">
@@ -107,9 +94,9 @@ function BayRow({
           {leak && signed !== 'signed' && (
             <p>
               {nowMs >= leak.dueMs ? (
-                <strong>{t.due({ look: leakLooks[leak.look] })}</strong>
+                <strong>{t.due({ look: t[leakLooks[leak.look]] })}</strong>
               ) : (
-                t.from({ dueMs: dayAndTime(leak.dueMs), look: leakLooks[leak.look] })
+                t.from({ dueMs: dayAndTime(leak.dueMs), look: t[leakLooks[leak.look]] })
               )}{' '}
               ({leak.joints} {leak.joints === 1 ? t.joint : t.joints})
             </p>

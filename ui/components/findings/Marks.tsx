@@ -4,17 +4,8 @@ import type { LevelCount } from '../../../core/checks/marksOf';
 import { LevelGlyph } from './LevelMark';
 import { findings as t } from '../../texts/en/findings';
 
-const words: Partial<Record<Level, string>> = {
-  get stop() {
-    return t.atStop;
-  },
-  get fix() {
-    return t.toFix;
-  },
-  get open() {
-    return t.notMeasured;
-  },
-};
+/** Which text tells a level after its number. */
+const words = { stop: 'atStop', fix: 'toFix', open: 'notMeasured' } as const satisfies Partial<Record<Level, keyof typeof t>>;
 
 /** How many findings stand, by level: shape and number. */
 export function Marks({ counts }: { counts: readonly LevelCount[] }) {
@@ -29,7 +20,7 @@ export function Marks({ counts }: { counts: readonly LevelCount[] }) {
         >
           <LevelGlyph level={level} size={12} />
           {n}
-          <span className="visually-hidden"> {words[level]}</span>
+          <span className="visually-hidden"> {level in words ? t[words[level as keyof typeof words]] : ''}</span>
         </Box>
       ))}
     </>

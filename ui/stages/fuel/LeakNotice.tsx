@@ -1,21 +1,14 @@
 'use client';
+import { upperFirst } from '../../../core/units/formatNumber';
 import { leakDue, type LeakLook } from '../../../core/model/fuel/leakDue';
 import { useNow } from '../../components/useNow';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { fuel as t } from '../../texts/en/fuel';
 import { dayAndTime } from '../../texts/when';
 
-export const looks: Record<LeakLook, string> = {
-  get wipe() {
-    return t.wipeItDry;
-  },
-  get warm() {
-    return t.lookWithTheHeaterWarm;
-  },
-  get night() {
-    return t.lookAfterTheNight;
-  },
-};
+/** What is to be done at a joint next. */
+const looks = { wipe: 'wipeItDry', warm: 'lookWithTheHeaterWarm', night: 'lookAfterTheNight' } as const;
+export const lookText = (look: LeakLook): string => t[looks[look]];
 
 /** What is due at the joints, on whatever sheet. */
 export function LeakNotice() {
@@ -25,7 +18,7 @@ export function LeakNotice() {
   if (!due || now === null || now < due.dueMs) return null;
   return (
     <div className="banner" role="note" aria-label={t.jointsToBeLookedAt}>
-      <strong>{looks[due.look].replace(/^./, (c) => c.toUpperCase())}</strong> {t.atJoints({ joints: due.joints })}{' '}
+      <strong>{upperFirst(lookText(due.look))}</strong> {t.atJoints({ joints: due.joints })}{' '}
       {due.joints === 1 ? t.joint : t.joints} {t.ofTheFuelLineDueSince({ dueMs: dayAndTime(due.dueMs) })}
     </div>
   );

@@ -7,7 +7,7 @@ import { RepairButton } from '../../components/findings/RepairButton';
 import { useNow } from '../../components/useNow';
 import { useRows } from '../../components/lists/useRows';
 import { RowList } from '../../components/lists/RowList';
-import { looks } from './LeakNotice';
+import { lookText } from './LeakNotice';
 import { fuel as t } from '../../texts/en/fuel';
 import { dayAndTime } from '../../texts/when';
 
@@ -50,13 +50,13 @@ function Next({ row }: { row: RowOf<'leaks'> }) {
     <div className="cure" data-look={next.look}>
       <span>
         {due ? (
-          <strong>{t.due({ look: looks[next.look] })}</strong>
+          <strong>{t.due({ look: lookText(next.look) })}</strong>
         ) : (
-          `${looks[next.look]}, ${next.dueMs === null ? t.onceAStartHasReachedFull : t.from({ dueMs: dayAndTime(next.dueMs) })}`
+          `${lookText(next.look)}, ${next.dueMs === null ? t.onceAStartHasReachedFull : t.from({ dueMs: dayAndTime(next.dueMs) })}`
         )}
       </span>
       {mayWork && (
-        <span className="inline" role="group" aria-label={`${row.name ?? 'joint'}, ${looks[next.look]}`}>
+        <span className="inline" role="group" aria-label={`${row.name ?? 'joint'}, ${lookText(next.look)}`}>
           {(['dry', 'damp', 'drips'] as const)
             .filter((to) => due || to !== 'dry')
             .map((to) => (

@@ -50,4 +50,5 @@ export const bay = room('bay', {
   newBuildOrImport: 'New build, or import',
   lastStart: params('Last start {at}'),
   papers: 'Papers',
+  signed: 'signed',
 });
