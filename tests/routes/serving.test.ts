@@ -59,13 +59,14 @@ describe('a shell', () => {
 
 describe('a route', () => {
   const safe = ['x-content-type-options', 'x-frame-options', 'referrer-policy', 'content-security-policy'];
-  test.each([
+  const ways: readonly (readonly [string, () => string, number])[] = [
     ['one that answers', () => '/api/bay', 200],
-    ['one of a build', (): string => `/api/builds/${buildId}/state`, 200],
+    ['one of a build', () => `/api/builds/${buildId}/state`, 200],
     ['one that holds no letter', () => '/api/builds/%ZZ/state', 400],
     ['one of no build', () => '/api/builds/nothing/state', 404],
     ['one that is not there', () => '/api/nowhere', 404],
-  ] as const)('bears the heads that keep it safe: %s', async (_name, way, status) => {
+  ];
+  test.each(ways)('bears the heads that keep it safe: %s', async (_name, way, status) => {
     const answer = await own.lead.ask(way());
     expect(answer.status).toBe(status);
     expect(safe.filter((name) => !answer.headers.has(name))).toEqual([]);
