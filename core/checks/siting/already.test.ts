@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { soundBuild } from '../../../tests/soundBuild';
 import type { Build } from '../../build/Build';
-import { stackKinds } from '../../build/listKinds';
+import type { stackKinds } from '../../build/listKinds';
 import { rowsOf } from '../../build/lists';
 import { assessOne } from '../assess';
 import { messageOf, remedyOf } from '../findingText';
