@@ -1,9 +1,8 @@
-import type { Change } from '../core/commands/kinds/figures';
+import type { Change, Slot } from '../core/commands/kinds/figures';
 import type { Command } from '../core/commands/allCommands';
 import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import type { Build, ReleasableHoldPoint } from '../core/build/Build';
-import type { Figure } from '../core/build/field';
 import { fieldAt, figurePaths } from '../core/build/sheets';
 import type { CellValue, ListId } from '../core/build/lists';
 import { emptyBuild } from '../core/build/emptyBuild';
@@ -66,7 +65,7 @@ async function loadOne(
     if (!done.ok) throw new Error(`${demo.identity.name}: ${done.errors.join(' ')}`);
     build = done.kept.build;
   };
-  const changes = (slot: keyof Figure<unknown>): Change[] =>
+  const changes = (slot: Slot): Change[] =>
     figurePaths.flatMap((path) => {
       const to = demo[slot][path];
       return to === undefined || (slot === 'fitted' && fieldAt(path).given) ? [] : [{ path, slot, from: null, to }];

@@ -3,7 +3,8 @@ import { Model, type CreationOptional, type InferAttributes, type InferCreationA
 import type { Build } from '../core/build/Build';
 import type { PartSeqs } from '../core/build/parts';
 import type { BuildSummary } from '../core/checks/summarizeBuild';
-import type { Family, PartRow } from '../core/model/kit/startingLists';
+import type { Family } from '../core/build/unit/UnitCard';
+import type { PartRow } from '../core/model/kit/startingLists';
 import type { Role } from '../core/people/roles';
 import type { UnitPreferences } from '../core/units/inUnits';
 import type { Practices } from '../core/practices/practices';

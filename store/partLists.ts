@@ -2,7 +2,8 @@ import * as yup from 'yup';
 import { cellSchema } from '../core/build/schemaParts';
 import { columnsOf, lists } from '../core/build/lists';
 import { validate, type ReadResult } from '../core/build/readBuild';
-import { families, startingLists, type Family, type PartRow } from '../core/model/kit/startingLists';
+import { families, type Family } from '../core/build/unit/UnitCard';
+import { startingLists, type PartRow } from '../core/model/kit/startingLists';
 import { database } from './database';
 import type { Person } from './people';
 

@@ -1,9 +1,11 @@
 import type { LimitKey } from '../practices/limits';
 import type { Practices } from '../practices/practices';
 import type { Values } from '../record/Value';
+import type { Assumed } from './Assumption';
 import type { Part } from './field';
 import type { ListValues, RowOf } from './lists';
 import type { SheetValues } from './sheets';
+import type { UnitCard } from './unit/UnitCard';
 
 export const formatName = 'lorbet-build';
 export const formatVersion = 2;
@@ -231,6 +233,10 @@ export interface Build {
   worked?: Partial<Record<Part, string>>;
   /** What came in with files; see `Claim`. */
   claims?: Claim[];
+  /** What is assumed where nobody has said; absent where nothing is. */
+  assumed?: Assumed;
+  /** The card of its kind of heater, as it was when it was taken; absent where none was. */
+  unitCard?: UnitCard;
   /** Lists of rows: surfaces, parts, photographs, what lies below the floor. Absent where there are none. */
   lists?: ListValues;
 }

@@ -2,7 +2,9 @@ import * as yup from 'yup';
 import { makerBounds, makerKeys } from '../practices/limits';
 import { laterPractices, practiceIds, practices } from '../practices/practices';
 import { buildKinds, formatName, formatVersion, releasableHoldPoints } from './Build';
+import { assumedSchema } from './assumptionSchema';
 import { once } from './once';
+import { cardSchema } from './unit/cardSchema';
 import { parts, type Field, type FieldTable } from './field';
 import { listIds, lists } from './lists';
 import {
@@ -112,6 +114,8 @@ export const buildSchema = once(() =>
     repairs: yup.array().of(repairSchema()).max(200).optional(),
     worked: workedSchema().optional().default(undefined),
     claims: yup.array().of(claimSchema()).max(8).optional(),
+    assumed: assumedSchema().optional().default(undefined),
+    unitCard: cardSchema().optional().default(undefined),
     lists: strictObject(Object.fromEntries(listIds.map((id) => [id, listSchema(id)])))
       .optional()
       .default(undefined),

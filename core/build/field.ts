@@ -55,6 +55,8 @@ export const choice = <const V extends string, const F extends Omit<ChoiceField<
 export interface Figure<V> {
   planned: V | null;
   fitted: V | null;
+  /** It is neither, but what is assumed (`takeAssumed`): only in a build that is judged or drawn, never in one that is kept. */
+  assumed?: true;
 }
 export type ValueOf<F> = F extends { kind: 'number' }
   ? number

@@ -1,5 +1,6 @@
 import type { BuildKind } from '../build/Build';
 import type { Part } from '../build/field';
+import type { ListId } from '../build/lists';
 import type { FigurePath } from '../build/sheets';
 import type { HoldPoint, StageId } from '../build/stages';
 import type { Rule } from '../practices/ruleFor';
@@ -24,6 +25,9 @@ export interface Verdict {
   values: Values;
 }
 
+/** A figure or a list that a finding takes as it usually is. */
+export type AssumedInput = { path: FigurePath; value: number | string } | { list: ListId };
+
 /** What was found, to the last word of its sentence; small enough to be kept in a record. */
 export interface Told extends Omit<Verdict, 'level'> {
   id: string;
@@ -33,6 +37,10 @@ export interface Told extends Omit<Verdict, 'level'> {
   needs: readonly Need[];
   /** It holds whatever this one unknown figure may be; told for the mildest that it may be. */
   supposed?: { path: FigurePath; value: number | string };
+  /** What it rests on that nobody has measured: it is so if these are as assumed. Absent where it rests on nothing assumed. */
+  assumed?: readonly AssumedInput[];
+  /** The milder fault that is known for certain, where a worse one is told on assumed figures. */
+  knownAlready?: Verdict;
 }
 
 export interface Finding extends Told {
@@ -44,4 +52,13 @@ export interface Finding extends Told {
   inputs: Input[];
   /** A lead's acceptance of this very finding. */
   waived: { reason: string; by: string } | null;
+}
+
+/**
+ * The level at which a finding counts: a waived one is watched; what holds only if something is as assumed is not measured.
+ * What is bad on assumed figures counts as bad.
+ */
+export function countedLevel({ level, waived, assumed }: Pick<Finding, 'level' | 'waived' | 'assumed'>): Level {
+  if (waived) return 'watch';
+  return assumed && (level === 'sound' || level === 'watch') ? 'open' : level;
 }

@@ -1,61 +1,18 @@
 import type { Build } from '../build/Build';
+import { figureAt } from '../build/sheets';
+import { takeAssumed } from '../build/takeAssumed';
 import { holdPointIds, stageIds, type StageId } from '../build/stages';
-import { figures } from '../figures/figures';
-import { NotMeasured } from '../reading/NotMeasured';
-import type { Trail } from '../reading/Reader';
-import { noRests, Rests } from '../reading/Rests';
-import { TrailReader, type Known } from '../reading/TrailReader';
+import { Rests } from '../reading/Rests';
+import type { Known } from '../reading/TrailReader';
 import { lastChecks, stageChecks } from './allChecks';
 import type { Check } from './Check';
-import { levels, type Finding, type Verdict } from './Finding';
-import { holdsForAnyValue } from './holdsForAnyValue';
+import { levels, type Finding } from './Finding';
+import { examine, Judge } from './Judge';
 import { waives } from './waives';
 
-/** What one check makes of a build, before anybody's waiver. */
-function examine(check: Check, build: Build, others: readonly Finding[], known: Known, rests = noRests): Finding {
-  const trail: Trail = { inputs: [], rules: [] };
-  // Written out and not spread: a bay of builds is checked by the thousand.
-  const found = (
-    level: Finding['level'],
-    code: string,
-    values: Finding['values'],
-    needs: Finding['needs'],
-    supposed?: Finding['supposed'],
-  ): Finding => ({
-    id: check.id,
-    stage: check.stage,
-    holdPoint: check.holdPoint,
-    part: check.part,
-    level,
-    code,
-    values,
-    needs,
-    ...(supposed ? { supposed } : {}),
-    kind: build.identity.kind,
-    source: check.source,
-    rules: trail.rules,
-    inputs: trail.inputs,
-    waived: null,
-  });
-  const decided = ({ level, code, values }: Verdict, supposed?: Finding['supposed']) => found(level, code, values, [], supposed);
-  try {
-    return decided(check.assess(new TrailReader(build, trail, figures, known, rests), others));
-  } catch (error) {
-    if (!(error instanceof NotMeasured)) throw error;
-    // A fault that stands whatever the one unknown figure may be is known all the same.
-    const [path] = error.needs.map((need) => need.path);
-    const only = path !== undefined && error.needs.every((need) => need.path === path);
-    const sure = only
-      ? holdsForAnyValue(check, build, path, trail, (supposed, own) => new TrailReader(supposed, own, figures, new Map(), rests))
-      : null;
-    if (sure) return decided(sure.verdict, sure.supposed);
-    const needs = error.needs.filter((need, i) => error.needs.findIndex(({ what }) => what === need.what) === i);
-    return found('open', 'missing', {}, needs);
-  }
-}
-
+/** Nobody accepts what was not measured: a finding on assumed figures has no waiver. */
 function withWaiver(build: Build, finding: Finding): Finding {
-  const waiver = finding.level === 'fix' ? build.waivers.find((one) => waives(one, finding)) : undefined;
+  const waiver = finding.level === 'fix' && !finding.assumed ? build.waivers.find((one) => waives(one, finding)) : undefined;
   return waiver ? { ...finding, waived: { reason: waiver.reason, by: waiver.by } } : finding;
 }
 
@@ -67,43 +24,83 @@ const sorted = (all: readonly Finding[]): Finding[] =>
     .sort((a, b) => a.key - b.key)
     .map(({ c }) => c);
 
+/** A finding with what it rests on that is only assumed. @param taken the build it was made of, assumptions taken */
+function restingOn(taken: Build, finding: Finding, rests: Rests): Finding {
+  const { figures: paths, lists } = rests.assumedIn(taken);
+  if (paths.length + lists.length === 0) return finding;
+  const inputs = paths.map((path) => ({ path, value: figureAt(taken.sheets, path).planned as number | string }));
+  return { ...finding, assumed: [...inputs, ...lists.map((list) => ({ list }))] };
+}
+
+/**
+ * What is known goes before what is assumed: a fault that stands on known figures alone is told as known, and nothing assumed makes it
+ * milder; where nothing can be told without assumptions, or they make it worse, it is told with them.
+ */
+function knownOrAssumed(known: Finding, supposed: Finding): Finding {
+  if (known.level === 'open' && supposed.level === 'open') {
+    // What not even an assumption stands for comes first; all else has to be measured as well.
+    const needs = [...supposed.needs, ...known.needs];
+    return { ...known, needs: needs.filter((need, i) => needs.findIndex(({ what }) => what === need.what) === i) };
+  }
+  if (!supposed.assumed || supposed.level === 'open') return known;
+  if (known.level === 'open') return supposed;
+  const { level, code, values } = known;
+  if (levels.indexOf(supposed.level) >= levels.indexOf(level)) return known;
+  return level === 'fix' ? { ...supposed, knownAlready: { level, code, values } } : supposed;
+}
+
+/** One check on known figures, and where something is assumed on these as well. */
+function judge(check: Check, build: Build, known: Known, supposedKnown: Known): Finding {
+  const finding = examine(check, build, [], known);
+  if (!build.assumed) return finding;
+  const taken = takeAssumed(build);
+  const rests = new Rests();
+  return knownOrAssumed(finding, restingOn(taken, examine(check, taken, [], supposedKnown, rests), rests));
+}
+
 /** One check alone; null where there is none of that id, or it is one that rests on all the others. */
 export function assessOne(build: Build, id: string): Finding | null {
   const check = stageChecks.find((one) => one.id === id);
-  return check ? withWaiver(build, examine(check, build, [], new Map())) : null;
+  return check ? withWaiver(build, judge(check, build, new Map(), new Map())) : null;
+}
+
+/** Findings of every check but those of the sign-off, or of one stage alone, unsorted. */
+function judgeAll(build: Build, checks: readonly Check[]): Finding[] {
+  const [known, supposed]: Known[] = [new Map(), new Map()];
+  return checks.map((check) => withWaiver(build, judge(check, build, known as Known, supposed as Known)));
 }
 
 /** The findings of one stage alone, unsorted. */
-export function assessStage(build: Build, stage: StageId): Finding[] {
+export const assessStage = (build: Build, stage: StageId): Finding[] =>
+  judgeAll(
+    build,
+    stageChecks.filter((check) => check.stage === stage),
+  );
+
+/** What is asked last, over all other findings. */
+function withLast(build: Build, first: readonly Finding[]): Finding[] {
   const known: Known = new Map();
-  return stageChecks.filter((check) => check.stage === stage).map((check) => withWaiver(build, examine(check, build, [], known)));
+  return sorted(
+    lastChecks.reduce<Finding[]>((done, check) => [...done, withWaiver(build, examine(check, build, done, known))], [...first]),
+  );
 }
 
 /** Judges one build after the other, and anew only where something changed that a finding rests on. */
 export class Assessor {
-  private before: Build | null = null;
-  private readonly known: Known = new Map();
-  private readonly found = new Map<string, { finding: Finding; rests: Rests }>();
+  private readonly known = new Judge();
+  private readonly supposed = new Judge();
 
   /** @returns every finding on a build, by stage, then hold point, then worst level first */
   assess(build: Build): Finding[] {
-    const { before } = this;
-    const fresh = before === null || before.identity.kind !== build.identity.kind;
-    const holds = (rests: Rests) => !fresh && (before === build || rests.holdFor(before, build));
-    for (const [key, { rests }] of this.known) if (!holds(rests)) this.known.delete(key);
-    const first = stageChecks.map((check) => {
-      let kept = this.found.get(check.id);
-      if (!kept || !holds(kept.rests)) {
-        const rests = new Rests();
-        kept = { finding: examine(check, build, [], this.known, rests), rests };
-        this.found.set(check.id, kept);
-      }
-      return withWaiver(build, kept.finding);
+    const known = this.known.judge(build);
+    const taken = takeAssumed(build);
+    const supposed = build.assumed ? this.supposed.judge(taken) : null;
+    const first = stageChecks.map(({ id }) => {
+      const { finding } = known.get(id) as { finding: Finding };
+      const other = supposed?.get(id);
+      return withWaiver(build, other ? knownOrAssumed(finding, restingOn(taken, other.finding, other.rests)) : finding);
     });
-    this.before = build;
-    return sorted(
-      lastChecks.reduce<Finding[]>((done, check) => [...done, withWaiver(build, examine(check, build, done, this.known))], first),
-    );
+    return withLast(build, first);
   }
 }
 
@@ -111,9 +108,4 @@ export class Assessor {
  * Every finding on a build, by stage, then hold point, then worst level first. The same in the browser, on the server,
  * in the command line and in the certificate. The practices are those kept in the build.
  */
-export function assess(build: Build): Finding[] {
-  const known: Known = new Map();
-  const checked = (check: Check, others: readonly Finding[]) => withWaiver(build, examine(check, build, others, known));
-  const first = stageChecks.map((check) => checked(check, []));
-  return sorted(lastChecks.reduce<Finding[]>((done, check) => [...done, checked(check, done)], first));
-}
+export const assess = (build: Build): Finding[] => withLast(build, judgeAll(build, stageChecks));

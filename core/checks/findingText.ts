@@ -1,4 +1,5 @@
 import type { BuildKind, Waiver } from '../build/Build';
+import { lists } from '../build/lists';
 import { fieldAt, type FigurePath } from '../build/sheets';
 import { stages } from '../build/stages';
 import { lowerFirst } from '../units/formatNumber';
@@ -7,7 +8,7 @@ import { shortQuantity } from '../wording/Value';
 import type { UnitPreferences } from '../units/inUnits';
 import { needsText } from '../wording/needsText';
 import { checkAt } from './allChecks';
-import type { Told } from './Finding';
+import type { AssumedInput, Told, Verdict } from './Finding';
 
 const telling = (told: Told, units: UnitPreferences | undefined): Telling => ({
   ...(units ? { units } : {}),
@@ -27,13 +28,48 @@ function supposedText(path: FigurePath, value: number | string, units: UnitPrefe
   return quantityText(shortQuantity(unit, Number(value), Math.max(field.decimals, 1)), units);
 }
 
+/** The fault that is known for certain, as a finding of its own. */
+const knownOf = ({ id, kind }: Told, verdict: Verdict): Told => ({ ...verdict, id, kind, needs: [] });
+/** So many assumptions are named in a sentence; the rest are counted. */
+const assumedNamed = 2;
+const assumedName = (input: AssumedInput): string => ('list' in input ? lists[input.list].label : fieldAt(input.path).label);
+
+/**
+ * On which assumptions a finding rests.
+ * @example assumedText([{ path: 'fuel.pressureBoreMm', value: 2 }], undefined) // "That is so if “Bore, pump to heater” is 2 mm, as assumed."
+ */
+export function assumedText(inputs: readonly AssumedInput[], units: UnitPreferences | undefined): string {
+  const named = inputs
+    .slice(0, assumedNamed)
+    .map((input) =>
+      'list' in input
+        ? `“${assumedName(input)}” are as usual`
+        : `“${assumedName(input)}” is ${supposedText(input.path, input.value, units)}`,
+    );
+  const more = inputs.length - named.length;
+  const others = more > 0 ? [`${more} more ${more === 1 ? 'figure is' : 'figures are'} as usual`] : [];
+  const all = [...named, ...others];
+  const list = all.length < 2 ? all[0] : `${all.slice(0, -1).join(', ')} and ${all.at(-1)}`;
+  return `That is so if ${list}, as assumed.`;
+}
+/** What has to be measured before a finding on assumed figures counts. */
+const measureText = (inputs: readonly AssumedInput[]): string => {
+  const names = inputs.map((input) => `“${assumedName(input)}”`);
+  return `Measure what it rests on: ${names.length < 2 ? names[0] : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`}.`;
+};
+
 /**
  * What a finding says, in the units that a person likes.
  * @example messageOf({ id: 'kit.exhaust.old', level: 'fix', code: 'blocked', values: {}, kind: 'road', needs: [] }) // "The old exhaust is blocked."
  */
 export function messageOf(told: Told, units?: UnitPreferences): string {
   if (told.level === 'open') return needsText(told.needs);
-  const said = render(checkAt(told.id)?.messages[told.code] ?? told.code, told.values, telling(told, units));
+  const sentence = render(checkAt(told.id)?.messages[told.code] ?? told.code, told.values, telling(told, units));
+  const said = [
+    sentence,
+    ...(told.assumed ? [assumedText(told.assumed, units)] : []),
+    ...(told.knownAlready ? [`Known already: ${messageOf(knownOf(told, told.knownAlready), units)}`] : []),
+  ].join(' ');
   if (!told.supposed) return said;
   const { path, value } = told.supposed;
   return `“${fieldAt(path).label}” is not known; even were it ${supposedText(path, value, units)}: ${said}`;
@@ -51,14 +87,21 @@ function sheetTitle(path: FigurePath): string {
 
 /** What to do about a finding; empty where it is sound. */
 export function remedyOf(told: Told, units?: UnitPreferences): string {
-  if (told.level === 'sound') return '';
+  if (told.level === 'sound') return told.assumed ? measureText(told.assumed) : '';
   const check = checkAt(told.id);
   if (told.level === 'open') {
     const stage = check ? stages[check.stage] : '';
     const sheets = [...new Set(told.needs.map(({ path }) => (path ? sheetTitle(path) : stage)))].map((title) => `“${title}”`);
     return `On the ${sheets.length > 1 ? 'sheets' : 'sheet'} ${sheets.join(' and ')}.`;
   }
-  return render(check?.remedies[told.code] ?? check?.remedy ?? '', told.values, telling(told, units));
+  const remedy = render(check?.remedies[told.code] ?? check?.remedy ?? '', told.values, telling(told, units));
+  return [
+    ...(told.knownAlready ? [remedyOf(knownOf(told, told.knownAlready), units)] : []),
+    remedy,
+    ...(told.assumed ? [measureText(told.assumed)] : []),
+  ]
+    .filter((said, i, all) => all.indexOf(said) === i)
+    .join(' ');
 }
 
 /** Why it matters. */

@@ -7,7 +7,7 @@ export interface HoldPointState {
   holdPoint: ReleasableHoldPoint;
   /** Dangers that stand at this step or at one before it: nobody releases it. */
   stops: Finding[];
-  /** What else stands at this step: to be fixed, or not measured. It may be released, and the ledger says with what open. */
+  /** What else stands at this step: to be fixed, not measured, or sound only on assumed figures. It may be released, and the ledger says with what open. */
   open: Finding[];
   /** Who released it, and when; null while it is held. */
   release: Release | null;

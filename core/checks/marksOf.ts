@@ -1,4 +1,4 @@
-import { levels, type Finding, type Level } from './Finding';
+import { countedLevel, levels, type Finding, type Level } from './Finding';
 
 export interface LevelCount {
   level: Level;
@@ -8,9 +8,9 @@ const told: readonly Level[] = ['stop', 'fix', 'open'];
 
 /** How many findings stand at each level that work waits for, worst first; waived ones don't. */
 export function marksOf(findings: readonly Finding[]): LevelCount[] {
-  const standing = findings.filter((finding) => !finding.waived);
+  const counted = findings.map(countedLevel);
   return levels
     .filter((level) => told.includes(level))
-    .map((level) => ({ level, n: standing.filter((finding) => finding.level === level).length }))
+    .map((level) => ({ level, n: counted.filter((one) => one === level).length }))
     .filter(({ n }) => n > 0);
 }

@@ -4,16 +4,16 @@ import type { Build } from '../build/Build';
 import { fieldAt, figureAt, figurePaths, type FigurePath } from '../build/sheets';
 import { isSuperseded } from '../model/superseded';
 import { assess } from './assess';
-import { levels, type Finding, type Level } from './Finding';
+import { countedLevel, levels, type Finding, type Level } from './Finding';
 
 /** Worst level among findings, a waived one counting as watch; null for none. */
 export function worstLevel(findings: readonly Finding[]): Level | null {
-  const found = findings.map((c) => (c.waived ? 'watch' : c.level));
+  const found = findings.map(countedLevel);
   return levels.find((level) => found.includes(level)) ?? null;
 }
 
-/** A finding that the work waits for: dangerous, broken, or not measured. */
-export const isStanding = (c: Finding): boolean => !c.waived && (c.level === 'stop' || c.level === 'fix' || c.level === 'open');
+/** A finding that the work waits for: dangerous, broken, not measured, or sound only on assumed figures. */
+export const isStanding = (c: Finding): boolean => ['stop', 'fix', 'open'].includes(countedLevel(c));
 
 /** The next step that can't be undone: the first whose hold point nobody has released, then hand-over; null once it is signed. */
 export function nextHoldPoint(build: Build): HoldPoint | null {

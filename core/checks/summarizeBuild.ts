@@ -2,7 +2,7 @@ import { stageIds, type HoldPoint, type StageId } from '../build/stages';
 import type { Build } from '../build/Build';
 import { fittedStarts } from '../model/startup/fittedStarts';
 import { leakDue, type LeakLook } from '../model/fuel/leakDue';
-import { levels, type Finding, type Level, type Told } from './Finding';
+import { countedLevel, levels, type Finding, type Level, type Told } from './Finding';
 import { isStanding, nextHoldPoint, signState, wettedStages } from './progress';
 
 /** What the bay shows of a build; kept beside it, so that a bay of thousands need not check them all. */
@@ -23,10 +23,10 @@ export interface BuildSummary {
   /** when the heater was lit last where it is fitted; absent in summaries kept before it was told */ lastStartAt?: string | null;
 }
 
-const severity = (a: Finding, b: Finding) => levels.indexOf(a.level) - levels.indexOf(b.level);
+const severity = (a: Finding, b: Finding) => levels.indexOf(countedLevel(a)) - levels.indexOf(countedLevel(b));
 
 /** As much of a finding as its sentence needs. */
-const toldOf = ({ id, level, code, values, kind, needs, supposed }: Finding): Told => ({
+const toldOf = ({ id, level, code, values, kind, needs, supposed, assumed, knownAlready }: Finding): Told => ({
   id,
   level,
   code,
@@ -34,6 +34,8 @@ const toldOf = ({ id, level, code, values, kind, needs, supposed }: Finding): To
   kind,
   needs,
   ...(supposed ? { supposed } : {}),
+  ...(assumed ? { assumed } : {}),
+  ...(knownAlready ? { knownAlready } : {}),
 });
 
 export function summarizeBuild(build: Build, findings: readonly Finding[]): BuildSummary {
@@ -41,8 +43,8 @@ export function summarizeBuild(build: Build, findings: readonly Finding[]): Buil
   const holdPoint = nextHoldPoint(build);
   const wet = wettedStages(build, findings);
   const [first] = standing;
-  const worst = first?.level === 'open' ? (standing.find((c) => c.holdPoint === holdPoint) ?? first) : first;
-  const count = (level: Level) => standing.filter((c) => c.level === level).length;
+  const worst = first && countedLevel(first) === 'open' ? (standing.find((c) => c.holdPoint === holdPoint) ?? first) : first;
+  const count = (level: Level) => standing.filter((c) => countedLevel(c) === level).length;
   const { name, what, place, invented } = build.identity;
   return {
     name,

@@ -1,4 +1,5 @@
 import type { CommandDefinition } from './define';
+import { assumeCommand } from './kinds/assume';
 import { figuresCommand } from './kinds/figures';
 import { holdPointCommand } from './kinds/holdPoint';
 import { makerCommand } from './kinds/maker';
@@ -15,6 +16,7 @@ import { unwaiveCommand, waiveCommand } from './kinds/waive';
 /** Every kind of command; the ways to change a build are these, and no others. */
 const definitions = {
   figures: figuresCommand,
+  assume: assumeCommand,
   maker: makerCommand,
   identity: identityCommand,
   practices: practicesCommand,

@@ -2,7 +2,7 @@ import type { Build } from '../build/Build';
 import type { Part } from '../build/field';
 import { readBuild, validate } from '../build/readBuild';
 import { Assessor } from '../checks/assess';
-import type { Finding, Level } from '../checks/Finding';
+import { countedLevel, type Level } from '../checks/Finding';
 import { fittedStarts } from '../model/startup/fittedStarts';
 import { roleMay } from '../people/roles';
 import type { Values } from '../wording/Value';
@@ -84,18 +84,17 @@ function noteWork(before: Build, after: Build, parts: readonly Part[], at: strin
   return { ...after, worked: { ...after.worked, ...Object.fromEntries(parts.map((part) => [part, at])) } };
 }
 
-const levelOf = (c: Finding): Level => (c.waived ? 'watch' : c.level);
 function changedFindings(before: Build, after: Build): FindingChange[] {
   if (before === after) return [];
   const assessor = new Assessor();
-  const old = new Map(assessor.assess(before).map((c) => [c.id, levelOf(c)]));
+  const old = new Map(assessor.assess(before).map((c) => [c.id, countedLevel(c)]));
   return assessor
     .assess(after)
-    .filter((c) => old.get(c.id) !== levelOf(c) && c.id !== 'signoff.open')
+    .filter((c) => old.get(c.id) !== countedLevel(c) && c.id !== 'signoff.open')
     .map((c) => ({
       id: c.id,
       from: old.get(c.id) ?? null,
-      to: levelOf(c),
+      to: countedLevel(c),
       code: c.code,
       values: c.values,
       rules: c.rules.map(({ key, value, origin }) => ({ key, value, origin })),

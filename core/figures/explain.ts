@@ -2,6 +2,7 @@ import type { Input, Need, Trail } from '../reading/Reader';
 import { computeOrMissing } from '../reading/NotMeasured';
 import { originAt, originKey, type Origins } from '../record/Origin';
 import type { Build } from '../build/Build';
+import { takeAssumed } from '../build/takeAssumed';
 import { readerOf } from './readerOf';
 import type { Rule } from '../practices/ruleFor';
 import type { FigureId } from '../reading/figureIds';
@@ -17,6 +18,8 @@ export interface Explained {
   /** The file in which it is computed. */
   code: string;
   value: number | null;
+  /** What it comes to where inputs are only assumed; null where it is known, or not even so. */
+  assumedValue: number | null;
   inputs: Input[];
   rules: Rule[];
   missing: readonly Need[];
@@ -31,8 +34,14 @@ export function explain(build: Build, key: FigureId, origins: Origins = {}): Exp
   const trail: Trail = { inputs: [], rules: [] };
   const about = { key, label, unit, decimals, formula, source, code };
   const done = computeOrMissing(() => compute(readerOf(build, trail)));
-  const [value, missing] = 'missing' in done ? [null, done.missing.needs] : [done.value, []];
-  return { ...about, ...withOrigins(trail, origins), value, missing };
+  if (!('missing' in done))
+    return { ...about, ...withOrigins(trail, origins), value: done.value, assumedValue: null, missing: [] };
+  const { needs: missing } = done.missing;
+  const supposed: Trail = { inputs: [], rules: [] };
+  const taken = build.assumed ? computeOrMissing(() => compute(readerOf(takeAssumed(build), supposed))) : done;
+  return 'missing' in taken
+    ? { ...about, ...withOrigins(trail, origins), value: null, assumedValue: null, missing }
+    : { ...about, ...withOrigins(supposed, origins), value: null, assumedValue: taken.value, missing };
 }
 
 /** Inputs and rules with who put each in, and when. */
@@ -55,6 +64,7 @@ const verbs: Record<Input['origin'], string> = {
   'as fitted': 'measured as fitted',
   planned: 'planned',
   given: 'given',
+  assumed: 'assumed',
   computed: 'computed',
   recorded: 'recorded',
 };

@@ -19,6 +19,17 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
     { kind: 'figures', changes: [{ path: 'fuel.pumpAngleDeg', slot: 'fitted', from: 25, to: 5 }] },
     'Pump angle, outlet up: 5 deg (was 25 deg)',
   ],
+  assume: [
+    soundBuild(),
+    {
+      kind: 'assume',
+      assumed: {
+        basis: 'a small van',
+        figures: { 'fuel.pumpAngleDeg': { value: 25, low: 0, high: 60, why: 'usual; no source' } },
+      },
+    },
+    '1 figure assumed: a small van',
+  ],
   maker: [soundBuild(), { kind: 'maker', changes: [{ key: 'fuseA', from: null, to: 15 }] }, 'Fuse the maker asks for 15 A'],
   identity: [
     soundBuild(),

@@ -12,7 +12,7 @@ export interface Input {
   label: string;
   value: number | string;
   unit: string;
-  origin: 'as fitted' | 'planned' | 'given' | 'computed' | 'recorded';
+  origin: 'as fitted' | 'planned' | 'given' | 'assumed' | 'computed' | 'recorded';
   /** who and when, where it is known */ from?: Origin;
 }
 

@@ -1,6 +1,7 @@
 import type { Build } from '../build/Build';
 import type { Figure } from '../build/field';
 import { rowsOf, type ListId } from '../build/lists';
+import { isTakenList } from '../build/takeAssumed';
 import { figureAt, type FigurePath } from '../build/sheets';
 import type { LimitKey } from '../practices/limits';
 
@@ -34,6 +35,17 @@ export class Rests {
     for (const list of others.lists) this.lists.add(list);
     for (const key of others.rules) this.rules.add(key);
     for (const key of others.wholes) this.wholes.add(key);
+  }
+  /** Whether it rests on a figure. */
+  hasFigure(path: FigurePath): boolean {
+    return this.figures.has(path);
+  }
+  /** The assumed figures and lists among what it rests on, in a build in which they are taken (`takeAssumed`). */
+  assumedIn(taken: Build): { figures: FigurePath[]; lists: ListId[] } {
+    return {
+      figures: [...this.figures].filter((path) => figureAt(taken.sheets, path).assumed === true),
+      lists: [...this.lists].filter((list) => isTakenList(taken, list)),
+    };
   }
   /** The build, with every part noted that is looked at. */
   watch(build: Build): Build {
@@ -86,6 +98,6 @@ const isFigure = (part: unknown): part is Figure<unknown> =>
 /** The same object; or a figure of the same values, or a list that is empty both times, which are made anew for each who asks. */
 function isSame(was: unknown, is: unknown): boolean {
   if (was === is) return true;
-  if (isFigure(was) && isFigure(is)) return was.planned === is.planned && was.fitted === is.fitted;
+  if (isFigure(was) && isFigure(is)) return was.planned === is.planned && was.fitted === is.fitted && was.assumed === is.assumed;
   return Array.isArray(was) && Array.isArray(is) && was.length === 0 && is.length === 0;
 }

@@ -1,5 +1,6 @@
 import type { Build } from '../build/Build';
 import { lists, rowsOf, type ListId, type RowOf } from '../build/lists';
+import { isTakenList } from '../build/takeAssumed';
 import { fieldAt, figureAt, type FigurePath, type ValueAt } from '../build/sheets';
 import type { LimitKey } from '../practices/limits';
 import { ruleFor, type Rule } from '../practices/ruleFor';
@@ -58,7 +59,7 @@ export class TrailReader implements Reader {
         label: field.label,
         value: field.kind === 'choice' ? ((field.options as Record<string, string>)[value] ?? value) : value,
         unit: field.kind === 'number' ? field.unit : '',
-        origin: field.given ? 'given' : figure.fitted === null ? 'planned' : 'as fitted',
+        origin: figure.assumed ? 'assumed' : field.given ? 'given' : figure.fitted === null ? 'planned' : 'as fitted',
       });
     }
     return value as ValueAt<P>;
@@ -79,7 +80,8 @@ export class TrailReader implements Reader {
   rows<L extends ListId>(list: L): readonly RowOf<L>[] {
     this.rests.addList(list);
     const rows = rowsOf(this.source.lists, list);
-    this.put({ path: `list/${list}`, label: lists[list].label, value: rows.length, unit: 'pieces', origin: 'recorded' });
+    const origin = isTakenList(this.source, list) ? 'assumed' : 'recorded';
+    this.put({ path: `list/${list}`, label: lists[list].label, value: rows.length, unit: 'pieces', origin });
     return rows;
   }
 

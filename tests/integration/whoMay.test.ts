@@ -25,6 +25,7 @@ const waiver = {
 /** A build and a command of each kind that a person with the right role may carry out on it. */
 const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
   figures: () => [soundBuild(), { kind: 'figures', changes: [{ path: 'fuel.pumpAngleDeg', slot: 'fitted', from: 25, to: 26 }] }],
+  assume: () => [soundBuild(), { kind: 'assume', assumed: { basis: 'a small van', figures: {} } }],
   maker: () => [soundBuild(), { kind: 'maker', changes: [{ key: 'fuseA', from: null, to: 15 }] }],
   identity: () => [soundBuild(), { kind: 'identity', changes: [{ key: 'place', from: '', to: 'Elsewhere' }] }],
   practices: () => [soundBuild(), { kind: 'practices', changes: [{ key: 'suction', from: 'upTo2', to: 'upTo3' }] }],
@@ -57,6 +58,7 @@ const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
 /** Who may do what: the whole table, written out, so that a slip in the code's own table shows. */
 const may: Record<CommandKind, readonly Role[]> = {
   figures: ['fitter', 'lead'],
+  assume: ['fitter', 'lead'],
   maker: ['fitter', 'lead'],
   identity: ['fitter', 'lead'],
   practices: ['lead'],

@@ -1,13 +1,13 @@
 import { unmeasuredFigures } from '../../model/unmeasuredFigures';
 import { count, person, several, term, type Value } from '../../wording/Value';
 import { defineCheck } from '../Check';
-import type { Finding } from '../Finding';
+import { countedLevel, type Finding } from '../Finding';
 
 const own = 'Lorbet’s own rule: a build is signed on what was measured.';
 
 /** Findings that keep a build from being signed, by level. The sign-off's own summary is not one of them. */
 export function whatStands(findings: readonly Finding[]): Record<'stop' | 'fix' | 'open', Finding[]> {
-  const at = (level: Finding['level']) => findings.filter((c) => c.level === level && !c.waived && c.id !== 'signoff.open');
+  const at = (level: Finding['level']) => findings.filter((c) => countedLevel(c) === level && c.id !== 'signoff.open');
   return { stop: at('stop'), fix: at('fix'), open: at('open') };
 }
 

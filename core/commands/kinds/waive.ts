@@ -33,6 +33,8 @@ export const waiveCommand = defineCommand<WaiveCommand>({
       return refuse('standing', `${finding.id} is at stop; a stop can’t be waived, it has to be mended.`);
     if (finding.level !== 'fix' || finding.stage === 'signoff')
       return refuse('standing', `${finding.id} is at ${finding.level}; only a finding at “fix” can be waived.`);
+    if (finding.assumed)
+      return refuse('standing', `${finding.id} rests on assumed figures; measure them first: ${messageOf(finding)}`);
     if (!waives({ checkId, code, values }, finding))
       return refuse('standing', `${finding.id} finds something else now: ${messageOf(finding)}`);
     // What is kept is what stands here, not what was sent.

@@ -1,8 +1,7 @@
 import type { RowOf } from '../../build/lists';
+import type { Family } from '../../build/unit/UnitCard';
 
 export type PartRow = Omit<RowOf<'parts'>, 'id'>;
-export const families = { air: 'air heater', coolant: 'coolant heater' } as const;
-export type Family = keyof typeof families;
 
 const part = (name: string, kind: NonNullable<PartRow['kind']>, needed = 1, weak?: PartRow['weak']): PartRow => ({
   name,

@@ -2,7 +2,8 @@
 import { Box, Button, IconButton } from '@mui/material';
 import { useState } from 'react';
 import { partKinds, weakKinds } from '../../../core/build/listKinds';
-import { families, startingLists, type Family, type PartRow } from '../../../core/model/kit/startingLists';
+import { families, type Family } from '../../../core/build/unit/UnitCard';
+import { startingLists, type PartRow } from '../../../core/model/kit/startingLists';
 import { readRowsCsv, writeRowsCsv } from '../../../formats/rowsCsv';
 import { FileButton } from '../../components/cells/FileButton';
 import { saveAs } from '../../components/lists/saveAs';

@@ -1,7 +1,8 @@
 'use client';
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
-import { families, startingLists, type Family, type PartRow } from '../../../core/model/kit/startingLists';
+import { families, type Family } from '../../../core/build/unit/UnitCard';
+import { startingLists, type PartRow } from '../../../core/model/kit/startingLists';
 import { readRowsCsv, rowsCsvMaxBytes, writeRowsCsv } from '../../../formats/rowsCsv';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { FileButton } from '../../components/cells/FileButton';

@@ -1,0 +1,60 @@
+import type { LimitKey } from '../../practices/limits';
+import type { RowOf } from '../lists';
+import type { FigurePath } from '../sheets';
+
+export const cardFormat = 'lorbet-unit-card';
+export const cardVersion = 1;
+export const families = { air: 'air heater', coolant: 'coolant heater' } as const;
+export type Family = keyof typeof families;
+/** Where a figure of a card comes from. */
+export const cardSources = {
+  plate: 'its data plate',
+  manual: 'its manual',
+  measured: 'measured',
+  assumed: 'assumed',
+} as const;
+export type CardSource = keyof typeof cardSources;
+
+/** Figures of a unit that no build has a place for: they stay on the card. */
+export const cardOwn = {
+  'unit.fanMinRpm': { label: 'Fan, slowest', unit: 'rpm', min: 100, max: 20000, decimals: 0 },
+  'unit.fanMaxRpm': { label: 'Fan, fastest', unit: 'rpm', min: 100, max: 20000, decimals: 0 },
+  'unit.massKg': { label: 'Weighs', unit: 'kg', min: 0.2, max: 60, decimals: 1 },
+  'unit.glowColdOhm': { label: 'Glow plug, cold', unit: 'Ω', min: 0.05, max: 20, decimals: 2 },
+  'unit.controllerLeadM': { label: 'Controller’s lead', unit: 'm', min: 0.1, max: 20, decimals: 1 },
+} as const;
+export type CardKey = FigurePath | `maker.${LimitKey}` | keyof typeof cardOwn;
+
+/** One figure of a card, and where it comes from; an assumed one has the range in which it is met. */
+export interface CardFigure {
+  value: number | string;
+  source: CardSource;
+  /** page of the manual, or who measured it */ where?: string;
+  low?: number;
+  high?: number;
+  /** of an answer: the others that are met */ among?: string[];
+}
+export interface CardFault {
+  code: string;
+  meaning: string;
+}
+/** A step of the start-up course, in seconds after the button. */
+export interface CardStep {
+  event: string;
+  fromS: number;
+  toS: number;
+}
+/** What a workshop knows of one kind of heater. */
+export interface UnitCard {
+  format: typeof cardFormat;
+  version: typeof cardVersion;
+  id: string;
+  name: string;
+  family: Family;
+  /** goes up by one with every correction */ edition: number;
+  note: string;
+  figures: { [K in CardKey]?: CardFigure };
+  holes: Omit<RowOf<'holes'>, 'id'>[];
+  faults: CardFault[];
+  course: CardStep[];
+}
