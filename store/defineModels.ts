@@ -10,6 +10,7 @@ import {
   PhotoRow,
   StartLogRow,
   PartListRow,
+  UnitCardRow,
 } from './models';
 
 export interface Models {
@@ -23,6 +24,7 @@ export interface Models {
   PhotoRow: typeof PhotoRow;
   StartLogRow: typeof StartLogRow;
   PartListRow: typeof PartListRow;
+  UnitCardRow: typeof UnitCardRow;
 }
 
 export function defineModels(sequelize: Sequelize): Models {
@@ -150,6 +152,17 @@ export function defineModels(sequelize: Sequelize): Models {
     },
     table('part_lists'),
   );
+  UnitCardRow.init(
+    {
+      workshopId: { type: UUID, primaryKey: true },
+      id: { type: UUID, primaryKey: true },
+      card: { type: JSONB, allowNull: false },
+      edition: { type: INTEGER, allowNull: false },
+      changedAt: time(),
+      by: { ...text(80), field: 'by_name' },
+    },
+    table('unit_cards'),
+  );
   return {
     WorkshopRow,
     PersonRow,
@@ -161,5 +174,6 @@ export function defineModels(sequelize: Sequelize): Models {
     PhotoRow,
     StartLogRow,
     PartListRow,
+    UnitCardRow,
   };
 }

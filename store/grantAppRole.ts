@@ -5,7 +5,7 @@ const rights = `
   GRANT USAGE ON SCHEMA public TO :role;
   GRANT SELECT ON ALL TABLES IN SCHEMA public TO :role;
   GRANT INSERT ON ledger, sign_ins, photos, start_logs TO :role;
-  GRANT INSERT, UPDATE ON builds, people, workshops, part_lists TO :role;
+  GRANT INSERT, UPDATE ON builds, people, workshops, part_lists, unit_cards TO :role;
   GRANT INSERT, UPDATE, DELETE ON sessions, invites, rate_limits TO :role;
 `;
 

@@ -11,6 +11,7 @@ import { fieldWords } from './migrations/0005-field-words';
 import { partSeqs } from './migrations/0006-part-seqs';
 import { hands } from './migrations/0007-hands';
 import { due } from './migrations/0008-due';
+import { unitCards } from './migrations/0009-unit-cards';
 
 /**
  * Brings the database to the newest form, as its owner; each migration runs once, in order, and of two processes at the same moment one waits.
@@ -22,7 +23,7 @@ export async function migrate(): Promise<string[]> {
   const sequelize = new Sequelize(ownerUrl, { dialect: 'postgres', dialectModule: pg, logging: false, pool: { max: 2 } });
   try {
     const umzug = new Umzug({
-      migrations: [firstTables, firmGround, photosAndPartLists, logsAndClaims, fieldWords, partSeqs, hands, due],
+      migrations: [firstTables, firmGround, photosAndPartLists, logsAndClaims, fieldWords, partSeqs, hands, due, unitCards],
       context: sequelize.getQueryInterface(),
       storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
       logger: undefined,

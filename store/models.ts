@@ -3,7 +3,7 @@ import { Model, type CreationOptional, type InferAttributes, type InferCreationA
 import type { Build } from '../core/build/Build';
 import type { PartSeqs } from '../core/build/parts';
 import type { BuildSummary } from '../core/checks/summarizeBuild';
-import type { Family } from '../core/build/unit/UnitCard';
+import type { Family, UnitCard } from '../core/build/unit/UnitCard';
 import type { PartRow } from '../core/model/kit/startingLists';
 import type { Role } from '../core/people/roles';
 import type { UnitPreferences } from '../core/units/inUnits';
@@ -107,4 +107,12 @@ export class PartListRow extends Model<InferAttributes<PartListRow>, InferCreati
   declare family: Family;
   declare rows: PartRow[];
   declare version: number;
+}
+export class UnitCardRow extends Model<InferAttributes<UnitCardRow>, InferCreationAttributes<UnitCardRow>> {
+  declare workshopId: string;
+  declare id: string;
+  declare card: UnitCard;
+  declare edition: number;
+  declare changedAt: Date;
+  declare by: string;
 }

@@ -1,3 +1,4 @@
+import type { ListId } from './lists';
 import type { FigurePath } from './sheets';
 import { isSheetId, sectionsOf, sheetIds, type Section, type SheetId } from './sections';
 import type { StageId } from './stages';
@@ -33,6 +34,12 @@ const figurePlaces = new Map<FigurePath, Place>(
     Object.values(entry.figures).flatMap((paths) => paths.map((path) => [path, { sheet: id, section: name }] as const)),
   ),
 );
+/** Where a list is kept. */
+export function placeOfList(list: ListId): Place {
+  const place = places.find(({ entry }) => entry.lists.includes(list));
+  if (!place) throw new Error(`No section holds the list ${list}.`);
+  return { sheet: place.sheet, section: place.section };
+}
 const begins = (id: string, beginning: string) => id === beginning || id.startsWith(`${beginning}.`);
 
 /** Where a figure is entered. */

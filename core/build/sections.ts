@@ -2,8 +2,8 @@ import { type FigurePath, figurePaths } from './sheets';
 import type { ListId } from './lists';
 import { stageIds, type StageId } from './stages';
 
-/** A sheet of its own: the stages, and the heater with its conditions beside them. */
-export type SheetId = StageId | 'heater';
+/** A sheet of its own: the stages, and beside them the heater with its conditions, and what to measure next. */
+export type SheetId = StageId | 'heater' | 'measure';
 /** A part of a sheet that fits in a window or two: its figures by group, its lists, and the checks that are told there. */
 export interface Section {
   label: string;
@@ -37,6 +37,10 @@ const section = <const F extends Groups = Record<never, readonly FigurePath[]>>(
 
 /** What each sheet is made of, in working order; a figure, a list or a check of a stage belongs to one section of it. */
 export const sections = {
+  measure: {
+    next: section('What next'),
+    walk: section('Walk-round'),
+  },
   heater: {
     unit: section('Unit and conditions', { figures: { 'Heater and conditions': sheet('heater') } }),
     maker: section('Maker’s figures'),
@@ -202,7 +206,7 @@ export const sections = {
 } as const satisfies Record<SheetId, Readonly<Record<string, Section>>>;
 
 export type SectionId<S extends SheetId = SheetId> = S extends SheetId ? keyof (typeof sections)[S] & string : never;
-export const sheetIds: readonly SheetId[] = [...stageIds, 'heater'];
+export const sheetIds: readonly SheetId[] = ['measure', ...stageIds, 'heater'];
 export const isSheetId = (id: string | undefined): id is SheetId => id !== undefined && Object.hasOwn(sections, id);
 
 /** The sections of a sheet by id. */

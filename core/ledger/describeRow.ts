@@ -1,3 +1,4 @@
+import type { Assumed } from '../build/Assumption';
 import type { FindingChange } from '../commands/applyCommand';
 import { definitionOf, isCommandKind } from '../commands/allCommands';
 import type { Level } from '../checks/Finding';
@@ -14,7 +15,7 @@ function claimText(claims: unknown): string {
 
 /** Rows that are no commands. */
 const beginnings: Readonly<Record<string, (body: Record<string, unknown>) => string>> = {
-  created: () => 'build begun',
+  created: (b) => (b.assumed ? `build begun: ${(b.assumed as Assumed).basis}` : 'build begun'),
   imported: (b) => `${b.copyOf ? 'build imported from a file, as a copy' : 'build imported from a file'}${claimText(b.claims)}`,
   raised: (b) => `kept in a newer form${claimText(b.claimed)}`,
 };

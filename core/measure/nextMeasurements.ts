@@ -1,7 +1,7 @@
 import type { AssumedFigure } from '../build/Assumption';
 import type { Build } from '../build/Build';
 import type { ListId } from '../build/lists';
-import { fieldAt, type FigurePath } from '../build/sheets';
+import type { FigurePath } from '../build/sheets';
 import { holdPointIds, type HoldPoint } from '../build/stages';
 import { assumedAt, assumedLists, assumedPaths, takeAssumed, withSupposed } from '../build/takeAssumed';
 import { stageChecks } from '../checks/allChecks';
@@ -181,7 +181,3 @@ function tryPair(
   a.worth += weigh(a, check, tried, at[0], { path: b.at.path, value: at[1] }) / 2;
   b.worth += weigh(b, check, tried, at[1], { path: a.at.path, value: at[0] }) / 2;
 }
-
-/** What a measurement is called. */
-export const measurementLabel = (at: NextMeasurement['at'], listLabel: (list: ListId) => string): string =>
-  'path' in at ? fieldAt(at.path).label : listLabel(at.list);

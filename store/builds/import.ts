@@ -9,6 +9,8 @@ import { emptyBuild } from '../../core/build/emptyBuild';
 import { validate, type ReadResult } from '../../core/build/readBuild';
 import { firstHash } from '../../core/ledger/chain';
 import { roleMay } from '../../core/people/roles';
+import { startSchema } from '../../core/usual/startSchema';
+import { withStart, type Start } from '../../core/usual/startFrom';
 import { canonicalJson } from '../../core/record/canonicalJson';
 import { sha256Hex } from '../../core/record/sha256Hex';
 import { database } from '../database';
@@ -52,17 +54,21 @@ export async function createBuild(person: Person, value: unknown, at = new Date(
   if (!roleMay(person.role, 'work'))
     return { ok: false, errors: [`${person.name} signs in as ${person.role}; this is not for that role.`] };
   const workshop = await workshopOf(person);
-  const identity = validate<Identity>(
-    identitySchema(),
-    typeof value === 'object' && value !== null ? { ...value, invented: false } : value,
-  );
+  const { start: begun, ...said } = typeof value === 'object' && value !== null ? (value as { start?: unknown }) : {};
+  const identity = validate<Identity>(identitySchema(), { ...said, invented: false });
   if (!identity.ok) return identity;
-  return insert(
-    person,
-    emptyBuild(randomUUID(), identity.value, workshop.practices),
-    { kind: 'created', body: { identity: identity.value } },
-    at,
-  );
+  const empty = emptyBuild(randomUUID(), identity.value, workshop.practices);
+  if (begun === undefined) return insert(person, empty, { kind: 'created', body: { identity: identity.value } }, at);
+  const start = validate<Omit<Start, 'kind'>>(startSchema(), begun);
+  if (!start.ok) return start;
+  const { assumed, said: figures, unitCard } = start.value;
+  const body = {
+    identity: identity.value,
+    said: figures,
+    assumed,
+    unitCard: unitCard && { id: unitCard.id, edition: unitCard.edition },
+  };
+  return insert(person, withStart(empty, start.value), { kind: 'created', body }, at);
 }
 
 /**

@@ -25,6 +25,7 @@ const days = (ago: number) => new Date(Date.now() - ago * 86_400_000);
 
 test('a build without a name is not made', async () => {
   await page.getByRole('link', { name: /New build/ }).click();
+  await page.getByRole('button', { name: 'Begin empty, or import a file' }).click();
   await page.getByRole('button', { name: 'Make the build' }).click();
   await expect(page.getByText('Name must hold 1 to 80 characters.')).toBeVisible();
 });
@@ -308,6 +309,7 @@ test('a correction bears its reason in the ledger', async () => {
 
 test('a file of a build that is kept already goes in as a copy only', async () => {
   await page.goto('/builds/new');
+  await page.getByRole('button', { name: 'Begin empty, or import a file' }).click();
   await page
     .getByLabel('Build file (JSON)')
     .setInputFiles({ name: 'cart.json', mimeType: 'application/json', buffer: Buffer.from(text) });

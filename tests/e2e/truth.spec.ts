@@ -101,6 +101,7 @@ test('what a file says that others did and signed is shown as claimed on every s
     ],
   };
   await page.goto('/builds/new');
+  await page.getByRole('button', { name: 'Begin empty, or import a file' }).click();
   await page
     .getByLabel('Build file (JSON)')
     .setInputFiles({ name: 'forged.json', mimeType: 'application/json', buffer: Buffer.from(writeBuildFile(forged)) });

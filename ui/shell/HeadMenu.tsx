@@ -38,6 +38,14 @@ export function HeadMenu({
       <MenuItem
         onClick={() => {
           onClose();
+          goToStage(placeHref(build.id, { sheet: 'measure', section: 'walk' }));
+        }}
+      >
+        {t.walkRound}
+      </MenuItem>
+      <MenuItem
+        onClick={() => {
+          onClose();
           goToStage(`/builds/${build.id}/heater`);
         }}
       >

@@ -3,7 +3,6 @@ import { Button } from '@mui/material';
 import { ChevronDown } from 'lucide-react';
 import { useState } from 'react';
 import type { SheetId } from '../../core/build/sections';
-import { stages } from '../../core/build/stages';
 import { marksOf } from '../../core/checks/marksOf';
 import { Marks } from '../components/findings/Marks';
 import { later } from '../components/later';
@@ -27,7 +26,7 @@ export function StageMenu({ sheet }: { sheet: SheetId }) {
         onClick={(event) => setAnchor(event.currentTarget)}
         endIcon={<ChevronDown size={18} />}
       >
-        {sheet === 'heater' ? t.heater : stages[sheet]} <Marks counts={marks.slice(0, 1)} />
+        {sheet === 'heater' ? t.heater : sheetName(sheet)} <Marks counts={marks.slice(0, 1)} />
       </Button>
       {anchor && <StageList sheet={sheet} anchor={anchor} onClose={() => setAnchor(null)} />}
     </>

@@ -18,6 +18,7 @@ function together<S extends SheetId>(sheet: S, load: () => Promise<Readonly<Reco
 }
 // Each comes by itself, so that nobody waits for the sheets of stages that are not looked at.
 const loads: { readonly [S in SheetId]: Loads<S> } = {
+  measure: together('measure', () => import('../stages/measure/measureSections').then((m) => m.measureSections)),
   heater: together('heater', () => import('../stages/heater/heaterSections').then((m) => m.heaterSections)),
   survey: together('survey', () => import('../stages/survey/surveySections').then((m) => m.surveySections)),
   kit: together('kit', () => import('../stages/kit/kitSections').then((m) => m.kitSections)),

@@ -10,7 +10,9 @@ import { workspace as t } from '../texts/en/workspace';
 export function StopLine({ sheet }: { sheet: SheetId }) {
   const { findings } = useWorkspace('findings');
   const wide = useWide();
-  const stops = findings.filter(({ level, stage }) => level === 'stop' && (stage === sheet || sheet === 'heater'));
+  const stops = findings.filter(
+    ({ level, stage }) => level === 'stop' && (stage === sheet || sheet === 'heater' || sheet === 'measure'),
+  );
   if (wide || stops.length === 0) return null;
   return (
     <Button variant="text" fullWidth className="stop-line" onClick={() => document.getElementById('findings')?.scrollIntoView()}>

@@ -82,6 +82,9 @@ export function WorkspaceHead({ sheet }: { sheet: SheetId }) {
       <h1>{build.identity.name}</h1>
       <span className="what soft">{build.identity.what}</span>
       {build.identity.invented && <span className="invented">{t.invented}</span>}
+      <Button href={`/builds/${build.id}/measure`} variant="text" component={StageLink} className="to-heater">
+        {t.toMeasure}
+      </Button>
       <Button href={`/builds/${build.id}/heater`} variant="text" component={StageLink} className="to-heater">
         {t.heaterConditions}
       </Button>

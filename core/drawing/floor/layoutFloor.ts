@@ -1,6 +1,7 @@
 import type { Build } from '../../build/Build';
 import { rowsOf } from '../../build/lists';
-import { valueAt } from '../../build/sheets';
+import { figureAt, valueAt } from '../../build/sheets';
+import { takeAssumed } from '../../build/takeAssumed';
 import { formatFixed } from '../../units/formatNumber';
 import { foulsOf, hotClear, inletClear, thingsInTheWay } from '../../model/siting/checkPlace';
 import { toFloor, type FloorPoint, type HeaterPoint, type Place } from '../../model/siting/frame';
@@ -25,6 +26,7 @@ export interface FloorDrawing {
   /** px a mm */ scale: number;
   floor: { x: number; y: number; w: number; h: number };
   /** whether floor and heater have sizes, so that it is to scale */ known: boolean;
+  /** whether its size or the heater's place is only assumed */ assumed: boolean;
   grid: string;
   things: FloorBox[];
   /** null while nobody has said where the heater stands */
@@ -56,6 +58,7 @@ const pads = {
   /** with room round it for what is typed there (floorForm) */ form: { left: 122, right: 122, top: 76, bottom: 98 },
 };
 /** mm: as a floor is drawn whose size nobody has said. */
+const floorOf = ['siting.floorLengthMm', 'siting.floorWidthMm', 'siting.heaterXMm', 'siting.heaterYMm'] as const;
 const unsaid = { length: 3000, width: 1700 };
 /** A floor of which nothing is known but perhaps one side. */
 const bareFloor = (build: Build): SitingPlan => ({
@@ -80,12 +83,13 @@ const round = (n: number) => Math.round(n * 10) / 10;
  * @param form whether figures are typed round it; a floor whose size nobody has said is then drawn of a usual one, and says so
  */
 export function layoutFloor(
-  build: Build,
+  kept: Build,
   view: FloorView,
   width: number,
   max: number,
   { moved = null, form = false }: { moved?: { id: string; dx: number; dy: number } | null; form?: boolean } = {},
 ): FloorDrawing | null {
+  const build = takeAssumed(kept);
   const known = sitingPlan(build);
   if (!known && !form) return null;
   const pad = form ? pads.form : pads.bare;
@@ -135,6 +139,7 @@ export function layoutFloor(
     scale,
     floor: { x: pad.left, y: pad.top, w: round(w), h: round(h) },
     known: known !== null,
+    assumed: floorOf.some((path) => figureAt(build.sheets, path).assumed === true),
     grid: known ? lines.join('') : '',
     things: [...plan.below.map(box('below')), ...plan.above.map(box('above'))],
     heater: place && heaterMarks(plan, place, { x, y, at, scale }),

@@ -1,6 +1,7 @@
 import type { Build } from '../../build/Build';
 import type { Column, Field } from '../../build/field';
 import { columnAt, rowsOf, type ListId } from '../../build/lists';
+import { assumedAt } from '../../build/takeAssumed';
 import { fieldAt, figureAt, valueAt, type FigurePath } from '../../build/sheets';
 import { showFigure } from '../../figures/showFigure';
 import { formatShort } from '../../units/formatNumber';
@@ -40,7 +41,10 @@ export function inkOfCell(build: Build, cell: DrawnCell): Ink {
 /** What it holds, in words, metric. */
 export function cellInWords(build: Build, cell: DrawnCell): string {
   const value = cellValue(build, cell);
-  if (value === null) return 'not known';
+  if (value === null) {
+    const assumed = 'path' in cell ? assumedAt(build, cell.path) : null;
+    return assumed && 'path' in cell ? `assumed ${showFigure(cell.path, assumed.value, metric)}` : 'not known';
+  }
   if ('path' in cell) return showFigure(cell.path, value, metric);
   const field = fieldOfCell(cell);
   return field.kind === 'number' && typeof value === 'number' ? `${formatShort(value)} ${field.unit}` : String(value);

@@ -1,4 +1,5 @@
 import type { Build } from '../../build/Build';
+import { takeAssumed } from '../../build/takeAssumed';
 import { valueAt, type FigurePath, type ValueAt } from '../../build/sheets';
 import { upperFirst } from '../../units/formatNumber';
 import type { Finding } from '../../checks/Finding';
@@ -17,17 +18,20 @@ export class FormPen {
   readonly marks: Mark[] = [];
   readonly dimensions: Dimension[] = [];
   readonly pins: Pin[] = [];
+  /** with what is assumed in it: shapes are drawn of it, dotted */ private readonly taken: Build;
   constructor(
     readonly build: Build,
     readonly findings: readonly Finding[],
-  ) {}
+  ) {
+    this.taken = takeAssumed(build);
+  }
 
   value<P extends FigurePath>(path: P): ValueAt<P> | null {
-    return valueAt<P>(this.build.sheets, path);
+    return valueAt<P>(this.taken.sheets, path);
   }
   /** A number, or what is usual where nobody has said. */
   usual(path: FigurePath, otherwise: number): number {
-    const value = valueAt(this.build.sheets, path);
+    const value = valueAt(this.taken.sheets, path);
     return typeof value === 'number' ? value : otherwise;
   }
   /** @param of the figures that the shape rests on: it is drawn as surely as the least known of them */

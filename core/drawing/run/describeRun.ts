@@ -1,6 +1,7 @@
 import type { Build } from '../../build/Build';
 import { messageOf } from '../../checks/findingText';
-import { fieldAt, valueAt, type FigurePath } from '../../build/sheets';
+import { takeAssumed } from '../../build/takeAssumed';
+import { fieldAt, figureAt, valueAt, type FigurePath } from '../../build/sheets';
 import type { Part } from '../../build/field';
 import { levelWords, type Finding } from '../../checks/Finding';
 import { segmentName, segmentRows } from '../../model/fuel/routeOf';
@@ -32,7 +33,8 @@ export interface PartInWords {
 }
 
 /** The run drawing in words, part by part from tank to alarm: for those who can't see it, or hold it in a hand too small. */
-export function describeRun(build: Build, findings: readonly Finding[]): PartInWords[] {
+export function describeRun(known: Build, findings: readonly Finding[]): PartInWords[] {
+  const build = takeAssumed(known);
   const worst = partFindings(findings);
   const segments = segmentRows(build.lists);
   /** A line that is known segment by segment, in words. */
@@ -50,7 +52,7 @@ export function describeRun(build: Build, findings: readonly Finding[]): PartInW
       : paths.map((path) => {
           const field = fieldAt(path);
           const value = valueAt(build.sheets, path);
-          const label = field.label.toLowerCase();
+          const label = `${figureAt(build.sheets, path).assumed ? 'assumed ' : ''}${field.label.toLowerCase()}`;
           if (value === null) return `${label} not known`;
           return field.kind === 'choice'
             ? `${label}: ${(field.options as Record<string, string>)[value]}`

@@ -1,4 +1,5 @@
 import type { Build } from '../../build/Build';
+import { takeAssumed } from '../../build/takeAssumed';
 import { stageIds, type StageId } from '../../build/stages';
 import type { Part } from '../../build/field';
 import type { Finding } from '../../checks/Finding';
@@ -53,9 +54,10 @@ const rounded = ({ x, y, w, h }: Frame): Frame => ({ x: round(x), y: round(y), w
 export function layoutRun(build: Build, findings: readonly Finding[], width: number, maxHeight: number): RunDrawing {
   const proven = new Set<StageId>(stageIds.filter((stage) => isProven(build, findings, stage)));
   const geometry = runGeometry(build, proven);
+  const taken = takeAssumed(build);
   const scale = scaleOf(geometry, width, maxHeight);
   const { height, perMm } = scale;
-  const pen = new Pen(build, geometry, scale);
+  const pen = new Pen(taken, geometry, scale);
   drawGrid(pen, scale.leftMm, scale.lowMm);
   const { floorY, outlineX } = drawFloor(pen);
   const tank = drawTank(pen);

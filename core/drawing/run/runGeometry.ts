@@ -1,5 +1,6 @@
 import type { StageId } from '../../build/stages';
 import type { Build } from '../../build/Build';
+import { takeAssumed } from '../../build/takeAssumed';
 import type { Part } from '../../build/field';
 import { fieldAt, figureAt, valueAt, type FigurePath } from '../../build/sheets';
 import type { RowOf } from '../../build/lists';
@@ -9,7 +10,7 @@ export interface Point {
   x: number;
   z: number;
 }
-/** Nobody has said; planned; fitted; or proven by a test. */
+/** Nobody has said, or it is assumed; planned; fitted; or proven by a test. */
 export type Ink = 'unknown' | 'planned' | 'fitted' | 'proven';
 
 /** One segment of the line between two of its ends. */
@@ -60,7 +61,7 @@ const partFigures: Record<Part, { paths: readonly FigurePath[]; stage: StageId }
 function inkOf(build: Build, part: Part, proven: ReadonlySet<StageId>): Ink {
   const { paths, stage } = partFigures[part];
   const figures = paths.map((path) => ({ ...figureAt(build.sheets, path), given: fieldAt(path).given }));
-  if (figures.some((f) => f.planned === null && f.fitted === null)) return 'unknown';
+  if (figures.some((f) => f.assumed || (f.planned === null && f.fitted === null))) return 'unknown';
   if (figures.some((f) => f.fitted === null)) return 'planned';
   return proven.has(stage) ? 'proven' : 'fitted';
 }
@@ -88,10 +89,11 @@ function segmentsFrom(rows: readonly RowOf<'segments'>[], side: Segment['side'],
 }
 
 /**
- * Lays the run out from the build's figures. Where a figure is missing a usual one stands in, and the part's ink is `unknown`.
+ * Lays the run out from the build's figures. Where a figure is assumed or a usual one stands in, the part's ink is `unknown`.
  * @param proven stages whose findings all hold
  */
-export function runGeometry(build: Build, proven: ReadonlySet<StageId>): RunGeometry {
+export function runGeometry(known: Build, proven: ReadonlySet<StageId>): RunGeometry {
+  const build = takeAssumed(known);
   const v = <P extends FigurePath>(path: P, usual: number): number => (valueAt(build.sheets, path) as number | null) ?? usual;
   const length = v('fuel.tankLengthMm', 400);
   const height = v('fuel.tankHeightMm', 250);

@@ -28,7 +28,7 @@ function PartMarks() {
       {worstFirst.map(({ part, finding, more }) => (
         <li key={part}>
           <StageLink href={placeHref(build.id, placeOfCheck(finding))} className={`part-mark level-${finding.level}`}>
-            <LevelGlyph level={finding.level} size={13} />
+            <LevelGlyph level={finding.level} assumed={finding.assumed !== undefined} size={13} />
             {partNames[part]}
             {more > 0 && <span className="mono">+{more}</span>}
           </StageLink>

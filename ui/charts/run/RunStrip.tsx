@@ -29,7 +29,14 @@ export function RunStrip({ onOpen, filled = null }: { onOpen?: () => void; /** s
         const worst = drawing.told[part];
         const at = drawing.anchors[part];
         return worst ? (
-          <LevelGlyph key={part} level={worst.finding.level} size={mark} x={at.x - mark / 2} y={at.y - mark / 2} />
+          <LevelGlyph
+            key={part}
+            level={worst.finding.level}
+            assumed={worst.finding.assumed !== undefined}
+            size={mark}
+            x={at.x - mark / 2}
+            y={at.y - mark / 2}
+          />
         ) : null;
       })}
     </svg>

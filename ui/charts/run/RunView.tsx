@@ -148,7 +148,13 @@ export function RunView({ place }: { place: Place }) {
               data-mark={part}
               data-level={worst.finding.level}
             >
-              <LevelGlyph level={worst.finding.level} size={18} x={at.x - 9} y={at.y - 9} />
+              <LevelGlyph
+                level={worst.finding.level}
+                assumed={worst.finding.assumed !== undefined}
+                size={18}
+                x={at.x - 9}
+                y={at.y - 9}
+              />
               {worst.more > 0 && (
                 <text x={at.x + 13} y={at.y + 5} className="count">
                   +{worst.more}

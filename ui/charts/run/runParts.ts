@@ -29,6 +29,7 @@ const partOfSheet: Record<SheetId, Part> = {
   proving: 'cabin',
   signoff: 'tank',
   heater: 'heater',
+  measure: 'tank',
   survey: 'cabin',
   kit: 'heater',
   siting: 'heater',

@@ -3,15 +3,16 @@ import type { ComponentProps, ReactNode } from 'react';
 
 type Look = 'figure' | 'text' | 'choice';
 const input = '& .MuiInputBase-input';
-const ownProps = ['look', 'planned'];
+const ownProps = ['look', 'planned', 'assumed'];
 
 /**
- * What is typed or chosen stands in a box: full for what is fitted, broken for a plan, faint for who may only look.
+ * What is typed or chosen stands in a box: full for what is fitted, broken for a plan, dotted for what is assumed, faint for who may only look.
  * Plain objects throughout: a sheet has a hundred cells, and these are made into styles once instead of once a cell.
  */
 const CellBox = styled(InputBase, { shouldForwardProp: (name) => !ownProps.includes(String(name)) })<{
   look: Look;
   planned?: boolean;
+  assumed?: boolean;
 }>({
   width: '100%',
   [input]: {
@@ -48,6 +49,16 @@ const CellBox = styled(InputBase, { shouldForwardProp: (name) => !ownProps.inclu
     },
     { props: { planned: true }, style: { [input]: { border: '1.5px dashed var(--soft)', background: 'transparent' } } },
     {
+      props: { assumed: true },
+      style: {
+        [input]: {
+          border: '2px dotted var(--soft)',
+          background: 'var(--sheet)',
+          '&::placeholder': { color: 'var(--soft)', opacity: 1 },
+        },
+      },
+    },
+    {
       props: {},
       style: {
         [input]: {
@@ -75,6 +86,7 @@ interface InputProps extends Pick<
   /** What the cell holds, spoken; left out where a label stands round it. */ name?: string | undefined;
   look?: 'figure' | 'text';
   planned?: boolean;
+  /** it is empty, and shows what is assumed */ assumed?: boolean;
   bad?: boolean;
   /** what only the browser's own field knows */ field?: InputAttributes;
 }
@@ -90,6 +102,7 @@ export function CellPick({
   value,
   disabled,
   planned = false,
+  assumed = false,
   onChoose,
   children,
 }: {
@@ -97,6 +110,7 @@ export function CellPick({
   value: string;
   disabled: boolean;
   planned?: boolean;
+  assumed?: boolean;
   onChoose: (value: string) => void;
   children: ReactNode;
 }) {
@@ -105,7 +119,7 @@ export function CellPick({
       value={value}
       disabled={disabled}
       onChange={(event) => onChoose(event.target.value)}
-      input={<CellBox look="choice" planned={planned} />}
+      input={<CellBox look="choice" planned={planned} assumed={assumed} />}
       inputProps={{ 'aria-label': name }}
     >
       {children}

@@ -1,5 +1,6 @@
 'use client';
 import { type Slot, valueProblem } from '../../../core/commands/kinds/figures';
+import { assumedAt } from '../../../core/build/takeAssumed';
 import { fieldAt, figureAt, type FigurePath } from '../../../core/build/sheets';
 import { showFigure } from '../../../core/figures/showFigure';
 import { useWorkspace } from '../../sync/useWorkspace';
@@ -24,9 +25,17 @@ export function FigureCell({ path, slot, besideUnit, onProblem, describedBy, sho
   const figure = figureAt(settled.sheets, path);
   const kept = figure[slot];
   const plan = showPlan && slot === 'fitted' && kept === null ? figure.planned : null;
-  const name = `${field.label}, ${field.given ? t.given : slot === 'planned' ? t.plannedSlot : t.asFitted}`;
   const planned = slot === 'planned' && !field.given;
+  const standing = kept === null && plan === null ? assumedAt(settled, path) : null;
+  // Of two cells side by side it stands in that of the plan.
+  const assumed = standing && (showPlan || slot === (field.found ? 'fitted' : 'planned')) ? standing : null;
+  const assumedText = assumed && t.assumedShort({ value: showFigure(path, assumed.value, who.unitPreferences, besideUnit) });
   const commit = (value: number | string | null) => send({ kind: 'figures', changes: [{ path, slot, from: kept, to: value }] });
+  const name = [
+    field.label,
+    field.given ? t.given : slot === 'planned' ? t.plannedSlot : t.asFitted,
+    ...(assumed ? [t.assumedSpoken({ value: showFigure(path, assumed.value, who.unitPreferences) })] : []),
+  ].join(', ');
   if (field.kind === 'number')
     return (
       <TypedCell
@@ -39,7 +48,8 @@ export function FigureCell({ path, slot, besideUnit, onProblem, describedBy, sho
         besideUnit={besideUnit}
         draftKey={`${settled.id}:${path}/${slot}`}
         planned={planned || (showPlan && kept === null)}
-        instead={plan === null ? '—' : showFigure(path, plan, who.unitPreferences, besideUnit)}
+        assumed={assumed !== null}
+        instead={assumedText ?? (plan === null ? '—' : showFigure(path, plan, who.unitPreferences, besideUnit))}
         describedBy={describedBy}
         commit={commit}
         check={(value) => valueProblem(path, value)}
@@ -51,11 +61,12 @@ export function FigureCell({ path, slot, besideUnit, onProblem, describedBy, sho
     <CellPick
       name={name}
       planned={planned}
+      assumed={assumed !== null}
       value={String(kept ?? '')}
       disabled={!mayWork}
       onChoose={(value) => onProblem(slot, commit(value === '' ? null : value).join(' '))}
     >
-      <Options of={field.options} empty="—" />
+      <Options of={field.options} empty={assumedText ?? '—'} />
     </CellPick>
   );
 }

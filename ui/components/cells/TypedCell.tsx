@@ -22,6 +22,8 @@ interface Props {
   /** Under which what is typed is kept on the device. */
   draftKey: string;
   planned?: boolean;
+  /** It is empty, and `instead` is what is assumed. */
+  assumed?: boolean;
   /** Shown faintly while the cell is empty. */
   instead?: string;
   describedBy: string;
@@ -35,7 +37,20 @@ interface Props {
 
 /** A number with a unit, typed. What is typed and not sent yet is kept on the device, also through a closed tab. */
 export function TypedCell(props: Props) {
-  const { name, label, kept, unit, decimals, allowed, besideUnit, draftKey, planned = false, instead = '—', describedBy } = props;
+  const {
+    name,
+    label,
+    kept,
+    unit,
+    decimals,
+    allowed,
+    besideUnit,
+    draftKey,
+    planned = false,
+    assumed = false,
+    instead = '—',
+    describedBy,
+  } = props;
   const { commit, onTyped, onProblem, check } = props;
   const { mayWork, who } = useWorkspace('mayWork', 'who');
   const id = useId();
@@ -116,6 +131,7 @@ export function TypedCell(props: Props) {
       id={id}
       name={`${name}, ${shownUnit}`}
       planned={planned}
+      assumed={assumed && kept === null}
       bad={bad}
       aria-describedby={bad ? describedBy : undefined}
       placeholder={instead}

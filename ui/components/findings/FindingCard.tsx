@@ -60,10 +60,15 @@ export const FindingCard = memo(function FindingCard({
   const look = finding.waived ? 'watch' : finding.level;
   const sound = finding.level === 'sound';
   return (
-    <li className={`finding finding-${look}`} data-finding={finding.id} data-level={finding.level}>
+    <li
+      className={`finding finding-${look}${finding.assumed ? ' finding-assumed' : ''}`}
+      data-assumed={finding.assumed ? 'yes' : undefined}
+      data-finding={finding.id}
+      data-level={finding.level}
+    >
       {!sound && (
         <p className="finding-head">
-          <LevelMark level={finding.level} waived={finding.waived !== null} />
+          <LevelMark level={finding.level} waived={finding.waived !== null} assumed={finding.assumed !== undefined} />
           <span className="finding-when">{holdPoints[finding.holdPoint]}</span>
         </p>
       )}
@@ -80,7 +85,7 @@ export const FindingCard = memo(function FindingCard({
         <Button variant="text" aria-expanded={open} aria-controls={id} onClick={() => setOpen(!open)}>
           {sound ? t.why : t.whyAndByWhichRule}
         </Button>
-        {onWaive && finding.level === 'fix' && !finding.waived && finding.stage !== 'signoff' && (
+        {onWaive && finding.level === 'fix' && !finding.waived && !finding.assumed && finding.stage !== 'signoff' && (
           <Button variant="text" onClick={() => onWaive(finding)}>
             {t.waiveWithAReason}
           </Button>

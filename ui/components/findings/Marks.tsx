@@ -11,14 +11,14 @@ const words = { stop: 'atStop', fix: 'toFix', open: 'notMeasured' } as const sat
 export function Marks({ counts }: { counts: readonly LevelCount[] }) {
   return (
     <>
-      {counts.map(({ level, n }) => (
+      {counts.map(({ level, n, assumed }) => (
         <Box
           key={level}
           component="span"
           className={`level-${level} mono`}
           sx={{ display: 'inline-flex', alignItems: 'center', gap: 0.5, fontSize: '0.82rem', fontWeight: 700 }}
         >
-          <LevelGlyph level={level} size={12} />
+          <LevelGlyph level={level} assumed={assumed} size={12} />
           {n}
           <span className="visually-hidden"> {level in words ? t[words[level as keyof typeof words]] : ''}</span>
         </Box>

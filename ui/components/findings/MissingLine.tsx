@@ -11,7 +11,8 @@ import { LevelGlyph } from './LevelMark';
 import { Opened } from '../Opened';
 import { findings as t } from '../../texts/en/findings';
 
-const sheetName = (sheet: ReturnType<typeof placeOfFigure>['sheet']) => (sheet === 'heater' ? t.heater : stages[sheet]);
+const sheetName = (sheet: ReturnType<typeof placeOfFigure>['sheet']) =>
+  Object.hasOwn(stages, sheet) ? stages[sheet as keyof typeof stages] : t.heater;
 
 /** One thing that is missing: a figure leads to its cell, a piece of work is said. */
 function Missing({ wanted: { need, checks } }: { wanted: WantedNeed }) {

@@ -2,7 +2,7 @@
 import { Box } from '@mui/material';
 import { sectionsOf } from '../../../core/build/sections';
 import { placeOfCheck, type Place } from '../../../core/build/places';
-import { levels, type Finding } from '../../../core/checks/Finding';
+import { countedLevel, levels, type Finding } from '../../../core/checks/Finding';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { FindingCard } from './FindingCard';
 import { LevelGlyph } from './LevelMark';
@@ -25,25 +25,47 @@ function Cards({ findings, label }: { findings: readonly Finding[]; label: strin
   );
 }
 
+/** What holds, in one line that opens. @param assumed it holds on assumed figures only */
+function SoundLine({ findings, assumed = false }: { findings: readonly Finding[]; assumed?: boolean }) {
+  if (findings.length === 0) return null;
+  return (
+    <Opened
+      line={
+        <span className="level level-sound">
+          <LevelGlyph level="sound" assumed={assumed} />
+          {assumed ? t.soundIf({ n: findings.length }) : t.sound2({ n: findings.length })}
+        </span>
+      }
+    >
+      <ul>
+        {findings.map((finding) => (
+          <FindingCard key={finding.id} finding={finding} />
+        ))}
+      </ul>
+    </Opened>
+  );
+}
+
 /** The findings of a sheet: stops first, then those of the section in hand, what is missing in one line, the sound ones in another. */
 export function SheetFindings({ place }: { place: Place }) {
   const all = useWorkspace('findings').findings;
   const ofStage = all.filter(({ stage }) => stage === place.sheet);
-  // The heater's own sheet has no checks: there the worst of the whole build is told.
-  const findings =
-    place.sheet === 'heater' ? all.filter(({ level, waived }) => level === 'stop' || (level === 'fix' && !waived)) : ofStage;
-  const isHere = (finding: Finding) => place.sheet === 'heater' || placeOfCheck(finding).section === place.section;
+  // A sheet that is no stage has no checks: there the worst of the whole build is told.
+  const beside = place.sheet === 'heater' || place.sheet === 'measure';
+  const findings = beside ? all.filter(({ level, waived }) => level === 'stop' || (level === 'fix' && !waived)) : ofStage;
+  const isHere = (finding: Finding) => beside || placeOfCheck(finding).section === place.section;
   const here = findings.filter(isHere);
   const elsewhere = findings.filter((finding) => !isHere(finding));
-  const sound = findings.filter(({ level }) => level === 'sound');
+  const sound = findings.filter(({ level, assumed }) => level === 'sound' && !assumed);
+  const soundIf = findings.filter(({ level, assumed }) => level === 'sound' && assumed);
   const one = Object.keys(sectionsOf(place.sheet)).length === 1;
   const stops = findings.filter(({ level }) => level === 'stop');
-  const standing = findings.filter((finding) => finding.level !== 'sound');
+  const standing = findings.filter((finding) => countedLevel(finding) !== 'sound');
   return (
     <>
       <Cards findings={stops} label={t.stops} />
-      {place.sheet === 'heater' && standing.length === 0 && <p className="soft">{t.noStopAndNothingToFix}</p>}
-      {findings.length > 0 && standing.length === 0 && place.sheet !== 'heater' && (
+      {beside && standing.length === 0 && <p className="soft">{t.noStopAndNothingToFix}</p>}
+      {findings.length > 0 && standing.length === 0 && !beside && (
         <Box component="p" sx={{ fontSize: '1.1rem' }}>
           <strong>{t.everythingHereHolds}</strong>
         </Box>
@@ -53,22 +75,8 @@ export function SheetFindings({ place }: { place: Place }) {
       {elsewhere.some(told) && <h2 className="hold-point">{t.elsewhereOnThisSheet}</h2>}
       <Cards findings={elsewhere.filter(told)} label={t.findingsElsewhereOnThisSheet} />
       <MissingLine findings={elsewhere} where={t.elsewhereOnThisSheet2} />
-      {sound.length > 0 && (
-        <Opened
-          line={
-            <span className="level level-sound">
-              <LevelGlyph level="sound" />
-              {t.sound2({ n: sound.length })}
-            </span>
-          }
-        >
-          <ul>
-            {sound.map((finding) => (
-              <FindingCard key={finding.id} finding={finding} />
-            ))}
-          </ul>
-        </Opened>
-      )}
+      <SoundLine findings={soundIf} assumed />
+      <SoundLine findings={sound} />
     </>
   );
 }

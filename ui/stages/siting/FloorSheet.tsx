@@ -79,7 +79,7 @@ export function FloorSheet({
         fill="var(--sheet)"
         stroke="var(--ink)"
         strokeWidth={2.5}
-        strokeDasharray={drawing.known ? undefined : '2 5'}
+        strokeDasharray={drawing.known && !drawing.assumed ? undefined : '2 5'}
       />
       <path d={drawing.grid} stroke="var(--grid)" fill="none" />
       {drawing.things.map((thing) => (
@@ -149,7 +149,7 @@ export function FloorSheet({
           ))}
           <path className="zone inlet" d={heater.inletZone} />
           <path className="zone hot" d={heater.hotZone} />
-          <path className="outline" d={heater.outline} />
+          <path className={drawing.assumed ? 'outline assumed' : 'outline'} d={heater.outline} />
           <path className="arrow" d={heater.arrow} />
         </g>
       )}

@@ -43,4 +43,5 @@ export const findings = room('findings', {
   findingsElsewhereOnThisSheet: 'Findings elsewhere on this sheet',
   elsewhereOnThisSheet2: ' elsewhere on this sheet',
   sound2: params('{n} sound'),
+  soundIf: params('{n} sound on assumed figures only'),
 });

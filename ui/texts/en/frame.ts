@@ -1,4 +1,4 @@
-import { room } from '../room';
+import { params, room } from '../room';
 
 /** English. */
 export const frame = room('frame', {
@@ -22,6 +22,7 @@ export const frame = room('frame', {
   signOutOnEveryDevice: 'Sign out on every device',
   signOut: 'Sign out',
   waived: 'WAIVED',
+  ifAsAssumed: params('{level}, IF AS ASSUMED'),
   theServerCantBeReachedWhat: 'The server can’t be reached; what you typed is still here, try again.',
   theServerCantBeReachedTry: 'The server can’t be reached; try again once you are connected.',
 });

@@ -82,4 +82,6 @@ export const parts = room('parts', {
   move: params('Move {name}'),
   noneYet: 'none yet',
   plannedSlot: 'planned',
+  assumedShort: params('≈{value}'),
+  assumedSpoken: params('assumed {value}'),
 });

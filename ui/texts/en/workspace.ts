@@ -36,6 +36,8 @@ export const workspace = room('workspace', {
   lorbet: 'Lorbet',
   nextHoldPoint: 'Next hold point:',
   heaterAndConditions: 'Heater and conditions',
+  toMeasure: 'To measure',
+  walkRound: 'Walk-round',
   papersCertificateBuildFileRecord: 'Papers: certificate, build file, record',
   keys: 'Keys',
   quickEntry: 'quick entry',

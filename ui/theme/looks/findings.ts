@@ -49,6 +49,12 @@ export const findings = `
   .finding-fix::before { background: var(--fix); }
   .finding-watch::before { background: repeating-linear-gradient(135deg, var(--watch) 0 3px, transparent 3px 7px); }
   .finding-open::before { border-left: 2.5px solid var(--ink); border-right: 2.5px solid var(--ink); width: 8px; }
+  .finding-assumed { outline-style: dotted; }
+  .finding-assumed::before { background: none; border-left: 4px dotted currentColor; left: 3px; }
+  .finding-assumed.finding-stop::before { color: var(--stop); }
+  .finding-assumed.finding-fix::before { color: var(--fix); }
+  .finding-assumed.finding-watch::before { color: var(--watch); }
+  .finding-assumed.finding-sound::before { color: var(--sound); }
   .finding-sound { background: none; padding-block: 0; margin-bottom: 2px; }
   .finding-sound::before { border-left: 1.5px solid var(--sound); }
   .finding .message { font-weight: 700; font-size: 1.06rem; line-height: 1.3; }

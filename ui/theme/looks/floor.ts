@@ -21,6 +21,7 @@ export const floor = `
   .floor .touch { fill: transparent; cursor: pointer; }
   .floor .thing.lit .touch, .floor .heater-touch { cursor: grab; touch-action: none; }
   .floor .touch:focus-visible { outline: none; stroke: var(--focus); stroke-width: 3; }
+  .floor .outline.assumed { stroke-dasharray: 2 5; }
   .floor .outline { fill: color-mix(in srgb, var(--sheet) 82%, transparent); stroke: var(--ink); stroke-width: 3; }
   .floor .arrow { fill: none; stroke: var(--heat); stroke-width: 3; }
   .floor .zone { opacity: 0.3; }

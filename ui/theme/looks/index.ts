@@ -5,10 +5,12 @@ import { findings } from './findings';
 import { floor } from './floor';
 import { ledger } from './ledger';
 import { lists } from './lists';
+import { measure } from './measure';
 import { page } from './page';
 import { priming } from './priming';
 import { run } from './run';
 import { siting } from './siting';
+import { start } from './start';
 import { workspace } from './workspace';
 
 const colours = (tokens: Readonly<Record<Token, string>>): string =>
@@ -27,7 +29,9 @@ export const looks = [
   findings,
   ledger,
   lists,
+  measure,
   siting,
+  start,
   run,
   floor,
   priming,

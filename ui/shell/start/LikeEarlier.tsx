@@ -1,0 +1,47 @@
+'use client';
+import { Button, LinearProgress } from '@mui/material';
+import useSWR from 'swr';
+import type { Build } from '../../../core/build/Build';
+import { likeBuild } from '../../../core/usual/likeBuild';
+import type { Start } from '../../../core/usual/startFrom';
+import { useState } from 'react';
+import { start as t } from '../../texts/en/start';
+
+interface Bay {
+  builds: { id: string; summary: { name: string; what: string } }[];
+}
+async function ask<T>(url: string): Promise<T> {
+  const response = await fetch(url);
+  if (!response.ok) throw new Error(String(response.status));
+  return (await response.json()) as T;
+}
+
+/** A start from a build that the workshop has done: its figures, every one assumed. */
+export function LikeEarlier({ onPick }: { onPick: (start: Start) => void }) {
+  const { data, error } = useSWR<Bay>('/api/bay?', ask);
+  const [problem, setProblem] = useState('');
+  const pick = async (id: string) => {
+    try {
+      const { kept } = await ask<{ kept: { build: Build } }>(`/api/builds/${id}/state`);
+      onPick(likeBuild(kept.build));
+    } catch {
+      setProblem(t.thereIsNoWayThrough);
+    }
+  };
+  if (error || problem !== '') return <p role="alert">{t.thereIsNoWayThrough}</p>;
+  if (!data) return <LinearProgress aria-label={t.likeWhich} />;
+  if (data.builds.length === 0) return <p>{t.noneIsKeptYet}</p>;
+  return (
+    <ul className="plain start-options">
+      {data.builds.map(({ id, summary }) => (
+        <li key={id}>
+          <Button className="start-option" onClick={() => void pick(id)}>
+            <span>
+              <strong>{summary.name}</strong> {summary.what}
+            </span>
+          </Button>
+        </li>
+      ))}
+    </ul>
+  );
+}
