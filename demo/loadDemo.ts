@@ -18,6 +18,8 @@ import { keepPhoto } from '../store/photos';
 import { addPerson, addWorkshop, anyPeople, type Person } from '../store/people';
 import cast from './people.json';
 import { drawnPlate } from './drawnPlate';
+import { keepUnitCard } from '../store/unitCards';
+import { demoCard } from './unitCards';
 import { demoBuilds, type DemoBuild } from './builds';
 
 const hourMs = 3600 * 1000;
@@ -39,6 +41,8 @@ async function load(now: Date, transaction: Transaction): Promise<void> {
   }
   const [fitter, lead] = [people.get('fitter'), people.get('lead')];
   if (!fitter || !lead) throw new Error('The demo’s cast needs a fitter and a lead.');
+  const card = await keepUnitCard(fitter, demoCard, transaction);
+  if (!card.ok) throw new Error(card.errors.join(' '));
   for (const build of demoBuilds) await loadOne(build, { fitter, lead, now, transaction });
 }
 

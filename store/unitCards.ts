@@ -1,4 +1,4 @@
-import { QueryTypes } from 'sequelize';
+import { QueryTypes, type Transaction } from 'sequelize';
 import { validate, type ReadResult } from '../core/build/readBuild';
 import { cardSchema } from '../core/build/unit/cardSchema';
 import type { UnitCard } from '../core/build/unit/UnitCard';
@@ -46,8 +46,9 @@ export async function unitCardsOf(person: Person): Promise<KeptCard[]> {
 /**
  * Keeps a card: a new one, or a correction of the edition that it names, which becomes the next one.
  * No build is changed by it: each keeps what it took.
+ * @param outer a transaction that it is part of; the cards are then not read again
  */
-export async function keepUnitCard(person: Person, value: unknown): Promise<ReadResult<KeptCard[]>> {
+export async function keepUnitCard(person: Person, value: unknown, outer?: Transaction): Promise<ReadResult<KeptCard[]>> {
   const read = validate<UnitCard>(cardSchema(), value);
   if (!read.ok) return read;
   const { value: card } = read;
@@ -55,7 +56,7 @@ export async function keepUnitCard(person: Person, value: unknown): Promise<Read
     return { ok: false, errors: [`“${card.name}” is a class that ships with Lorbet; keep a copy under another name.`] };
   const { sequelize, models } = database();
   const own = { workshopId: person.workshopId, id: card.id };
-  const problem = await sequelize.transaction(async (transaction): Promise<string | null> => {
+  const problem = await sequelize.transaction({ transaction: outer }, async (transaction): Promise<string | null> => {
     const row = await models.UnitCardRow.findOne({ where: own, transaction, lock: true });
     const stamp = { changedAt: new Date(), by: person.name };
     if (!row) {
@@ -70,5 +71,5 @@ export async function keepUnitCard(person: Person, value: unknown): Promise<Read
     await row.update({ card: { ...card, edition }, edition, ...stamp }, { transaction });
     return null;
   });
-  return problem === null ? { ok: true, value: await unitCardsOf(person) } : { ok: false, errors: [problem] };
+  return problem === null ? { ok: true, value: outer ? [] : await unitCardsOf(person) } : { ok: false, errors: [problem] };
 }

@@ -1,4 +1,5 @@
 import { group } from 'd3';
+import { demoCard } from '../../demo/unitCards';
 import fc from 'fast-check';
 import { soundBuild, withValues, type Values } from '../../tests/soundBuild';
 import { anyAnswers, startedBuild } from '../../tests/startedBuild';
@@ -161,6 +162,18 @@ describe('the list of next measurements', () => {
       open: [],
     }));
     expect(worth({ ...build, releases: release }, 'wiring.fuseA')).toBeGreaterThan(worth(build, 'wiring.fuseA'));
+  });
+});
+
+describe('a build like the sound one of the demo, begun from its unit card', () => {
+  const build = startedBuild({ card: demoCard, source: 'ownTank' });
+  const asked = countAsked(build, nextMeasurements(build));
+  it('asks at most 45 figures before the first hole', () => {
+    expect(asked.holdPoint).toBe('cutting');
+    expect(asked.next).toBeLessThanOrEqual(45);
+  });
+  it('asks at most 120 in all', () => {
+    expect(asked.all).toBeLessThanOrEqual(120);
   });
 });
 

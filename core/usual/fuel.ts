@@ -52,7 +52,7 @@ export function usualFuel(answers: Answers): Usual {
   return {
     ...mostly('tank.secondTank', 'none', ['none', 'beforePump'], 'one tank'),
     ...mostly('tank.fuelState', 'fresh', ['fresh', 'old'], 'filled for the first fire'),
-    ...mostly('tank.shape', 'box', ['box'], 'most tanks are near a box'),
+    ...mostly('tank.shape', 'box', ['box', 'upright', 'lying'], 'most tanks are near a box'),
     ...about('fuel.tankLengthMm', tank.lengthMm, tank.lengthMm * 0.6, tank.lengthMm * 1.8, size),
     ...about('tank.widthMm', tank.widthMm, tank.widthMm * 0.6, tank.widthMm * 1.8, size),
     ...about('fuel.tankHeightMm', tank.heightMm, tank.heightMm * 0.6, tank.heightMm * 1.6, size),

@@ -25,7 +25,7 @@ export function usualSiting({ shape, place }: Answers): Usual {
     ...about('siting.floorWidthMm', width, width * 0.75, width * 1.25, `a ${bodyShapes[shape].label} is about this wide`),
     ...about('siting.heaterXMm', length * 0.45, 300, length - 300, near),
     ...about('siting.heaterYMm', width - fromSideMm, 200, width - 200, near),
-    ...about('siting.heaterTurnDeg', 0, 0, 0, 'hot end to the rear'),
+    ...about('siting.heaterTurnDeg', 0, 0, 270, 'hot end to the rear'),
     ...mostly('siting.heaterLies', 'flat', ['flat', 'sideUp', 'onEnd'], 'flat is always right'),
     ...about('siting.inletClearMm', 150, 20, 600, 'what a bench or a locker leaves'),
     ...about('siting.hotClearMm', 220, 60, 600, 'what a bench or a locker leaves'),

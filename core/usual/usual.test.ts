@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { demoBuilds } from '../../demo/builds';
+import { demoCard } from '../../demo/unitCards';
 import { anyAnswers, startedBuild, vanAnswers } from '../../tests/startedBuild';
 import { cardKeys } from '../build/unit/cardKeys';
 import { cardSchema } from '../build/unit/cardSchema';
@@ -136,6 +137,10 @@ describe('ranges of what is assumed', () => {
 });
 
 describe('a unit card', () => {
+  it('of the demo is valid, and most of it is read or measured', () => {
+    expect(validate(cardSchema(), JSON.parse(JSON.stringify(demoCard)))).toMatchObject({ ok: true });
+    expect(Object.values(demoCard.figures).filter(({ source }) => source === 'assumed')).toEqual([]);
+  });
   it.each(classCards.map((one) => [one.name, one] as const))('%s is a valid card of assumed figures', (_name, one) => {
     expect(validate(cardSchema(), JSON.parse(JSON.stringify(one)))).toMatchObject({ ok: true });
     expect(Object.values(one.figures).every(({ source }) => source === 'assumed')).toBe(true);

@@ -35,7 +35,7 @@ export function registerFaces(doc: PDFKit.PDFDocument): void {
 /** The face in which a text can be set without a gap; where a letter is wanting, the whole text gets the wider face. */
 export const faceFor = (face: Face, text: string): string => (ownHolds.test(text) ? face : `${face} wide`);
 
-/** An A4 document with the app's own faces and a few ways to set text; every page gets a foot when it is closed. */
+/** A document with the app's own faces and a few ways to set text; every page gets a foot when it is closed. */
 export class CertificatePage {
   readonly doc: PDFKit.PDFDocument;
   readonly left = margin;
@@ -44,9 +44,10 @@ export class CertificatePage {
   constructor(
     title: string,
     private readonly foot: string,
+    size: 'A4' | 'LETTER' = 'A4',
   ) {
     this.doc = new PDFDocument({
-      size: 'A4',
+      size,
       margins: { top: margin, left: margin, right: margin, bottom: 56 },
       bufferPages: true,
       info: { Title: title, Producer: 'Lorbet', Creator: 'Lorbet' },

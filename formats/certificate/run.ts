@@ -8,7 +8,8 @@ const fills = { ...day, paper: day.field, fuel: day['fuel-fill'] };
 
 const flowInk = { fuel: day.fuel, air: day.air, heat: day.heat, ink } as const;
 
-function drawRun(page: CertificatePage, marks: readonly Mark[], drawing: { width: number; height: number }): void {
+/** Draws the run across the page. */
+export function drawRun(page: CertificatePage, marks: readonly Mark[], drawing: { width: number; height: number }): void {
   const { doc } = page;
   const scale = page.width / drawing.width;
   page.room(drawing.height * scale + 12);

@@ -7,6 +7,7 @@ export const screens = [
   '/',
   '/builds/new',
   '/settings',
+  '/cards',
   '/people',
   ...sheetIds.flatMap((sheet) => Object.keys(sectionsOf(sheet)).map((section) => placeHref(demoId(2), { sheet, section }))),
   `/builds/${demoId(1)}/startup`,

@@ -4,6 +4,7 @@ import { randomUUID } from 'node:crypto';
 import sharp from 'sharp';
 import { actionCommands } from '../actionCommands';
 import { soundBuild } from '../soundBuild';
+import { airCard, vanAnswers } from '../startedBuild';
 import type { Build } from '../../core/build/Build';
 import { buildFileMaxBytes, logsNamed, parseBuildFile } from '../../core/build/buildFile';
 import { rowsOf } from '../../core/build/lists';
@@ -18,6 +19,9 @@ import { loadBuild } from '../../store/builds/kept';
 import { startLog } from '../../store/startLogs';
 import { closeDatabase, database } from '../../store/database';
 import { keepPartList, partListsOf } from '../../store/partLists';
+import { keepUnitCard, unitCardsOf } from '../../store/unitCards';
+import { classCards } from '../../core/usual/classes';
+import { startFrom } from '../../core/usual/startFrom';
 import { brokenPhotos, keepPhoto, photoBytes, printedPhotos } from '../../store/photos';
 import { readPhoto } from '../../formats/readPhoto';
 import { migrate } from '../../store/migrate';
@@ -289,6 +293,46 @@ test('a part list is the workshop’s own, and of two changes of the same one th
   expect((await partListsOf(stranger)).air.version).toBe(0);
   for (const rows of [[], [{ name: '' }], [{ name: 'x', kind: 'spoon' }], [{ name: 'x', state: 'present' }], 'all'])
     expect(await keepPartList(lead, { family: 'air', version: 1, rows })).toMatchObject({ ok: false });
+});
+
+test('a unit card goes up by an edition with each correction, tells which builds took which, and changes none', async () => {
+  const card = { ...airCard, id: randomUUID(), name: 'Shed’s own' };
+  const first = await keepUnitCard(fitter, card);
+  expect(first).toMatchObject({ ok: true, value: [{ card: { edition: 1 }, by: fitter.name, takenBy: [] }] });
+  const { kind: _kind, ...start } = startFrom({ ...vanAnswers, card });
+  const made = await createBuild(fitter, { name: 'Taker', what: '', kind: 'road', place: '', heaterSerial: '', start });
+  const build = made.ok ? made.value.build : null;
+  expect(build?.unitCard).toMatchObject({ id: card.id, edition: 1 });
+  const corrected = { ...card, figures: { ...card.figures, 'heater.pumpMaxHz': { value: 4.8, source: 'manual' } } };
+  expect(await keepUnitCard(fitter, corrected)).toMatchObject({
+    ok: true,
+    value: [{ card: { edition: 2 }, takenBy: [{ buildId: build?.id, name: 'Taker', edition: 1 }] }],
+  });
+  expect((await loadBuild(fitter, build?.id ?? ''))?.build).toEqual(build);
+  // Whoever still holds the first edition is told.
+  expect(await keepUnitCard(fitter, corrected)).toEqual({
+    ok: false,
+    errors: [expect.stringMatching(/^Edition 2 of .* load it again/)],
+  });
+  expect(await unitCardsOf(stranger)).toEqual([]);
+  expect(await keepUnitCard(fitter, classCards[0])).toEqual({ ok: false, errors: [expect.stringMatching(/ships with Lorbet/)] });
+  expect(await keepUnitCard(fitter, { ...card, figures: { 'heater.pumpMaxHz': { value: 99, source: 'manual' } } })).toMatchObject(
+    { ok: false },
+  );
+});
+
+test('a build that begins with a start that is not whole is not made', async () => {
+  const { kind: _kind, ...start } = startFrom(vanAnswers);
+  const said = { name: 'x', what: '', kind: 'road', place: '', heaterSerial: '' };
+  for (const bad of [
+    { ...start, assumed: { ...start.assumed, basis: '' } },
+    { ...start, said: { 'fuel.pumpAngleDeg': 900 } },
+    { ...start, said: { 'no.figure': 1 } },
+    { ...start, maker: { fuseA: -1 } },
+    { ...start, assumed: { ...start.assumed, lists: { leaks: [] } } },
+    'all of it',
+  ])
+    expect(await createBuild(fitter, { ...said, start: bad })).toMatchObject({ ok: false, errors: [expect.any(String)] });
 });
 
 test('photographs are kept once, and a picture that is not what its fingerprint says is found', async () => {

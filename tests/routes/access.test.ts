@@ -3,6 +3,7 @@ import { readdirSync } from 'node:fs';
 import path from 'node:path';
 import sharp from 'sharp';
 import { soundBuild } from '../soundBuild';
+import { airCard } from '../startedBuild';
 import { closeDatabase } from '../../store/database';
 import { base, buildOf, cast, client, forgetLimits, password, signedIn, type Client, deviceCookieOf } from './client';
 
@@ -63,6 +64,7 @@ const table: Record<
     answers: [401, 200, 200, 200, 404],
   },
   'GET builds/[id]/dip-strip': { ask: get(about('dip-strip?paper=Letter')), answers: [401, 200, 200, 200, 404] },
+  'GET builds/[id]/walk': { ask: get(about('walk?paper=A4&all=1')), answers: [401, 200, 200, 200, 404] },
   'GET builds/[id]/template': { ask: get(about('template?view=above&format=svg')), answers: [401, 200, 200, 200, 404] },
   'POST builds/[id]/photos': {
     ask: (who) => who.ask(`/api/builds/${buildId}/photos`, { method: 'POST', body: new Uint8Array(picture) }),
@@ -85,6 +87,14 @@ const table: Record<
       () => ({ family: 'air', version: 0, rows: [{ name: 'heater', kind: 'heater' }] }),
     ),
     answers: [401, 403, 403, 200, 200],
+  },
+  'GET unit-cards': { ask: get(() => '/api/unit-cards'), answers: [401, 200, 200, 200, 200] },
+  'POST unit-cards': {
+    ask: post(
+      () => '/api/unit-cards',
+      () => ({ ...airCard, id: randomUUID(), name: 'Our own' }),
+    ),
+    answers: [401, 403, 200, 200, 200],
   },
   'POST builds/[id]/commands': { ask: post(about('commands'), note), answers: [401, 403, 200, 200, 404] },
   'POST builds': {
@@ -207,7 +217,17 @@ test('another site can make a signed-in browser do nothing', async () => {
       expect((await lead?.ask(way, { method: 'POST', body: '{}', headers }))?.status).toBe(403);
 });
 
-const pages = ['/', '/sign-in', '/set-up', '/settings', '/people', '/builds/new', `/join/${'f'.repeat(64)}`, '/nowhere'];
+const pages = [
+  '/',
+  '/sign-in',
+  '/set-up',
+  '/settings',
+  '/people',
+  '/builds/new',
+  '/cards',
+  `/join/${'f'.repeat(64)}`,
+  '/nowhere',
+];
 test.each([...pages, 'a build'])(
   '%s bears its headers and may run our own scripts alone, each of its own by its fingerprint',
   async (page) => {

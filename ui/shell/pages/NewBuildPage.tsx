@@ -14,11 +14,11 @@ interface Cards extends Signed {
   cards: { card: UnitCard }[];
 }
 const url = '/api/unit-cards';
-askEarly('/builds/new', () => url);
+askEarly('/builds/new', () => url, { keep: true });
 
 export function NewBuildPage() {
   return (
-    <Page<Cards> url={url} back>
+    <Page<Cards> url={url} back keep>
       {({ who, cards }) =>
         roleMay(who.role, 'work') ? (
           <>

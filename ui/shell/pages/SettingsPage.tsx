@@ -1,5 +1,6 @@
 'use client';
 import { Box } from '@mui/material';
+import Link from 'next/link';
 import type { Signed } from '../../../core/people/Who';
 import { roleMay } from '../../../core/people/roles';
 import type { Practices } from '../../../core/practices/practices';
@@ -9,6 +10,7 @@ import type { PartLists } from '../settings/PartListEditor';
 import { later } from '../../components/later';
 import { Page } from '../Page';
 import { askEarly } from '../usePage';
+import { cards as c } from '../../texts/en/cards';
 import { pages as t } from '../../texts/en/pages';
 
 // Far down the page, and with some ninety cells: who came to change a unit doesn't wait for it.
@@ -51,6 +53,11 @@ function Sections({ who, practices, partLists }: Settings) {
         <WorkshopPractices practices={practices} mayChange={mayManage} />
       </section>
       <Box component="section" sx={{ gridColumn: '1 / -1' }}>
+        <h2>{c.unitCards}</h2>
+        <p className="soft">{c.intro}</p>
+        <Link className="plain-link" prefetch={false} href="/cards">
+          {c.unitCards}
+        </Link>
         <Box component="h2" sx={{ mt: 1.75 }}>
           {t.theWorkshopsPartLists}
         </Box>

@@ -15,18 +15,20 @@ import { useWorkspace } from '../../sync/useWorkspace';
 import { measure as t } from '../../texts/en/measure';
 
 /** One figure that is wanted: what is assumed of it, why it matters, and the cell in which it is entered. */
-export function MeasureRow({ item }: { item: NextMeasurement }) {
+export function MeasureRow({ item, n }: { item: NextMeasurement; /** its number on paper */ n?: number }) {
   const { settled, who, send, mayWork } = useWorkspace('settled', 'who', 'send', 'mayWork');
   const [problem, setProblem] = useState('');
   const told = useCallback((_slot: unknown, said: string) => setProblem(said), []);
   const id = useId();
   const units = who.unitPreferences;
   const name = nameOf(item);
+  const number = n !== undefined && <span className="mono soft">{n} </span>;
   const why = whyText(item, units) ?? t.restsOnIt({ n: item.checks.length });
   if (!('path' in item.at))
     return (
       <li className="measure-row" data-measure={item.at.list}>
         <div>
+          {number}
           <strong>{name}</strong> <span className="soft">{t.asInTheList}</span>
           <p>{why}</p>
         </div>
@@ -49,6 +51,7 @@ export function MeasureRow({ item }: { item: NextMeasurement }) {
   return (
     <li className="measure-row" data-measure={path}>
       <div>
+        {number}
         <StageLink className="plain-link" href={`${placeHref(settled.id, placeOfFigure(path))}#${path}`}>
           {name}
         </StageLink>{' '}

@@ -25,6 +25,14 @@ export function WalkSection() {
   const next = nextHoldPoint(settled) ?? 'handover';
   const stops = walkRound(list, all ? undefined : next);
   const [first] = stops;
+  /** How many are asked at the places before this one. */
+  const before = (place: WalkPlace) =>
+    stops
+      .slice(
+        0,
+        stops.findIndex((stop) => stop.place === place),
+      )
+      .reduce((sum, { items }) => sum + items.length, 0);
   return (
     <>
       <p className="soft">{t.walkIntro}</p>
@@ -33,9 +41,15 @@ export function WalkSection() {
           <ToggleButton value={false}>{t.onlyNext({ step: holdPoints[next] })}</ToggleButton>
           <ToggleButton value>{t.everything}</ToggleButton>
         </ToggleButtonGroup>
-        <Button component="a" href={`/api/builds/${settled.id}/walk.pdf${all ? '?all=1' : ''}`} target="_blank" rel="noopener">
+        <Button
+          component="a"
+          href={`/api/builds/${settled.id}/walk?paper=A4${all ? '&all=1' : ''}`}
+          target="_blank"
+          rel="noopener"
+        >
           {t.paper}
         </Button>
+        <span className="soft">{t.paperHint}</span>
       </div>
       {!first && <p>{t.nothingToMeasure}</p>}
       {stops.map(({ place, items }) => (
@@ -50,8 +64,8 @@ export function WalkSection() {
                 {walkPlaces[place]} <span className="soft">{items.length}</span>
               </h3>
               <ul className="plain measure-list">
-                {items.map((item) => (
-                  <MeasureRow key={'path' in item.at ? item.at.path : item.at.list} item={item} />
+                {items.map((item, i) => (
+                  <MeasureRow key={'path' in item.at ? item.at.path : item.at.list} item={item} n={before(place) + i + 1} />
                 ))}
               </ul>
             </>

@@ -32,6 +32,12 @@ export const start = `
   .start-told { display: grid; gap: 6px; }
   .start-told li { border-top: ${hair}; padding-top: 6px; font-weight: 600; line-height: 1.3; }
   .start-told .level { display: flex; }
+  .card-row { border-top: ${hair}; padding: 6px 0; }
+  .card-row .MuiButton-root { margin-right: 10px; }
+  .card-figures { overflow-x: auto; }
+  .card-figures .MuiTableCell-root { padding: 3px 5px; min-width: 84px; }
+  .card-fault { display: grid; grid-template-columns: 110px minmax(0, 1fr) 44px; gap: 5px; padding: 3px 0; }
+  .card-editor .MuiFormControl-root { margin-bottom: 8px; }
   .start-empty { border: ${brokenEdge}; border-radius: ${radius}; padding: 26px 20px; }
   @media ${column} { .start { grid-template-columns: minmax(0, 1fr); } }
   @media ${phone} {

@@ -1,0 +1,271 @@
+'use client';
+import { Button, IconButton, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
+import { useState } from 'react';
+import { cardBounds, cardKeys } from '../../../core/build/unit/cardKeys';
+import { cardSchema } from '../../../core/build/unit/cardSchema';
+import {
+  cardSources,
+  families,
+  type CardFigure,
+  type CardKey,
+  type CardSource,
+  type UnitCard,
+} from '../../../core/build/unit/UnitCard';
+import { validate } from '../../../core/build/readBuild';
+import { writeCardCsv } from '../../../formats/unitCardCsv';
+import { CellInput, CellPick, Options } from '../../components/cells/CellInput';
+import { Problems } from '../../components/cells/Problems';
+import { Field } from '../../components/forms/Field';
+import { saveAs } from '../../components/lists/saveAs';
+import { cards as t } from '../../texts/en/cards';
+
+/** Without these much of a build can't be worked out. */
+const wanted: readonly CardKey[] = ['heater.strokeVolumeMl', 'heater.pumpMinHz', 'heater.pumpMaxHz', 'heater.supplyV'];
+const fileName = ({ name }: UnitCard) => `unit-card-${name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`;
+/** A number as typed; what is none stays text, and is refused with its name. */
+const numeric = (text: string): number | string => (text.trim() === '' || !Number.isFinite(Number(text)) ? text : Number(text));
+
+function FigureRow({
+  of: key,
+  figure,
+  mayChange,
+  onChange,
+}: {
+  of: CardKey;
+  figure: CardFigure;
+  mayChange: boolean;
+  onChange: (figure: CardFigure | undefined) => void;
+}) {
+  const bounds = cardBounds(key);
+  const name = bounds.label;
+  const set = (part: Partial<CardFigure>) => onChange({ ...figure, ...part });
+  const end = (side: 'low' | 'high', label: string) => (
+    <CellInput
+      look="text"
+      name={label}
+      value={figure[side] ?? ''}
+      readOnly={!mayChange}
+      field={{ inputMode: 'decimal', maxLength: 12 }}
+      onChange={({ target }) => set({ [side]: target.value === '' ? undefined : numeric(target.value) })}
+    />
+  );
+  return (
+    <TableRow data-card-key={key}>
+      <TableCell>
+        {name}
+        {bounds.kind === 'number' && <span className="soft"> {bounds.unit === 'deg' ? '°' : bounds.unit}</span>}
+      </TableCell>
+      <TableCell>
+        {bounds.kind === 'number' ? (
+          <CellInput
+            look="text"
+            name={t.valueOf({ name })}
+            value={figure.value}
+            readOnly={!mayChange}
+            field={{ inputMode: 'decimal', maxLength: 12 }}
+            onChange={({ target }) => set({ value: numeric(target.value) })}
+          />
+        ) : (
+          <CellPick
+            name={t.valueOf({ name })}
+            value={String(figure.value)}
+            disabled={!mayChange}
+            onChoose={(value) => set({ value })}
+          >
+            <Options of={bounds.options} />
+          </CellPick>
+        )}
+      </TableCell>
+      <TableCell>
+        <CellPick
+          name={t.sourceOf({ name })}
+          value={figure.source}
+          disabled={!mayChange}
+          onChoose={(source) => set({ source: source as CardSource })}
+        >
+          <Options of={cardSources} />
+        </CellPick>
+      </TableCell>
+      <TableCell>
+        <CellInput
+          look="text"
+          name={t.whereOf({ name })}
+          value={figure.where ?? ''}
+          readOnly={!mayChange}
+          field={{ maxLength: 80 }}
+          onChange={({ target }) => set({ where: target.value === '' ? undefined : target.value })}
+        />
+      </TableCell>
+      <TableCell>{bounds.kind === 'number' && figure.source === 'assumed' && end('low', t.lowOf({ name }))}</TableCell>
+      <TableCell>{bounds.kind === 'number' && figure.source === 'assumed' && end('high', t.highOf({ name }))}</TableCell>
+      <TableCell>
+        {mayChange && (
+          <IconButton aria-label={t.remove({ name })} onClick={() => onChange(undefined)}>
+            ×
+          </IconButton>
+        )}
+      </TableCell>
+    </TableRow>
+  );
+}
+
+/** One card: its figures, each with where it came from, its faults and the course of a start. */
+export function CardEditor({
+  card: given,
+  mayChange,
+  onKeep,
+  onCopy,
+}: {
+  card: UnitCard;
+  mayChange: boolean;
+  onKeep: (card: UnitCard) => Promise<readonly string[]>;
+  onCopy?: () => void;
+}) {
+  const [card, setCard] = useState(given);
+  const [problems, setProblems] = useState<readonly string[]>([]);
+  const [told, setTold] = useState('');
+  const change = (part: Partial<UnitCard>) => {
+    setCard({ ...card, ...part });
+    setTold(t.unkept);
+  };
+  const setFigure = (key: CardKey, figure: CardFigure | undefined) => {
+    const { [key]: _old, ...others } = card.figures;
+    change({ figures: figure ? { ...others, [key]: figure } : others });
+  };
+  const keep = async () => {
+    // Checked here first, by the server's own schema: a slip is told by its name at once.
+    const read = validate<UnitCard>(cardSchema(), JSON.parse(JSON.stringify(card)));
+    const errors = read.ok ? await onKeep(read.value) : read.errors;
+    setProblems(errors);
+    setTold(errors.length === 0 ? t.kept : t.notKept);
+  };
+  const held = cardKeys.filter((key) => card.figures[key]);
+  const free = cardKeys.filter((key) => !card.figures[key]);
+  const missing = wanted.filter((key) => !card.figures[key]);
+  const first = (key: CardKey): number | string => {
+    const bounds = cardBounds(key);
+    return bounds.kind === 'number' ? bounds.min : (Object.keys(bounds.options)[0] ?? '');
+  };
+  return (
+    <section aria-label={card.name} className="card-editor">
+      <Field
+        label={t.name}
+        maxLength={80}
+        value={card.name}
+        readOnly={!mayChange}
+        onChange={({ target }) => change({ name: target.value })}
+      />
+      <Field
+        label={t.note}
+        maxLength={500}
+        value={card.note}
+        readOnly={!mayChange}
+        onChange={({ target }) => change({ note: target.value })}
+      />
+      <p className="soft">{families[card.family]}</p>
+      {missing.map((key) => (
+        <p key={key} className="error-line" role="alert">
+          {t.missing({ name: cardBounds(key).label })}
+        </p>
+      ))}
+      <div className="inline">
+        {mayChange && (
+          <Button variant="contained" onClick={() => void keep()}>
+            {t.keep}
+          </Button>
+        )}
+        {onCopy && <Button onClick={onCopy}>{t.copy}</Button>}
+        <Button onClick={() => saveAs(writeCardCsv(card), 'text/csv', `${fileName(card)}.csv`)}>{t.asCsv}</Button>
+        <Button onClick={() => saveAs(`${JSON.stringify(card, null, 2)}\n`, 'application/json', `${fileName(card)}.json`)}>
+          {t.asJson}
+        </Button>
+        <span role="status">{told}</span>
+      </div>
+      <Problems all={problems} />
+      <div className="card-figures">
+        <Table>
+          <caption className="visually-hidden">{t.figures}</caption>
+          <TableHead>
+            <TableRow>
+              {[t.figure, t.value, t.from, t.where, t.low, t.high].map((head) => (
+                <TableCell key={head} component="th" scope="col">
+                  {head}
+                </TableCell>
+              ))}
+              <TableCell />
+            </TableRow>
+          </TableHead>
+          <TableBody>
+            {held.map((key) => (
+              <FigureRow
+                key={key}
+                of={key}
+                figure={card.figures[key] as CardFigure}
+                mayChange={mayChange}
+                onChange={(figure) => setFigure(key, figure)}
+              />
+            ))}
+          </TableBody>
+        </Table>
+      </div>
+      {mayChange && (
+        <CellPick
+          name={t.add}
+          value=""
+          disabled={false}
+          onChoose={(key) => setFigure(key as CardKey, { value: first(key as CardKey), source: 'manual' })}
+        >
+          <Options of={Object.fromEntries(free.map((key) => [key, cardBounds(key).label]))} empty={t.add} />
+        </CellPick>
+      )}
+      <h3>{t.faults}</h3>
+      <ul className="plain">
+        {card.faults.map(({ code, meaning }, i) => (
+          <li key={i} className="card-fault">
+            <CellInput
+              look="text"
+              name={t.codeOf({ n: i + 1 })}
+              value={code}
+              readOnly={!mayChange}
+              field={{ maxLength: 20 }}
+              onChange={({ target }) =>
+                change({ faults: card.faults.map((one, k) => (k === i ? { ...one, code: target.value } : one)) })
+              }
+            />
+            <CellInput
+              look="text"
+              name={t.meaningOf({ n: i + 1 })}
+              value={meaning}
+              readOnly={!mayChange}
+              field={{ maxLength: 200 }}
+              onChange={({ target }) =>
+                change({ faults: card.faults.map((one, k) => (k === i ? { ...one, meaning: target.value } : one)) })
+              }
+            />
+            {mayChange && (
+              <IconButton
+                aria-label={t.removeFault({ code })}
+                onClick={() => change({ faults: card.faults.filter((_, k) => k !== i) })}
+              >
+                ×
+              </IconButton>
+            )}
+          </li>
+        ))}
+      </ul>
+      {mayChange && <Button onClick={() => change({ faults: [...card.faults, { code: '', meaning: '' }] })}>{t.addFault}</Button>}
+      <h3>{t.course}</h3>
+      <ul className="plain">
+        {card.course.map(({ event, fromS, toS }) => (
+          <li key={event}>{t.step({ event, from: fromS, to: toS })}</li>
+        ))}
+      </ul>
+      {card.holes.length > 0 && (
+        <>
+          <h3>{t.holes}</h3>
+          <p>{t.holesHold({ n: card.holes.length })}</p>
+        </>
+      )}
+    </section>
+  );
+}
