@@ -1,8 +1,11 @@
 import type { NextConfig } from 'next';
+import { earFile } from './bin/lib/earName.mjs';
 import { safeHeaders } from './bin/lib/headers.mjs';
 import { sheetIds } from './core/build/sections';
 
 const config: NextConfig = {
+  // The page has to know the name of the script that listens.
+  env: { LORBET_EAR: earFile() },
   serverExternalPackages: ['sharp', 'sequelize', 'pg', 'pdfkit', 'umzug', 'pino', 'rate-limiter-flexible'],
   // `npm test` checks the types; checking them again would make every first start half a minute longer.
   typescript: { ignoreBuildErrors: true },

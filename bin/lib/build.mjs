@@ -1,5 +1,6 @@
 import { existsSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
+import { earFile } from './earName.mjs';
 import { writeServiceWorker } from './serviceWorker.mjs';
 import { writeShells } from './shells.mjs';
 import { hashOf, next, root, runOrFail, say } from './run.mjs';
@@ -20,6 +21,7 @@ const sources = [
   'bin/lib/shells.mjs',
   'bin/lib/build.mjs',
   'bin/lib/compileAtOnce.mjs',
+  'bin/lib/earName.mjs',
   'tsconfig.json',
   'package-lock.json',
 ];
@@ -42,6 +44,23 @@ export async function buildTasks() {
 
 const stamp = path.join(root, '.next/lorbet-sources');
 
+/** What listens to a pump runs in a browser's own thread for sound: a script of its own, without imports. */
+async function buildEar() {
+  const { build } = await import('esbuild');
+  const file = path.join(root, '.next/static', earFile());
+  rmSync(path.dirname(file), { recursive: true, force: true });
+  await build({
+    absWorkingDir: root,
+    entryPoints: ['workers/earWorklet.ts'],
+    outfile: file,
+    bundle: true,
+    minify: true,
+    format: 'iife',
+    target: 'es2022',
+    logLevel: 'warning',
+  });
+}
+
 /** Builds the app for production, when its sources aren't those of the last build. */
 export async function ensureBuilt() {
   const wanted = hashOf(sources);
@@ -53,6 +72,7 @@ export async function ensureBuilt() {
   runOrFail(next, ['build'], 'The app could not be built; look at the lines above', {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', NODE_ENV: 'production' },
   });
+  await buildEar();
   await writeShells();
   await writeServiceWorker();
   await buildTasks();

@@ -9,6 +9,7 @@ import { Problems } from '../../components/cells/Problems';
 import { LiveScreen } from '../../components/LiveScreen';
 import { useSmall } from '../../components/useSmall';
 import { useWorkspace } from '../../sync/useWorkspace';
+import { EarPanel } from './EarPanel';
 import { StrokeBand } from './StrokeBand';
 import { usePriming, type Priming } from './usePriming';
 import { priming as t } from '../../texts/en/priming';
@@ -103,6 +104,7 @@ export function CountSection() {
         <div className="stack">
           <Count priming={priming} />
           <BigKey clock={clock} />
+          {!live && <EarPanel clock={clock} />}
           {small && <Button onClick={() => setLeft(false)}>{t.overTheWholeScreen}</Button>}
           <Outcomes priming={priming} />
         </div>
@@ -112,6 +114,7 @@ export function CountSection() {
           <RunStrip filled={total} />
           <Count priming={priming} />
           {strokeBand}
+          <EarPanel clock={clock} />
           <Outcomes priming={priming} />
           <Problems all={problems} />
         </LiveScreen>

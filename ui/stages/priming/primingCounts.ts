@@ -10,6 +10,7 @@ export interface Count {
   /** strokes of earlier runs that it adds to */ before?: number;
   /** the count at which the line is full at the latest; null where that is not known */ high?: number | null;
   /** the count at which a halt was answered; one stroke more and it is back */ haltedAt?: number;
+  /** strokes that the ear has heard beyond the clock; they count for the halt */ heardOver?: number;
   /** what the build is called, for whoever sees the count from another page */ name?: string;
 }
 export interface CountOfBuild {
@@ -90,7 +91,7 @@ export const stopped = (count: Count, nowMs: number): Count => ({
 });
 /** Whether the pump has to be stopped now: the line is full at the latest, and nobody has answered at this count. */
 export function isOver(count: Count, nowMs: number): boolean {
-  const total = totalOf(count, nowMs);
+  const total = totalOf(count, nowMs) + (count.heardOver ?? 0);
   const counts = isRunning(count) || count.by === 'taps';
   return counts && typeof count.high === 'number' && total >= count.high && total > (count.haltedAt ?? 0);
 }

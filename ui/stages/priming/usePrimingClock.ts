@@ -36,7 +36,7 @@ export function usePrimingClock(buildId: string) {
     begin: (count: Pick<Count, 'by' | 'frequencyHz' | 'fromEmpty' | 'before' | 'high' | 'name'>) =>
       keep({ ...count, taps: 0, haltedAt: 0, spells: count.by === 'clock' ? [{ startMs: Date.now(), stopMs: null }] : [] }),
     /** What is known of the line may change while it is counted. */
-    know: (known: Pick<Count, 'before' | 'high' | 'name'>) => {
+    know: (known: Pick<Count, 'before' | 'high' | 'name' | 'heardOver'>) => {
       if (count) keep({ ...count, ...known });
     },
     pause: () => {
@@ -44,6 +44,20 @@ export function usePrimingClock(buildId: string) {
     },
     goOn: () => {
       if (count) keep({ ...count, spells: [...count.spells, { startMs: Date.now(), stopMs: null }] });
+    },
+    /** The count goes on from what was heard, at the beat that was heard. */
+    takeHeard: (strokesMore: number, frequencyHz: number) => {
+      if (!count) return;
+      const nowMs = Date.now();
+      const soFar = strokesOf(stopped(count, nowMs), nowMs) + strokesMore;
+      const running = isRunning(count);
+      keep({
+        ...count,
+        frequencyHz,
+        heardOver: 0,
+        taps: Math.max(0, Math.round(soFar)),
+        spells: running ? [{ startMs: nowMs, stopMs: null }] : [],
+      });
     },
     tap: () => {
       if (count) keep({ ...count, taps: count.taps + 1 });

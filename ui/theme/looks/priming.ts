@@ -20,6 +20,8 @@ export const priming = `
     font-variant-numeric: tabular-nums;
   }
   .MuiButton-root.prime-go { width: 100%; min-height: 96px; font-size: 1.6rem; }
+  .click-strip { width: 100%; height: 34px; }
+  .click { stroke: var(--fuel-deep); stroke-width: 4; }
   .halt.MuiPaper-root {
     background: var(--halt);
     color: #fff;
