@@ -1,4 +1,5 @@
 // Serves the app. Its own small server, since only here the address of whoever asks is known for sure.
+import { timingSafeEqual } from 'node:crypto';
 import { createServer } from 'node:http';
 import { monitorEventLoopDelay } from 'node:perf_hooks';
 import next from 'next';
@@ -10,6 +11,13 @@ const dev = process.argv.includes('--dev');
 const port = Number(process.env.PORT);
 const hostname = '127.0.0.1';
 const behindProxy = process.env.LORBET_PROXY === '1';
+/** Our own proxy for the workshop's network proves itself by this. */
+const proxySecret = process.env.LORBET_PROXY_SECRET ?? '';
+const isOwnProxy = (sent) =>
+  proxySecret !== '' &&
+  typeof sent === 'string' &&
+  sent.length === proxySecret.length &&
+  timingSafeEqual(Buffer.from(sent), Buffer.from(proxySecret));
 
 const app = next({ dev, hostname, port });
 await app.prepare();
@@ -35,10 +43,14 @@ const server = createServer((request, response) => {
     response.setHeader('content-type', 'application/json').end(JSON.stringify({ maxMs, workedMs: (user + system) / 1000 }));
     return;
   }
-  if (!behindProxy) {
+  const own = isOwnProxy(request.headers['x-lorbet-proxy']);
+  delete request.headers['x-lorbet-proxy'];
+  if (!behindProxy && !own) {
     // Whatever was sent as an address is nobody's word; the socket's own is.
     delete request.headers.forwarded;
     delete request.headers['x-real-ip'];
+    delete request.headers['x-forwarded-proto'];
+    delete request.headers['x-forwarded-host'];
     request.headers['x-forwarded-for'] = request.socket.remoteAddress ?? '';
   }
   // Next takes away what a route says of how its answer is packed; said under another name it comes through.

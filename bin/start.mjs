@@ -8,6 +8,7 @@ import { serve } from './lib/serve.mjs';
 await guarded(async () => {
   const dev = process.argv.includes('--dev');
   const demo = process.env.LORBET_DEMO !== '0';
+  const lan = process.argv.includes('--lan') || process.env.LORBET_LAN_ON === '1';
   const port = Number(process.env.PORT ?? 3777);
   if (!Number.isInteger(port) || port < 0 || port > 65535)
     throw new Trouble(`PORT is ${process.env.PORT}; allowed is a whole number from 0 (any free port) to 65535.`);
@@ -25,7 +26,7 @@ await guarded(async () => {
       process.exit(0);
     })();
   };
-  running = await serve({ data: defaultData(), port, dev, demo });
+  running = await serve({ data: defaultData(), port, dev, demo, lan });
   process.on('SIGINT', end);
   process.on('SIGTERM', end);
   running.app.once('exit', () => {
@@ -42,5 +43,12 @@ await guarded(async () => {
     say('Demo people, all invented (password for each: ' + demoSignIn.password + '):');
     for (const person of demoSignIn.people) say(`  ${person.login.padEnd(8)} ${person.role}`);
   } else say('Open it to name the first lead, if nobody has yet.');
+  if (running.lan) {
+    const { toString } = (await import('qrcode')).default;
+    say('');
+    say(`Phones in this network: first ${running.lan.trust} (four steps to trust this machine), then ${running.lan.address}`);
+    say(await toString(running.lan.trust, { type: 'terminal', small: true }));
+    if (demo) say('The demo’s password is known to everybody: for work of your own start with LORBET_DEMO=0.');
+  }
   say('Ctrl-C stops it.');
 });

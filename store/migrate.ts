@@ -12,6 +12,7 @@ import { partSeqs } from './migrations/0006-part-seqs';
 import { hands } from './migrations/0007-hands';
 import { due } from './migrations/0008-due';
 import { unitCards } from './migrations/0009-unit-cards';
+import { pairings } from './migrations/0010-pairings';
 
 /**
  * Brings the database to the newest form, as its owner; each migration runs once, in order, and of two processes at the same moment one waits.
@@ -23,7 +24,18 @@ export async function migrate(): Promise<string[]> {
   const sequelize = new Sequelize(ownerUrl, { dialect: 'postgres', dialectModule: pg, logging: false, pool: { max: 2 } });
   try {
     const umzug = new Umzug({
-      migrations: [firstTables, firmGround, photosAndPartLists, logsAndClaims, fieldWords, partSeqs, hands, due, unitCards],
+      migrations: [
+        firstTables,
+        firmGround,
+        photosAndPartLists,
+        logsAndClaims,
+        fieldWords,
+        partSeqs,
+        hands,
+        due,
+        unitCards,
+        pairings,
+      ],
       context: sequelize.getQueryInterface(),
       storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),
       logger: undefined,
@@ -34,7 +46,7 @@ export async function migrate(): Promise<string[]> {
       await grantAppRole(sequelize, databaseUrl, ownerUrl);
       // What has run out is of no use to anybody.
       await sequelize.query(
-        "DELETE FROM rate_limits WHERE expire < extract(epoch FROM now()) * 1000; DELETE FROM invites WHERE expires_at < now(); DELETE FROM sessions WHERE ends_at < now() OR began_at < now() - interval '7 days'",
+        "DELETE FROM rate_limits WHERE expire < extract(epoch FROM now()) * 1000; DELETE FROM invites WHERE expires_at < now(); DELETE FROM pairings WHERE expires_at < now(); DELETE FROM sessions WHERE ends_at < now() OR began_at < now() - interval '7 days'",
         { transaction },
       );
       return ran;

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { getIronSession } from 'iron-session';
 import { cookies } from 'next/headers';
+import { isHttps } from './origin';
 import { config } from '../../store/config';
 
 interface Known {
@@ -15,7 +16,7 @@ async function device() {
     password: sessionSecret,
     cookieName: 'lorbet-device',
     ttl: 180 * 24 * 3600,
-    cookieOptions: { httpOnly: true, sameSite: 'lax', secure: https, path: '/api/sign-in' },
+    cookieOptions: { httpOnly: true, sameSite: 'lax', secure: https || (await isHttps()), path: '/api/sign-in' },
   });
 }
 

@@ -1,6 +1,7 @@
 import { getIronSession } from 'iron-session';
 import { LRUCache } from 'lru-cache';
 import { cookies } from 'next/headers';
+import { isHttps } from './origin';
 import { config } from '../../store/config';
 import { personAt } from '../../store/sessions';
 
@@ -16,7 +17,7 @@ export async function session() {
     password: sessionSecret,
     cookieName,
     ttl: 7 * 24 * 3600,
-    cookieOptions: { httpOnly: true, sameSite: 'lax', secure: https, path: '/' },
+    cookieOptions: { httpOnly: true, sameSite: 'lax', secure: https || (await isHttps()), path: '/' },
   });
 }
 

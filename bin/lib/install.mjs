@@ -67,3 +67,10 @@ export function ensureChromium() {
   if (!existsSync(chromium)) ensureDebian('Chromium', ['chromium']);
   return chromium;
 }
+
+/** @returns the path of Caddy, installed when missing (only where the workshop's network is opened) */
+export function ensureCaddy() {
+  const caddy = '/usr/bin/caddy';
+  if (!existsSync(caddy)) ensureDebian('Caddy', ['caddy']);
+  return caddy;
+}

@@ -1,5 +1,6 @@
 import { closeSync, mkdirSync, openSync, readFileSync, rmSync, writeFileSync, writeSync } from 'node:fs';
 import path from 'node:path';
+import { planLan, proxySecret, startLan } from './lan.mjs';
 import { freePort, startPostgres } from './postgres.mjs';
 import { appUser, identify, stillRuns } from './process.mjs';
 import { runOrFail, start, Trouble, tsx } from './run.mjs';
@@ -18,19 +19,20 @@ function readLock(file) {
 function lock(data) {
   mkdirSync(data, { recursive: true });
   const file = path.join(data, 'running.pid');
-  const { main, app } = readLock(file);
+  const { main, ...children } = readLock(file);
   if (main && main.pid !== process.pid && stillRuns(main))
     throw new Trouble(
       `Lorbet runs on ${data} already (process ${main.pid}); stop that one, or set LORBET_DATA to another folder.`,
     );
-  // A start that was killed outright leaves its app behind: end it, or it keeps the port. Only that very process, never one of its number.
-  if (app && stillRuns(app)) {
-    try {
-      process.kill(-app.pid, 'SIGKILL');
-    } catch {
-      /* gone */
-    }
-  }
+  // A start that was killed outright leaves its app behind, and what opens it to the network: end them, or they keep the ports. Only that very process, never one of its number.
+  for (const child of Object.values(children))
+    if (child && stillRuns(child))
+      for (const pid of [-child.pid, child.pid])
+        try {
+          process.kill(pid, 'SIGKILL');
+        } catch {
+          /* gone */
+        }
   rmSync(file, { force: true });
   const keep = (children = {}) => JSON.stringify({ main: identify(process.pid), ...children });
   const handle = openSync(file, 'wx', 0o600);
@@ -39,7 +41,10 @@ function lock(data) {
   return {
     file,
     release: () => rmSync(file, { force: true }),
-    name: (child) => writeFileSync(file, keep({ app: identify(child.pid) }), { mode: 0o600 }),
+    name: (children) =>
+      writeFileSync(file, keep(Object.fromEntries(Object.entries(children).map(([of, { pid }]) => [of, identify(pid)]))), {
+        mode: 0o600,
+      }),
   };
 }
 
@@ -108,7 +113,7 @@ export async function serveAnother(running) {
  * Starts database and app on a data folder, loads the demo where wanted, and waits until the app answers.
  * @returns the address, and how to stop both
  */
-export async function serve({ data, port, dev = false, demo = true, quiet = false }) {
+export async function serve({ data, port, dev = false, demo = true, quiet = false, lan = false }) {
   const held = lock(data);
   let database;
   try {
@@ -122,9 +127,13 @@ export async function serve({ data, port, dev = false, demo = true, quiet = fals
       'The database could not be prepared; look at the lines above',
       { env: { ...env, ...database.ownerEnv }, stdio: quiet ? 'pipe' : 'inherit' },
     );
+    const plan = lan ? await planLan() : null;
+    if (plan) Object.assign(env, { LORBET_PROXY_SECRET: proxySecret(), LORBET_LAN: plan.address, LORBET_LAN_TRUST: plan.trust });
     const { app, address, end } = await startApp({ port, dev, quiet, env });
-    held.name(app);
+    let network = null;
+    held.name({ app });
     const stop = async () => {
+      await network?.stop();
       await end();
       database.stop();
       held.release();
@@ -133,7 +142,15 @@ export async function serve({ data, port, dev = false, demo = true, quiet = fals
       await stop();
       throw new Trouble(`The app did not answer at ${address}; look at the lines above, or set PORT to a free port.`);
     }
-    return { address, stop, app, env, ownerEnv: database.ownerEnv };
+    try {
+      const appPort = Number(new URL(address).port);
+      if (plan) network = await startLan({ data, plan, appPort, secret: env.LORBET_PROXY_SECRET });
+      if (network) held.name({ app, lan: network.child });
+    } catch (error) {
+      await stop();
+      throw error;
+    }
+    return { address, stop, app, env, ownerEnv: database.ownerEnv, lan: network };
   } catch (error) {
     database?.stop();
     held.release();

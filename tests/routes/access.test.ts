@@ -88,6 +88,28 @@ const table: Record<
     ),
     answers: [401, 403, 403, 200, 200],
   },
+  'GET devices': { ask: get(() => '/api/devices'), answers: [401, 200, 200, 200, 200] },
+  'POST devices': {
+    ask: post(
+      () => '/api/devices',
+      () => ({ end: 'f'.repeat(16) }),
+    ),
+    answers: [401, 400, 400, 400, 400],
+  },
+  'POST pairing': {
+    ask: post(
+      () => '/api/pairing',
+      () => ({}),
+    ),
+    answers: [401, 200, 200, 200, 200],
+  },
+  'POST pairing/take': {
+    ask: post(
+      () => '/api/pairing/take',
+      () => ({ code: 'f'.repeat(32) }),
+    ),
+    answers: [400, 400, 400, 400, 400],
+  },
   'GET unit-cards': { ask: get(() => '/api/unit-cards'), answers: [401, 200, 200, 200, 200] },
   'POST unit-cards': {
     ask: post(
@@ -225,6 +247,7 @@ const pages = [
   '/people',
   '/builds/new',
   '/cards',
+  '/pair',
   `/join/${'f'.repeat(64)}`,
   '/nowhere',
 ];

@@ -11,9 +11,11 @@ import { later } from '../../components/later';
 import { Page } from '../Page';
 import { askEarly } from '../usePage';
 import { cards as c } from '../../texts/en/cards';
+import { devices as d } from '../../texts/en/devices';
 import { pages as t } from '../../texts/en/pages';
 
 // Far down the page, and with some ninety cells: who came to change a unit doesn't wait for it.
+const Devices = later(() => import('../settings/Devices').then((m) => m.Devices));
 const PartListEditor = later(() => import('../settings/PartListEditor').then((m) => m.PartListEditor));
 
 interface Settings extends Signed {
@@ -46,6 +48,10 @@ function Sections({ who, practices, partLists }: Settings) {
           {t.aSessionEndsAfter12Hours}
         </Box>
         <SignOutButton everywhere />
+        <Box component="h2" sx={{ mt: 2.75 }}>
+          {d.devices}
+        </Box>
+        <Devices />
       </section>
       <section>
         <h2>{t.theWorkshopsPractices}</h2>

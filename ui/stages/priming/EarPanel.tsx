@@ -73,7 +73,8 @@ export function EarPanel({ clock }: { clock: Priming['clock'] }) {
   const heardOver = parts ? Math.max(0, Math.round(byEar - byClock)) : 0;
   useEffect(() => {
     // A beat that was taken for another is counted anew: then both begin again.
-    if (sure && heard !== null && (!base || heard.clicks < base.ear)) queueMicrotask(() => setBase({ clock: strokes, ear: heard.clicks }));
+    if (sure && heard !== null && (!base || heard.clicks < base.ear))
+      queueMicrotask(() => setBase({ clock: strokes, ear: heard.clicks }));
     if (count && (count.heardOver ?? 0) !== heardOver) know({ heardOver });
   }, [sure, heard, base, strokes, count, know, heardOver]);
   if (!count || count.by !== 'clock' || !couldHear()) return null;

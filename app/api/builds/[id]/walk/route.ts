@@ -6,6 +6,7 @@ import { papers, type Paper } from '../../../../../formats/templatePdf';
 import { writeWalkPdf } from '../../../../../formats/walkPdf';
 import { download, refused } from '../../../../lib/answers';
 import { documentRoute } from '../../../../lib/handle';
+import { originOf } from '../../../../lib/origin';
 
 /** The walk-round on paper: what is wanted at the next hold point, or all of it. */
 export const GET = documentRoute('look', async ({ request, kept, person }) => {
@@ -15,7 +16,7 @@ export const GET = documentRoute('look', async ({ request, kept, person }) => {
   const { build } = kept;
   const upTo = asked.get('all') === '1' ? undefined : (nextHoldPoint(build) ?? 'handover');
   const stops = walkRound(nextMeasurements(build), upTo);
-  const link = new URL(`/builds/${build.id}/measure/walk`, request.url).href;
+  const link = `${originOf(request)}/builds/${build.id}/measure/walk`;
   const pdf = await writeWalkPdf(build, stops, { paper: paper as Paper, units: person.unitPreferences, link });
   return download(new Uint8Array(pdf), 'application/pdf', `${fileName(build)}-walk-round.pdf`);
 });
