@@ -24,7 +24,10 @@ test('the phone laid on the pump gives its angle: held still it is taken with on
     await turn(24 + (i % 2) / 10);
     await page.waitForTimeout(100);
   }
-  await expect(page.getByText('Lies still.')).toBeVisible();
+  await expect(page.getByText('Lies still. Taken: lift the phone.')).toBeVisible();
+  // Lifted, it still shows what was taken.
+  await turn(80);
+  await expect(shown).toHaveText(/^24\.\d°$/);
   const key = page.getByRole('button', { name: 'Take 24°' });
   const box = await key.boundingBox();
   expect([(box?.y ?? 0) > 560, (box?.height ?? 0) >= 48]).toEqual([true, true]);

@@ -1,6 +1,6 @@
 'use client';
 import { Alert, Box, Button, LinearProgress } from '@mui/material';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { level as t } from '../../texts/en/level';
 import { LiveScreen } from '../LiveScreen';
@@ -13,18 +13,34 @@ import { useTilt } from './useTilt';
 export function LevelScreen({
   title,
   how,
+  says,
   onTake,
   onLeave,
 }: {
   title: string;
   how: string;
+  /** what an angle comes to, where it is not the figure itself */ says?: (deg: number) => string;
   onTake: (deg: number) => string[];
   onLeave: () => void;
 }) {
   const tilt = useTilt('long');
   const [zeroDeg, setZeroDeg] = useState(0);
   const [problem, setProblem] = useState('');
-  const deg = tilt.kind === 'told' ? Math.round(tilt.now.deg - zeroDeg) : null;
+  // After two still seconds it is taken: the phone can be lifted and looked at.
+  const [held, setHeld] = useState<number | null>(null);
+  const still = tilt.kind === 'told' && tilt.now.still;
+  const nowDeg = tilt.kind === 'told' ? tilt.now.deg : null;
+  useEffect(() => {
+    if (!still || held !== null || nowDeg === null) return;
+    navigator.vibrate?.(80);
+    queueMicrotask(() => setHeld(nowDeg));
+  }, [still, held, nowDeg]);
+  const shownDeg = held ?? nowDeg;
+  const deg = shownDeg === null ? null : Math.round(shownDeg - zeroDeg);
+  const zero = (to: number) => {
+    setHeld(null);
+    setZeroDeg(to);
+  };
   const take = () => {
     if (deg === null) return;
     const errors = onTake(deg);
@@ -49,13 +65,15 @@ export function LevelScreen({
           {tilt.kind === 'told' ? (
             <>
               <Box component="p" className="prime-count" data-still={tilt.now.still}>
-                {t.degrees({ deg: formatFixed(tilt.now.deg - zeroDeg, 1) })}
+                {t.degrees({ deg: formatFixed((held ?? tilt.now.deg) - zeroDeg, 1) })}
               </Box>
-              <p role="status">{tilt.now.still ? t.liesStill : t.holdItStill}</p>
+              <p role="status">{held !== null ? t.liesStill : t.holdItStill}</p>
+              {says && deg !== null && <p>{says(deg)}</p>}
               <p className="soft">{t.zeroHint}</p>
               <Box className="inline">
-                <Button onClick={() => setZeroDeg(tilt.now.deg)}>{t.zeroHere}</Button>
-                {zeroDeg !== 0 && <Button onClick={() => setZeroDeg(0)}>{t.backToTrueLevel}</Button>}
+                {held !== null && <Button onClick={() => setHeld(null)}>{t.again}</Button>}
+                <Button onClick={() => zero(tilt.now.deg)}>{t.zeroHere}</Button>
+                {zeroDeg !== 0 && <Button onClick={() => zero(0)}>{t.backToTrueLevel}</Button>}
               </Box>
             </>
           ) : (

@@ -9,12 +9,14 @@ import { countedLevel, levels } from '../../../core/checks/Finding';
 import { holdBox, holdPictureOf } from '../../../core/drawing/start/holdPictures';
 import { showFigure } from '../../../core/figures/showFigure';
 import type { NextMeasurement } from '../../../core/measure/nextMeasurements';
+import { isLevelled } from '../../../core/measure/byLevel';
 import { tools, toolOf } from '../../../core/measure/stands';
 import { pressKey, unitChoices } from '../../../core/measure/unitChoices';
 import { slotNow } from '../../../core/measure/walkRound';
 import { nameOf, rangeText } from '../../../core/measure/whyText';
 import { parseTyped } from '../../../core/units/parseTyped';
 import { FileButton } from '../../components/cells/FileButton';
+import { LevelKey } from '../../components/level/LevelKey';
 import { LiveScreen } from '../../components/LiveScreen';
 import { LevelMark } from '../../components/findings/LevelMark';
 import { StageLink } from '../../components/StageLink';
@@ -244,6 +246,7 @@ export function WalkItem({ item, title, count, share, onNext, onBack, onLater, o
         <p className="error-line" role="alert">
           {problem}
         </p>
+        {path && isLevelled(path) && <LevelKey path={path} onTaken={onNext} />}
         {path && <Verdict checks={item.checks} />}
       </div>
       {path && field?.kind === 'number' && <NumberEntry path={path} unit={unit} onValue={type} />}

@@ -11,6 +11,7 @@ import { useSmall } from '../../components/useSmall';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { EarPanel } from './EarPanel';
 import { StrokeBand } from './StrokeBand';
+import { useSpokenCount } from './useSpokenCount';
 import { usePriming, type Priming } from './usePriming';
 import { priming as t } from '../../texts/en/priming';
 
@@ -77,6 +78,7 @@ export function CountSection() {
   const priming = usePriming();
   const { clock, earlier, band, total, active, problems, begin } = priming;
   const small = useSmall();
+  useSpokenCount(total, band?.low ?? null, small && clock.running);
   const [left, setLeft] = useState(false);
   const strokeBand = band && <StrokeBand strokes={active ? total : earlier.strokes} {...band} />;
   const live = small && active && !left;

@@ -8,6 +8,7 @@ import { useEar } from '../../components/ear/useEar';
 import { ear as t } from '../../texts/en/ear';
 import type { Priming } from './usePriming';
 
+const deafWords = { refused: 'refused', none: 'none', cannot: 'cannot' } as const;
 const tapsWanted = 10;
 /** The strip of clicks shows so many seconds. */
 const stripS = 5;
@@ -85,7 +86,7 @@ export function EarPanel({ clock }: { clock: Priming['clock'] }) {
       </p>
     );
   if (state.kind === 'opening') return <LinearProgress aria-label={t.opening} />;
-  if (state.kind === 'deaf') return <Alert severity="warning">{t[state.why]}</Alert>;
+  if (state.kind === 'deaf') return <Alert severity="warning">{t[deafWords[state.why]]}</Alert>;
   const hz = heard?.hz ?? null;
   const parted = parts && hz !== null;
   return (

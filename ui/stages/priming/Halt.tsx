@@ -2,14 +2,19 @@
 import { Button, Dialog, Typography } from '@mui/material';
 import { useEffect } from 'react';
 import { formatFixed } from '../../../core/units/formatNumber';
+import { speak } from '../../components/speak';
 import { priming as t } from '../../texts/en/priming';
 
 /** Sounds and shakes until the pump is stopped. */
 function useAlarm() {
   useEffect(() => {
     const audio = typeof AudioContext === 'undefined' ? null : new AudioContext();
+    let shouts = 0;
     const shout = () => {
       navigator.vibrate?.([300, 120, 300]);
+      // Once in a while, or it would never get to the end of it.
+      if (shouts % 4 === 0) speak(t.stopThePumpNow);
+      shouts += 1;
       if (!audio) return;
       const tone = audio.createOscillator();
       tone.type = 'square';

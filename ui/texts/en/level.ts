@@ -3,14 +3,20 @@ import { params, room } from '../room';
 /** English. */
 export const level = room('level', {
   measureWithThePhone: 'Measure the angle with this phone',
-  pumpAngle: 'Pump angle',
   layItAlongThePump: 'Lay a long edge of the phone along the pump’s barrel, its top towards the outlet. Up is plus.',
   mayNotListen:
     'This browser was told not to give the angle. Allow motion sensors for this page, or measure it with a protractor.',
   tellsNoAngle: 'This device tells no angle. Measure it with a protractor on the pump’s barrel and type it.',
   listening: 'Waiting for the sensor',
   degrees: params('{deg}°'),
-  liesStill: 'Lies still.',
+  liesStill: 'Lies still. Taken: lift the phone.',
+  again: 'Once more',
+  says: params('{label}: {value}'),
+  saysNothing: 'This angle alone does not say it; choose or type it.',
+  exhaustWithThePhone: 'Measure the exhaust’s fall with this phone',
+  intakeWithThePhone: 'Measure the intake’s fall with this phone',
+  layItAlongThePipe:
+    'Lay a long edge of the phone along the pipe, its top towards the pipe’s end. Where it falls the angle is minus.',
   holdItStill: 'Hold it still for two seconds.',
   zeroHint: 'Vehicle not level? Lay the phone on its floor, pointing the same way, and touch “Zero here” first.',
   zeroHere: 'Zero here',

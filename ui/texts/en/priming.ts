@@ -21,6 +21,7 @@ export const priming = room('priming', {
   fuelPumpedIntoTheBurnerBurns:
     'Fuel pumped into the burner burns there all at once. If it ran past the heater, don’t light it: drain and air the burner as the maker’s manual says. Catch what spills; no flame near it.',
   stopThePump: 'STOP THE PUMP',
+  stopThePumpNow: 'Stop the pump. Stop the pump now.',
   strokes2: params('{strokes} strokes'),
   onName: params(' on {name}'),
   theLineIsFullAtAt: params(
