@@ -38,6 +38,7 @@ export const measure = `
   .walk-options { display: grid; gap: 7px; }
   .walk-options .MuiButton-root { min-height: ${sureTap}; justify-content: flex-start; text-align: left; }
   .walk-options .walk-assumed { border-style: dotted; border-width: 2px; color: inherit; }
+  .eye { width: 100%; max-height: 46vh; background: var(--ink); object-fit: cover; }
   .walk-foot { display: grid; grid-template-columns: repeat(3, auto) minmax(0, 1fr); gap: 7px; }
   .walk-foot .MuiButton-root { min-height: ${sureTap}; padding: 4px 8px; line-height: 1.1; }
   @media ${phone} {
