@@ -16,6 +16,9 @@ import { searchPlaces } from '../core/model/siting/searchPlaces';
 import { sitingPlan } from '../core/model/siting/SitingPlan';
 import { compareHeaters } from '../core/drawing/survey/compareHeaters';
 import { surveyPicture } from '../core/drawing/survey/surveyPicture';
+import { nextMeasurements } from '../core/measure/nextMeasurements';
+import { classCards } from '../core/usual/classes';
+import { startFrom, withStart } from '../core/usual/startFrom';
 import { layoutRun } from '../core/drawing/run/layoutRun';
 import { writeCertificate } from '../formats/certificate/writeCertificate';
 
@@ -88,9 +91,15 @@ async function main(): Promise<void> {
     const { fuel } = build.sheets;
     return { ...build, sheets: { ...build.sheets, fuel: { ...fuel, pumpAngleDeg: { ...fuel.pumpAngleDeg, fitted: angle } } } };
   };
+  const [card] = classCards;
+  if (!card) throw new Error('No class of heaters ships.');
+  const start = startFrom({ shape: 'bus', card, source: 'standpipe', place: 'floor', tankAway: 'far', batteryAway: 'far' });
+  const begun = withStart(emptyBuild(build.id, { ...build.identity, kind: start.kind }), start);
   const lines: [string, number, number][] = [
     ['assess, a complete build', await medianMs(1500, () => assess(build)), 3],
     ['assess again, one figure changed', await medianMs(1500, () => assessor.assess(angled())), 1],
+    ['assess, a build all assumed', await medianMs(300, () => assess(begun)), 20],
+    ['what to measure next, all assumed', await medianMs(10, () => nextMeasurements(begun)), 1000],
     ['lay the run out', await medianMs(200, () => layoutRun(build, findings, 1150, 286)), 8],
     ['survey: findings, heaters, pictures', await medianMs(50, () => [compareHeaters(surveyed), surveyPicture(surveyed)]), 10],
     ['survey: 10,000 draws', await medianMs(5, () => surveySpread(facts, { draws: 10000 })), 1000],

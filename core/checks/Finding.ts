@@ -62,3 +62,7 @@ export function countedLevel({ level, waived, assumed }: Pick<Finding, 'level' |
   if (waived) return 'watch';
   return assumed && (level === 'sound' || level === 'watch') ? 'open' : level;
 }
+
+/** A level in words, for paper and for those who hear it: what holds only as assumed is never told as if it held. */
+export const levelText = ({ level, assumed }: Pick<Told, 'level' | 'assumed'>): string =>
+  assumed ? `${levelWords[level]}, IF AS ASSUMED` : levelWords[level];

@@ -1,5 +1,5 @@
 import { stageIds } from '../../core/build/stages';
-import { levelWords } from '../../core/checks/Finding';
+import { levelText } from '../../core/checks/Finding';
 import { messageOf } from '../../core/checks/findingText';
 import { levelInk, soft } from './CertificatePage';
 import type { Section } from './Section';
@@ -11,7 +11,7 @@ export const findings: Section = (page, { findings: all }) => {
     for (const finding of all.filter((c) => c.stage === stage)) {
       const level = finding.waived ? 'watch' : finding.level;
       page.row([
-        { text: finding.waived ? 'WAIVED' : levelWords[finding.level], share: 0.15, bold: true, colour: levelInk[level] },
+        { text: finding.waived ? 'WAIVED' : levelText(finding), share: 0.15, bold: true, colour: levelInk[level] },
         {
           text: `${messageOf(finding)}${finding.waived ? `\nWaived by ${finding.waived.by}: ${finding.waived.reason}` : ''}`,
           share: 0.58,

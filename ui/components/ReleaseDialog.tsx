@@ -19,7 +19,7 @@ function Standing({ findings, onGo }: { findings: readonly Finding[]; onGo: () =
     <ul className="stack" onClick={onGo}>
       {findings.map((finding) => (
         <li key={finding.id}>
-          <LevelMark level={finding.level} />{' '}
+          <LevelMark level={finding.level} assumed={finding.assumed !== undefined} />{' '}
           <StageLink className="plain-link" href={placeHref(build.id, placeOfCheck(finding))}>
             {message(finding)}
           </StageLink>

@@ -76,7 +76,7 @@ function BayRow({
         <div className="bay-waits">
           {worst ? (
             <>
-              <LevelMark level={worst.level} />{' '}
+              <LevelMark level={worst.level} assumed={worst.assumed !== undefined} />{' '}
               {told
                 .map((level) => `${counts[level]} ${countWords[level]?.(counts[level]) ?? levelWords[level].toLowerCase()}`)
                 .join(', ')}

@@ -3,7 +3,7 @@ import { messageOf } from '../../checks/findingText';
 import { takeAssumed } from '../../build/takeAssumed';
 import { fieldAt, figureAt, valueAt, type FigurePath } from '../../build/sheets';
 import type { Part } from '../../build/field';
-import { levelWords, type Finding } from '../../checks/Finding';
+import { levelText, type Finding } from '../../checks/Finding';
 import { segmentName, segmentRows } from '../../model/fuel/routeOf';
 import { formatShort } from '../../units/formatNumber';
 import { partFindings } from './partFindings';
@@ -60,7 +60,7 @@ export function describeRun(known: Build, findings: readonly Finding[]): PartInW
         });
     const finding = worst[part];
     const message = finding
-      ? ` ${levelWords[finding.finding.level]}: ${messageOf(finding.finding)}${finding.more > 0 ? ` And ${finding.more} more.` : ''}`
+      ? ` ${levelText(finding.finding)}: ${messageOf(finding.finding)}${finding.more > 0 ? ` And ${finding.more} more.` : ''}`
       : '';
     return { part, title, text: `${figures.join(', ')}.${message}` };
   });

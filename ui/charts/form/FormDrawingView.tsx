@@ -41,7 +41,7 @@ export function DrawnPins({ pins }: { pins: FormDrawing['pins'] }) {
     const finding = findings.find((one) => one.id === id);
     return (
       <g key={id} data-pin={id} data-level={level}>
-        <LevelGlyph level={level} size={20} x={x - 10} y={y - 10} />
+        <LevelGlyph level={level} assumed={finding?.assumed !== undefined} size={20} x={x - 10} y={y - 10} />
         {finding && <title>{message(finding)}</title>}
       </g>
     );

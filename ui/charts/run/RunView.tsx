@@ -3,7 +3,7 @@ import { pointer } from 'd3';
 import { useEffect, useMemo, useRef } from 'react';
 import type { Part } from '../../../core/build/field';
 import { placeHref, type Place } from '../../../core/build/places';
-import { levelWords } from '../../../core/checks/Finding';
+import { levelText } from '../../../core/checks/Finding';
 import { movePump, moveTank, tiltPump } from '../../../core/drawing/run/dragRun';
 import { shareAlong } from '../../../core/drawing/run/shareAlong';
 import { useLine } from '../../components/line/useLine';
@@ -87,7 +87,7 @@ export function RunView({ place }: { place: Place }) {
           const box = drawing.boxes[part];
           const worst = drawing.told[part];
           const movable = mayWork && (part === 'pump' || part === 'tank');
-          const told = worst ? `. ${levelWords[worst.finding.level]}: ${message(worst.finding)}` : '';
+          const told = worst ? `. ${levelText(worst.finding)}: ${message(worst.finding)}` : '';
           return (
             <rect
               key={part}

@@ -3,7 +3,7 @@ import type { Build } from '../../../core/build/Build';
 import type { NextMeasurement } from '../../../core/measure/nextMeasurements';
 import { useWorker } from '../useWorker';
 
-const make = () => new Worker(new URL('../../../workers/nextMeasurements.ts', import.meta.url));
+const make = () => new Worker(new URL('../../../workers/nextMeasurements.ts', import.meta.url), { type: 'module' });
 const onPage = async (build: Build): Promise<NextMeasurement[]> =>
   (await import('../../../core/measure/nextMeasurements')).nextMeasurements(build);
 

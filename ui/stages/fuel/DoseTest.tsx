@@ -16,7 +16,7 @@ export function DoseTest() {
       <RowList list="doseTests" main={['strokes', 'volumeMl', 'fuelC']} fresh={() => ({ strokes: 200 })} />
       {finding && (
         <Box component="p" sx={{ mt: 1 }}>
-          <LevelMark level={finding.level} /> {message(finding)}
+          <LevelMark level={finding.level} assumed={finding.assumed !== undefined} /> {message(finding)}
         </Box>
       )}
     </>

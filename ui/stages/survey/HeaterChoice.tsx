@@ -70,7 +70,11 @@ export function HeaterChoice({
                     control={<Radio name="looked" checked={looked === id} onChange={() => onLook(id)} />}
                     label={name}
                   />
-                  {worst ? <LevelMark level={worst.level} /> : missing.length === 0 && <LevelMark level="sound" />}
+                  {worst ? (
+                    <LevelMark level={worst.level} assumed={worst.assumed !== undefined} />
+                  ) : (
+                    missing.length === 0 && <LevelMark level="sound" />
+                  )}
                   <span className="compare-finding">
                     {worst ? message(worst) : missing.length > 0 ? needsText(missing.slice(0, 3)) : ''}
                   </span>
