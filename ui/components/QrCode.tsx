@@ -1,8 +1,9 @@
 'use client';
 import QRCode from 'qrcode';
 import { useMemo } from 'react';
+import { day } from '../../core/drawing/tokens';
 
-/** A text as a QR code, drawn as one path: dark on light whatever the theme, or cameras don't read it. */
+/** A text as a QR code, drawn as one path: in the colours of the day whatever the theme, or cameras don't read it. */
 export function QrCode({ text, label }: { text: string; label: string }) {
   const { size, d } = useMemo(() => {
     const { modules } = QRCode.create(text, { errorCorrectionLevel: 'M' });
@@ -13,8 +14,8 @@ export function QrCode({ text, label }: { text: string; label: string }) {
   }, [text]);
   return (
     <svg className="qr" viewBox={`0 0 ${size} ${size}`} role="img" aria-label={label} data-qr={text} shapeRendering="crispEdges">
-      <path className="qr-paper" d={`M0,0h${size}v${size}h${-size}z`} />
-      <path className="qr-ink" d={d} />
+      <path fill={day.field} d={`M0,0h${size}v${size}h${-size}z`} />
+      <path fill={day.ink} d={d} />
     </svg>
   );
 }

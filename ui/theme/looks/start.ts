@@ -33,8 +33,6 @@ export const start = `
   .start-told li { border-top: ${hair}; padding-top: 6px; font-weight: 600; line-height: 1.3; }
   .start-told .level { display: flex; }
   .qr { width: 220px; height: 220px; display: block; margin: 8px 0; }
-  .qr-paper { fill: #fff; }
-  .qr-ink { fill: #000; }
   .card-row { border-top: ${hair}; padding: 6px 0; }
   .card-row .MuiButton-root { margin-right: 10px; }
   .card-figures { overflow-x: auto; }
