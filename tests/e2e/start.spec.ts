@@ -57,7 +57,11 @@ test('a new build like an earlier one holds its figures as assumed', async ({ pa
   await signIn(page, 'odile');
   await page.goto('/builds/new');
   await page.getByRole('button', { name: 'Or like one that you have done' }).click();
-  await page.getByRole('button', { name: /Page Turner No\. 3/ }).click();
+  await page.getByLabel('Look for').fill('Page Turner No. 3');
+  await page
+    .getByRole('button', { name: /^Page Turner No\. 3/ })
+    .first()
+    .click();
   await page.getByRole('button', { name: 'Make the build' }).click();
   await expect(page.getByText('Name must hold 1 to 80 characters.')).toBeVisible();
   await page.getByLabel('Name', { exact: true }).fill('Page Turner No. 4');

@@ -2,9 +2,11 @@
 import { Button, LinearProgress } from '@mui/material';
 import useSWR from 'swr';
 import type { Build } from '../../../core/build/Build';
+import { findMax } from '../../../core/checks/bayFilter';
 import { likeBuild } from '../../../core/usual/likeBuild';
 import type { Start } from '../../../core/usual/startFrom';
 import { useState } from 'react';
+import { Field } from '../../components/forms/Field';
 import { start as t } from '../../texts/en/start';
 
 interface Bay {
@@ -18,7 +20,8 @@ async function ask<T>(url: string): Promise<T> {
 
 /** A start from a build that the workshop has done: its figures, every one assumed. */
 export function LikeEarlier({ onPick }: { onPick: (start: Start) => void }) {
-  const { data, error } = useSWR<Bay>('/api/bay?', ask);
+  const [find, setFind] = useState('');
+  const { data, error } = useSWR<Bay>(`/api/bay?find=${encodeURIComponent(find)}`, ask, { keepPreviousData: true });
   const [problem, setProblem] = useState('');
   const pick = async (id: string) => {
     try {
@@ -30,18 +33,21 @@ export function LikeEarlier({ onPick }: { onPick: (start: Start) => void }) {
   };
   if (error || problem !== '') return <p role="alert">{t.thereIsNoWayThrough}</p>;
   if (!data) return <LinearProgress aria-label={t.likeWhich} />;
-  if (data.builds.length === 0) return <p>{t.noneIsKeptYet}</p>;
   return (
-    <ul className="plain start-options">
-      {data.builds.map(({ id, summary }) => (
-        <li key={id}>
-          <Button className="start-option" onClick={() => void pick(id)}>
-            <span>
-              <strong>{summary.name}</strong> {summary.what}
-            </span>
-          </Button>
-        </li>
-      ))}
-    </ul>
+    <>
+      <Field label={t.lookFor} maxLength={findMax} value={find} onChange={({ target }) => setFind(target.value)} />
+      {data.builds.length === 0 && <p>{find === '' ? t.noneIsKeptYet : t.noneLikeThat}</p>}
+      <ul className="plain start-options">
+        {data.builds.map(({ id, summary }) => (
+          <li key={id}>
+            <Button className="start-option" onClick={() => void pick(id)}>
+              <span>
+                <strong>{summary.name}</strong> {summary.what}
+              </span>
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </>
   );
 }

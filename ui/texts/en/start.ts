@@ -15,6 +15,8 @@ export const start = room('start', {
   orLikeOneThatYouHaveDone: 'Or like one that you have done',
   likeWhich: 'Like which?',
   noneIsKeptYet: 'No build is kept yet.',
+  noneLikeThat: 'No build is called that.',
+  lookFor: 'Look for',
   thereIsNoWayThrough: 'There is no connection to the server; try again in a moment.',
   name: 'Name',
   more: 'More about it',
