@@ -60,7 +60,7 @@ export function UnitCards({ kept, mayChange }: { kept: KeptCard[]; mayChange: bo
     else setOpen(card.value);
   };
   return (
-    <div className="start">
+    <div className="start cards">
       <section>
         <h1>{t.unitCards}</h1>
         <p className="soft">{t.intro}</p>

@@ -29,7 +29,7 @@ export const measure = room('measure', {
   minus: 'Minus',
   cantReach: 'Can’t reach it',
   later: 'Later',
-  photo: 'Photograph',
+  photo: 'Photo',
   next: 'Next',
   takeAndNext: params('Keep {value}'),
   previous: 'The one before',

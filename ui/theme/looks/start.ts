@@ -33,6 +33,9 @@ export const start = `
   .start-told li { border-top: ${hair}; padding-top: 6px; font-weight: 600; line-height: 1.3; }
   .start-told .level { display: flex; }
   .qr { width: 220px; height: 220px; display: block; margin: 8px 0; }
+  .start.cards { grid-template-columns: minmax(240px, 0.5fr) minmax(0, 1.6fr); }
+  .card-figures .MuiTableCell-root:nth-of-type(3) { min-width: 132px; }
+  .card-figures .MuiTableCell-root:first-of-type { min-width: 170px; }
   .card-row { border-top: ${hair}; padding: 6px 0; }
   .card-row .MuiButton-root { margin-right: 10px; }
   .card-figures { overflow-x: auto; }
@@ -40,7 +43,7 @@ export const start = `
   .card-fault { display: grid; grid-template-columns: 110px minmax(0, 1fr) 44px; gap: 5px; padding: 3px 0; }
   .card-editor .MuiFormControl-root { margin-bottom: 8px; }
   .start-empty { border: ${brokenEdge}; border-radius: ${radius}; padding: 26px 20px; }
-  @media ${column} { .start { grid-template-columns: minmax(0, 1fr); } }
+  @media ${column} { .start, .start.cards { grid-template-columns: minmax(0, 1fr); } }
   @media ${phone} {
     .start-options { grid-template-columns: minmax(0, 1fr); }
     .start-question legend { font-size: 1.3rem; }
