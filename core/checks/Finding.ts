@@ -66,3 +66,16 @@ export function countedLevel({ level, waived, assumed }: Pick<Finding, 'level' |
 /** A level in words, for paper and for those who hear it: what holds only as assumed is never told as if it held. */
 export const levelText = ({ level, assumed }: Pick<Told, 'level' | 'assumed'>): string =>
   assumed ? `${levelWords[level]}, IF AS ASSUMED` : levelWords[level];
+
+/** As much of a finding as its sentence needs. */
+export const toldOf = ({ id, level, code, values, kind, needs, supposed, assumed, knownAlready }: Finding): Told => ({
+  id,
+  level,
+  code,
+  values,
+  kind,
+  needs,
+  ...(supposed ? { supposed } : {}),
+  ...(assumed ? { assumed } : {}),
+  ...(knownAlready ? { knownAlready } : {}),
+});

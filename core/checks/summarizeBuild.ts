@@ -2,7 +2,7 @@ import { stageIds, type HoldPoint, type StageId } from '../build/stages';
 import type { Build } from '../build/Build';
 import { fittedStarts } from '../model/startup/fittedStarts';
 import { leakDue, type LeakLook } from '../model/fuel/leakDue';
-import { countedLevel, levels, type Finding, type Level, type Told } from './Finding';
+import { countedLevel, levels, toldOf, type Finding, type Level, type Told } from './Finding';
 import { isStanding, nextHoldPoint, signState, wettedStages } from './progress';
 
 /** What the bay shows of a build; kept beside it, so that a bay of thousands need not check them all. */
@@ -24,19 +24,6 @@ export interface BuildSummary {
 }
 
 const severity = (a: Finding, b: Finding) => levels.indexOf(countedLevel(a)) - levels.indexOf(countedLevel(b));
-
-/** As much of a finding as its sentence needs. */
-const toldOf = ({ id, level, code, values, kind, needs, supposed, assumed, knownAlready }: Finding): Told => ({
-  id,
-  level,
-  code,
-  values,
-  kind,
-  needs,
-  ...(supposed ? { supposed } : {}),
-  ...(assumed ? { assumed } : {}),
-  ...(knownAlready ? { knownAlready } : {}),
-});
 
 export function summarizeBuild(build: Build, findings: readonly Finding[]): BuildSummary {
   const standing = findings.filter((c) => isStanding(c) && c.stage !== 'signoff').sort(severity);

@@ -6,7 +6,7 @@ import { holdPointIds, type HoldPoint } from '../build/stages';
 import { assumedAt, assumedLists, assumedPaths, takeAssumed, withSupposed } from '../build/takeAssumed';
 import { stageChecks } from '../checks/allChecks';
 import type { Check } from '../checks/Check';
-import type { AssumedInput, Finding, Level, Told } from '../checks/Finding';
+import { toldOf, type AssumedInput, type Finding, type Level, type Told } from '../checks/Finding';
 import { examine, Judge, type Judged } from '../checks/Judge';
 import { nextHoldPoint } from '../checks/progress';
 import type { Known } from '../reading/TrailReader';
@@ -33,16 +33,6 @@ const badness: Readonly<Record<Level, number>> = { sound: 0, watch: 1, open: 1, 
 /** So many figures of a check that don't turn it alone are tried in pairs; the widest ranges first. */
 const pairedMost = 4;
 const isBad = (level: Level): boolean => level === 'stop' || level === 'fix';
-
-const toldOf = ({ id, level, code, values, kind, needs, supposed }: Finding): Told => ({
-  id,
-  level,
-  code,
-  values,
-  kind,
-  needs,
-  ...(supposed ? { supposed } : {}),
-});
 
 /** The other values of its range at which a figure is tried: both ends, or every other answer that is met. */
 export function otherValues({ value, low, high, among }: AssumedFigure): (number | string)[] {

@@ -1,11 +1,10 @@
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { chromium } from '@playwright/test';
 import { pumpSound, rateHz } from '../sounds';
 import { wavOf } from '../wav';
 import { expect, test, type Page } from './silent';
-import { copyOf, open, signIn } from './people';
+import { copyOf, open, phoneThatSenses, signIn } from './people';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'lorbet-ear-'));
 /** A browser whose microphone plays what the test has made. */
@@ -16,17 +15,7 @@ async function hearing(
 ): Promise<{ page: Page; close: () => Promise<void> }> {
   const file = path.join(folder, `${name}.wav`);
   writeFileSync(file, wavOf(samples, rateHz));
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--use-fake-device-for-media-stream',
-      '--use-fake-ui-for-media-stream',
-      `--use-file-for-fake-audio-capture=${file}`,
-    ],
-  });
-  const context = await browser.newContext({ baseURL, viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
-  return { page: await context.newPage(), close: () => browser.close() };
+  return phoneThatSenses(`--use-file-for-fake-audio-capture=${file}`, baseURL);
 }
 async function listen(page: Page): Promise<void> {
   await signIn(page, 'bram');

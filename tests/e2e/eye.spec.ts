@@ -1,11 +1,10 @@
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { chromium } from '@playwright/test';
 import QRCode from 'qrcode';
 import sharp from 'sharp';
 import { expect, test } from './silent';
-import { copyOf, expectInLedger, open, settled, signIn } from './people';
+import { copyOf, expectInLedger, open, phoneThatSenses, settled, signIn } from './people';
 
 test('a plate’s code held before the camera becomes the heater’s serial number; no picture of it is kept', async ({
   baseURL,
@@ -17,17 +16,7 @@ test('a plate’s code held before the camera becomes the heater’s serial numb
     .toBuffer();
   const file = path.join(mkdtempSync(path.join(tmpdir(), 'lorbet-eye-')), 'plate.mjpeg');
   writeFileSync(file, Buffer.concat(Array.from({ length: 30 }, () => frame)));
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: [
-      '--no-sandbox',
-      '--use-fake-device-for-media-stream',
-      '--use-fake-ui-for-media-stream',
-      `--use-file-for-fake-video-capture=${file}`,
-    ],
-  });
-  const context = await browser.newContext({ baseURL, viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
-  const page = await context.newPage();
+  const { page, close } = await phoneThatSenses(`--use-file-for-fake-video-capture=${file}`, baseURL);
   await signIn(page, 'bram');
   const id = await copyOf(page.request, 3);
   await open(page, `/builds/${id}/kit/plate`);
@@ -36,7 +25,7 @@ test('a plate’s code held before the camera becomes the heater’s serial numb
   await page.getByRole('button', { name: 'Keep INV-2207-0099' }).tap();
   await settled(page);
   await expectInLedger(page, /serial number: INV-2207-0099/);
-  await browser.close();
+  await close();
 });
 
 test('a device without a camera says so, and the number is typed', async ({ browser }) => {

@@ -1,3 +1,4 @@
+import { chromium } from '@playwright/test';
 import { actionCommands, untilNow } from '../actionCommands';
 import { soundBuild, type Values } from '../soundBuild';
 import { expect, type APIRequestContext, type Page } from './silent';
@@ -6,6 +7,19 @@ import { placeOfAddress } from '../../core/build/places';
 import { fieldAt } from '../../core/build/sheets';
 import type { Level } from '../../core/checks/Finding';
 import cast from '../../demo/people.json';
+
+/** A phone's page in a browser of its own, whose microphone or camera plays what a test has made. */
+export async function phoneThatSenses(
+  fake: string,
+  baseURL: string | undefined,
+): Promise<{ page: Page; close: () => Promise<void> }> {
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--use-fake-device-for-media-stream', '--use-fake-ui-for-media-stream', fake],
+  });
+  const context = await browser.newContext({ baseURL, viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  return { page: await context.newPage(), close: () => browser.close() };
+}
 
 export const demoId = (n: number): string => `5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e0${n}`;
 
