@@ -1,4 +1,4 @@
-import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { ask, hashOf, isRoot, root, runOrFail, say, Trouble } from './run.mjs';
 
@@ -68,9 +68,23 @@ export function ensureChromium() {
   return chromium;
 }
 
-/** @returns the path of Caddy, installed when missing (only where the workshop's network is opened) */
+const unpacked = path.join(root, 'node_modules/.lorbet-caddy');
+/**
+ * Debian's Caddy, unpacked and not installed: an installed one would start a service of its own that listens on port 80.
+ * Needs no root. @returns the path of the program (only where the workshop's network is opened)
+ */
 export function ensureCaddy() {
-  const caddy = '/usr/bin/caddy';
-  if (!existsSync(caddy)) ensureDebian('Caddy', ['caddy']);
-  return caddy;
+  const found = ['/usr/bin/caddy', path.join(unpacked, 'usr/bin/caddy')].find((file) => existsSync(file));
+  if (found) return found;
+  say('fetching Caddy from Debian’s packages …');
+  mkdirSync(unpacked, { recursive: true });
+  if (isRoot && !listed) ask('apt-get', ['update']);
+  listed = true;
+  const done = ask('apt-get', ['download', 'caddy'], { cwd: unpacked });
+  const file = readdirSync(unpacked).find((name) => name.endsWith('.deb'));
+  if (done.status !== 0 || !file || ask('dpkg-deb', ['-x', path.join(unpacked, file), unpacked]).status !== 0)
+    throw new Trouble(
+      `Caddy could not be fetched: ${done.out.split('\n').slice(-1)[0]}; put it at /usr/bin/caddy by hand, with its own service stopped.`,
+    );
+  return path.join(unpacked, 'usr/bin/caddy');
 }

@@ -22,6 +22,18 @@ const halfKnown: fc.Arbitrary<Build> = fc
   .map(([build, answers]) => ({ ...build, assumed: startFrom(answers).assumed }));
 const ofWork = (findings: readonly Finding[]) => findings.filter(({ stage }) => stage !== 'signoff');
 
+/** Figures that are wrong by themselves, and the check that says so. */
+const badFigures = [
+  ['air.intakeFrom', 'cabin', 'air.intake.inside'],
+  ['air.exhaustPastOutlineMm', -300, 'exhaust.end.underneath'],
+  ['wiring.fuseA', 0, 'wiring.fuse.rating'],
+  ['fuel.pumpAngleDeg', 0, 'fuel.pump.angle'],
+  ['fuel.filterPlace', 'afterPump', 'fuel.filter.place'],
+  ['tank.vent', 'inside', 'fuel.tank.vent'],
+  ['siting.heaterLies', 'upsideDown', 'siting.orientation'],
+  ['proving.coAlarmFitted', 'no', 'co.alarm'],
+] as const;
+
 describe('what is known and what is assumed', () => {
   it('never tells a known fault milder because something is assumed, nor as if it rested on it', () => {
     fc.assert(
@@ -86,6 +98,20 @@ describe('what is known and what is assumed', () => {
     expect(angle(measured)).toMatchObject({ level: 'sound' });
     expect(angle(measured).assumed).toBeUndefined();
     expect(angle(build).assumed).toHaveLength(1);
+  });
+});
+
+describe('a figure that is known to be bad', () => {
+  it('left out it makes no finding better than not measured, whatever is assumed in its place', () => {
+    fc.assert(
+      fc.property(anyAnswers, fc.constantFrom(...badFigures), (answers, [path, value, checkId]) => {
+        const bad = withValues({ ...soundBuild(), assumed: startFrom(answers).assumed }, { [path]: value });
+        expect(['stop', 'fix']).toContain(byId(assess(bad)).get(checkId)?.level);
+        const without = byId(assess(withValues(bad, { [path]: null }))).get(checkId) as Finding;
+        expect(levels.indexOf(countedLevel(without))).toBeLessThanOrEqual(levels.indexOf('open'));
+      }),
+      { numRuns: 40 },
+    );
   });
 });
 

@@ -3,23 +3,18 @@ import { Box, Button, ButtonBase, Dialog } from '@mui/material';
 import { Camera, Image as ImageIcon } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { lists, rowsOf, type RowOf } from '../../core/build/lists';
-import { formatFixed } from '../../core/units/formatNumber';
 import type { PhotoWaiting } from '../sync/PhotoWaiting';
 import { useWorkspace } from '../sync/useWorkspace';
 import { FileButton } from './cells/FileButton';
 import { Problems } from './cells/Problems';
 import { RowCell } from './lists/RowCell';
 import { useRows } from './lists/useRows';
+import { photoOf, tooLarge } from './photoOf';
 import { useSmall } from './useSmall';
 import { parts as t } from '../texts/en/parts';
 
 type Photo = RowOf<'photos'>;
 type About = NonNullable<Photo['about']>;
-const maxMb = 12;
-const tooLarge = (file: File): string | null =>
-  file.size > maxMb * 1024 * 1024
-    ? t.isMbLargeAtMostMb({ name: file.name, size: formatFixed(file.size / 1024 / 1024, 1), maxMb })
-    : null;
 
 function Picture({ photo, size }: { photo: Photo; size: 'small' | 'large' }) {
   const { settled } = useWorkspace('settled');
@@ -90,8 +85,7 @@ export function PhotoStrip({
     setProblems([]);
     for (const file of files) {
       const values = { about, printed: 'yes', ...(part ? { partId: part.id, caption: part.name } : {}) } as const;
-      const photo = { id: crypto.randomUUID(), takenAt: new Date().toISOString(), file, name: file.name, values };
-      const problem = tooLarge(file) ?? (await takePhoto(photo));
+      const problem = tooLarge(file) ?? (await takePhoto(photoOf(file, values)));
       if (problem) setProblems((old) => [...old, problem]);
     }
   };

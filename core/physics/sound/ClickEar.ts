@@ -1,5 +1,6 @@
-import { beatOf, fastestHz, slowestHz } from './beat';
-import { bandCentresHz, hopS, OnsetBands } from './OnsetBands';
+import { fastestHz, slowestHz } from './beat';
+import { hopS } from './OnsetBands';
+import { OnsetRow } from './OnsetRow';
 
 /** What is heard of a pump so far. */
 export interface Heard {
@@ -13,8 +14,7 @@ export interface Heard {
   /** when the last clicks were, s since it began to listen; the newest last */ times: readonly number[];
 }
 
-/** The row in which the beat is looked for, s; and how often, s. */
-const windowS = 10;
+/** How often the beat is looked for, s. */
 const lookEveryS = 0.5;
 /** Every so many looks the bands are weighed anew. */
 const weighEvery = 4;
@@ -29,6 +29,7 @@ const [followed, believed] = [0.1, 0.13];
 /** A row of noise of n hops repeats itself by chance about 1/√n; so many times that is no chance. */
 const byChance = 6;
 const keptTimes = 24;
+const mean = (all: readonly number[]): number => (all.length === 0 ? 0 : all.reduce((sum, one) => sum + one, 0) / all.length);
 
 /**
  * Counts the clicks of a dosing pump in a sound, as it comes in: onsets in several bands, each against its own usual level; the bands in which
@@ -36,14 +37,8 @@ const keptTimes = 24;
  * Pure: the same samples give the same count, however they are cut into blocks.
  */
 export class ClickEar {
-  private readonly onsets: OnsetBands;
-  private readonly row: Float64Array;
-  private readonly rows: Float64Array[];
-  private readonly weights: Float64Array;
+  private readonly row: OnsetRow;
   private looks = 0;
-  private resets = 0;
-  /** where this room began */ private begun = 0;
-  private hops = 0;
   private clicks = 0;
   private filled = 0;
   private pending = 0;
@@ -70,10 +65,7 @@ export class ClickEar {
    * @param hintHz the beat as a person has tapped it: only near it is one looked for
    */
   constructor(rateHz: number, hintHz: number | null = null) {
-    this.onsets = new OnsetBands(rateHz);
-    this.row = new Float64Array(Math.round(windowS / hopS));
-    this.rows = Array.from({ length: this.onsets.bands }, () => new Float64Array(this.row.length));
-    this.weights = new Float64Array(this.onsets.bands).fill(1);
+    this.row = new OnsetRow(rateHz);
     this.told = hintHz;
   }
 
@@ -87,71 +79,23 @@ export class ClickEar {
   push(samples: ArrayLike<number>): void {
     for (let i = 0; i < samples.length; i += 1) {
       const sample = samples[i] ?? 0;
-      if (this.onsets.take(Number.isFinite(sample) ? sample : 0)) this.hop();
+      if (this.row.take(Number.isFinite(sample) ? sample : 0, this.period === null)) this.hop();
     }
-  }
-
-  private at(hop: number): number {
-    return this.hops - hop > this.row.length || hop > this.hops
-      ? 0
-      : (this.row[((hop % this.row.length) + this.row.length) % this.row.length] ?? 0);
   }
 
   private hop(): void {
-    this.hops += 1;
-    const { above, resets } = this.onsets;
-    // What was heard of another room says nothing of this one.
-    if (resets !== this.resets && this.period === null) {
-      this.begun = this.hops;
-      this.row.fill(0);
-      this.rows.forEach((row) => row.fill(0));
-    }
-    this.resets = resets;
-    let [sum, weight] = [0, 0];
-    for (let b = 0; b < above.length; b += 1) {
-      const w = this.weights[b] ?? 0;
-      const own = this.rows[b];
-      if (own) own[this.hops % own.length] = above[b] ?? 0;
-      sum += w * Math.min(above[b] ?? 0, 12);
-      weight += w * w;
-    }
-    this.row[this.hops % this.row.length] = sum / Math.sqrt(weight || 1);
-    if (this.hops % Math.round(lookEveryS / hopS) === 0) this.look();
+    if (this.row.hops % Math.round(lookEveryS / hopS) === 0) this.look();
     if (this.period === null) this.waitForFirst();
     else this.follow();
   }
 
-  /** A row of onsets, oldest first: what is no onset says nothing of the beat, and one loud bang is not the whole of it. */
-  private onsetsOf(row: Float64Array): Float64Array {
-    const n = this.held();
-    const onsets = new Float64Array(n);
-    for (let i = 0; i < n; i += 1) {
-      const at = (this.hops - n + 1 + i) % this.row.length;
-      onsets[i] = Math.max(0, Math.min(8, row[at] ?? 0) - 1.2);
-    }
-    return onsets;
-  }
-
-  /** Bands in which a beat is heard well count, the others hardly. */
-  private weigh(): void {
-    const sure = this.rows.map((row) => beatOf(this.onsetsOf(row), hopS)?.sure ?? 0);
-    const most = Math.max(...sure);
-    if (most < followed) return;
-    for (let b = 0; b < sure.length; b += 1) this.weights[b] = Math.max(0.03, (sure[b] ?? 0) / most);
-  }
-
-  /** So many hops are held of this room. */
-  private held(): number {
-    return Math.min(this.hops - this.begun, this.row.length);
-  }
-
   private look(): void {
     this.looks += 1;
-    if (this.looks % weighEvery === 0) this.weigh();
-    const beat = beatOf(this.onsetsOf(this.row), hopS);
+    if (this.looks % weighEvery === 0) this.row.weigh();
+    const beat = this.row.beat();
     this.sure = beat?.sure ?? 0;
     // Of a short row chance makes a beat more easily.
-    const least = Math.max(followed, byChance / Math.sqrt(this.held()));
+    const least = Math.max(followed, byChance / Math.sqrt(this.row.held()));
     if (!beat || beat.sure < (this.period === null ? least : followed)) {
       if (this.sure < followed / 2) this.period = null;
       return;
@@ -169,44 +113,29 @@ export class ClickEar {
       return;
     }
     this.period += 0.3 * (period - this.period);
-    if (this.hops - this.last > (drownedMost + 1) * this.period) {
+    if (this.row.hops - this.last > (drownedMost + 1) * this.period) {
       this.lock(this.period, false);
     }
-  }
-
-  /** Where the last click must have been: all of the row laid over itself, a period each. */
-  private foldedLast(period: number): number {
-    const periods = Math.min(12, Math.floor(this.held() / period) - 1);
-    let [best, at] = [-1, 0];
-    for (let back = 0; back < period; back += 1) {
-      let sum = 0;
-      for (let k = 0; k < periods; k += 1) {
-        const hop = Math.round(this.hops - back - k * period);
-        // A click that is a hop early or late is one all the same.
-        sum += Math.min(6, Math.max(this.at(hop - 1), this.at(hop), this.at(hop + 1)));
-      }
-      if (sum > best) [best, at] = [sum, back];
-    }
-    return this.hops - at;
   }
 
   /** Finds the beat: what was heard of it before it was known is counted now, in place of what was only taken for clicks. */
   private lock(period: number, anew: boolean): void {
     this.pending = 0;
-    // A beat that was taken for twice or half of what it is has been counted so: it is counted again from where that began.
     // How high clicks stand is learned anew with each beat.
     if (anew) this.heights.length = 0;
-    if (anew && this.mark && this.hops - this.mark.hop < this.row.length * 0.8) {
+    // A beat that was taken for twice or half of what it is has been counted so: it is counted again from where that began.
+    if (anew && this.mark && this.row.hops - this.mark.hop < this.row.length * 0.8) {
       this.clicks = this.mark.clicks;
       this.filled = this.mark.filled;
       this.counted = this.mark.counted;
       this.loose = 0;
-    } else if (anew) this.mark = { hop: this.hops, clicks: this.clicks - this.loose, filled: this.filled, counted: this.counted };
-    const from = Math.max(this.counted, this.hops - this.row.length + 2);
-    const newest = this.foldedLast(period);
+    } else if (anew)
+      this.mark = { hop: this.row.hops, clicks: this.clicks - this.loose, filled: this.filled, counted: this.counted };
+    const from = Math.max(this.counted, this.row.hops - this.row.length + 2);
+    const newest = this.row.foldedLast(period);
     let [found, drowned] = [0, 0];
     for (let due = newest; due - from > 0.5 * period && drowned <= drownedMost; due -= period) {
-      if (this.best(due - late * period, due + late * period).height < this.threshold()) drowned += 1;
+      if (this.row.best(due - late * period, due + late * period).height < this.threshold()) drowned += 1;
       else {
         found += 1 + drowned;
         this.filled += drowned;
@@ -219,28 +148,22 @@ export class ClickEar {
     this.counted = Math.max(this.counted, this.last);
   }
 
-  private best(from: number, to: number): { hop: number; height: number } {
-    let found = { hop: Math.round(from), height: 0 };
-    for (let hop = Math.ceil(from); hop <= to; hop += 1) if (this.at(hop) > found.height) found = { hop, height: this.at(hop) };
-    return found;
-  }
-
   /** While there is no beat, only what stands far out is a click. */
   private waitForFirst(): void {
     const wait = Math.round(0.02 / hopS);
-    const hop = this.hops - wait;
-    if (hop < 8 || this.at(hop) < freshLeast || hop - this.last < 0.1 / hopS) return;
-    if (this.best(hop - wait, hop + wait).hop !== hop) return;
+    const hop = this.row.hops - wait;
+    if (hop < 8 || this.row.at(hop) < freshLeast || hop - this.last < 0.1 / hopS) return;
+    if (this.row.best(hop - wait, hop + wait).hop !== hop) return;
     this.loose += 1;
-    this.count(hop, this.at(hop));
+    this.count(hop, this.row.at(hop));
   }
 
   private follow(): void {
     const period = this.period ?? 1;
-    if (this.hops - this.last > (drownedMost + 2) * period) return;
-    if (this.hops < this.last + (1 + late) * period) return;
-    const due = this.best(this.last + (1 - late) * period, this.last + (1 + late) * period);
-    const between = this.best(this.last + 0.3 * period, this.last + (1 - late - 0.05) * period);
+    if (this.row.hops - this.last > (drownedMost + 2) * period) return;
+    if (this.row.hops < this.last + (1 + late) * period) return;
+    const due = this.row.best(this.last + (1 - late) * period, this.last + (1 + late) * period);
+    const between = this.row.best(this.last + 0.3 * period, this.last + (1 - late - 0.05) * period);
     if (between.height > 0.85 * this.usualHeight() && between.height > freshLeast) this.note(this.odd, 1);
     else this.note(this.odd, 0);
     // A click is the loudest thing of its period: where something else is, it was drowned.
@@ -286,35 +209,30 @@ export class ClickEar {
     this.note(this.times, hop * hopS);
   }
 
-  /** What is heard now. */
-  heard(): Heard {
-    const beats = this.period !== null && this.hops - this.last < 3.5 * this.period;
-    const hz = this.period !== null && beats ? 1 / (this.period * hopS) : null;
-    const mean = (all: readonly number[]) => (all.length === 0 ? 0 : all.reduce((sum, one) => sum + one, 0) / all.length);
+  /** What it makes of what it hears. @param beats whether a click came when it was due, or nearly */
+  private state(beats: boolean): Heard['state'] {
+    if (!beats) return this.row.hops * hopS - (this.times.at(-1) ?? -9) < 1.5 && this.times.length > 3 ? 'unsure' : 'silent';
+    // Something as loud between the clicks: that is no single pump.
+    if (this.odd.length >= 8 && mean(this.odd) > 0.3) return 'unsure';
     // Where clicks stand out well, one that is missing was not drowned: the pump left it out.
     const skips = this.sure > 0.55 && this.drowned.length >= 12 && mean(this.drowned) > 0.12;
     const wanders = this.sure > 0.3 && this.errors.length >= 8 && mean(this.errors) > 0.06;
-    const doubled = this.odd.length >= 8 && mean(this.odd) > 0.3;
-    const best = this.weights.reduce((at, w, b) => (w > (this.weights[at] ?? 0) ? b : at), 0);
-    const state = !beats
-      ? this.hops * hopS - (this.times.at(-1) ?? -9) < 1.5 && this.times.length > 3
-        ? 'unsure'
-        : 'silent'
-      : doubled
-        ? 'unsure'
-        : wanders || skips
-          ? 'irregular'
-          : this.sure < believed
-            ? 'unsure'
-            : 'beat';
+    if (skips || wanders) return 'irregular';
+    return this.sure < believed ? 'unsure' : 'beat';
+  }
+
+  /** What is heard now. */
+  heard(): Heard {
+    const beats = this.period !== null && this.row.hops - this.last < 3.5 * this.period;
+    const hz = this.period !== null && beats ? 1 / (this.period * hopS) : null;
     return {
       // Without a beat nobody knows whether it was a click.
       clicks: this.clicks - this.loose,
       filled: this.filled,
       hz,
       sure: this.sure,
-      state,
-      bandHz: bandCentresHz[best] ?? 0,
+      state: this.state(beats),
+      bandHz: this.row.bandHz,
       times: [...this.times],
     };
   }

@@ -2,6 +2,7 @@
 import { Alert, Button, LinearProgress } from '@mui/material';
 import { useRef, useState } from 'react';
 import { eye as t } from '../../texts/en/eye';
+import { Problems } from '../cells/Problems';
 import { LiveScreen } from '../LiveScreen';
 import { useEye } from './useEye';
 
@@ -57,11 +58,7 @@ export function CodeScreen({ onTake, onLeave }: { onTake: (text: string) => stri
           <Button onClick={() => setRound(round + 1)}>{t.again}</Button>
         </>
       )}
-      {problem && (
-        <p className="error-line" role="alert">
-          {problem}
-        </p>
-      )}
+      <Problems all={problem === '' ? [] : [problem]} />
     </LiveScreen>
   );
 }

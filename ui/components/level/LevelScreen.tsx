@@ -3,6 +3,7 @@ import { Alert, Box, Button, LinearProgress } from '@mui/material';
 import { useEffect, useState } from 'react';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { level as t } from '../../texts/en/level';
+import { Problems } from '../cells/Problems';
 import { LiveScreen } from '../LiveScreen';
 import { useTilt } from './useTilt';
 
@@ -81,11 +82,7 @@ export function LevelScreen({
           )}
         </>
       )}
-      {problem && (
-        <p className="error-line" role="alert">
-          {problem}
-        </p>
-      )}
+      <Problems all={problem === '' ? [] : [problem]} />
     </LiveScreen>
   );
 }

@@ -6,6 +6,7 @@ import { cardSchema } from '../../../core/build/unit/cardSchema';
 import {
   cardSources,
   families,
+  type CardFault,
   type CardFigure,
   type CardKey,
   type CardSource,
@@ -132,6 +133,8 @@ export function CardEditor({
     const { [key]: _old, ...others } = card.figures;
     change({ figures: figure ? { ...others, [key]: figure } : others });
   };
+  const setFault = (at: number, part: Partial<CardFault>) =>
+    change({ faults: card.faults.map((one, i) => (i === at ? { ...one, ...part } : one)) });
   const keep = async () => {
     // Checked here first, by the server's own schema: a slip is told by its name at once.
     const read = validate<UnitCard>(cardSchema(), JSON.parse(JSON.stringify(card)));
@@ -228,9 +231,7 @@ export function CardEditor({
               value={code}
               readOnly={!mayChange}
               field={{ maxLength: 20 }}
-              onChange={({ target }) =>
-                change({ faults: card.faults.map((one, k) => (k === i ? { ...one, code: target.value } : one)) })
-              }
+              onChange={({ target }) => setFault(i, { code: target.value })}
             />
             <CellInput
               look="text"
@@ -238,9 +239,7 @@ export function CardEditor({
               value={meaning}
               readOnly={!mayChange}
               field={{ maxLength: 200 }}
-              onChange={({ target }) =>
-                change({ faults: card.faults.map((one, k) => (k === i ? { ...one, meaning: target.value } : one)) })
-              }
+              onChange={({ target }) => setFault(i, { meaning: target.value })}
             />
             {mayChange && (
               <IconButton

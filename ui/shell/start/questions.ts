@@ -10,7 +10,7 @@ import {
   type PictureMark,
 } from '../../../core/drawing/start/pictures';
 import { bodyShapes, type BodyShapeId } from '../../../core/model/heat/bodyShapes';
-import { distances, heaterPlaces, type Answers, type Distance, type HeaterPlace } from '../../../core/usual/Answers';
+import { distances, heaterPlaces, type Answers } from '../../../core/usual/Answers';
 import { start as t } from '../../texts/en/start';
 
 export interface Option {
@@ -25,21 +25,30 @@ export interface Asked {
   options: readonly Option[];
 }
 
-const keys = <K extends string>(table: Readonly<Record<K, unknown>>) => Object.keys(table) as K[];
 const outputOf = (card: UnitCard): number => Number(card.figures['heater.claimedOutputKw']?.value ?? 2);
+
+/** A question whose answers stand in a table, each with its picture. */
+const among = <K extends keyof Answers, A extends Answers[K] & string>(
+  id: K,
+  question: string,
+  labels: Readonly<Record<A, string>>,
+  pictures: Readonly<Record<A, readonly PictureMark[]>>,
+): Asked => ({
+  id,
+  question,
+  options: (Object.keys(labels) as A[]).map((one) => ({
+    id: one,
+    label: labels[one],
+    marks: pictures[one],
+    pick: { [id]: one },
+  })),
+});
+const labelsOf = <K extends string>(table: Readonly<Record<K, { label: string }>>) =>
+  Object.fromEntries(Object.entries<{ label: string }>(table).map(([id, { label }]) => [id, label])) as Record<K, string>;
 
 /** The questions of a new build, in order; the last two stand on one page. */
 export const questions = (cards: readonly UnitCard[]): readonly Asked[] => [
-  {
-    id: 'shape',
-    question: t.whatIsItFittedInto,
-    options: keys<BodyShapeId>(bodyShapes).map((id) => ({
-      id,
-      label: bodyShapes[id].label,
-      marks: bodyPictures[id],
-      pick: { shape: id },
-    })),
-  },
+  among('shape', t.whatIsItFittedInto, labelsOf<BodyShapeId>(bodyShapes), bodyPictures),
   {
     id: 'card',
     question: t.whichHeater,
@@ -50,44 +59,8 @@ export const questions = (cards: readonly UnitCard[]): readonly Asked[] => [
       pick: { card },
     })),
   },
-  {
-    id: 'source',
-    question: t.whereDoesItsFuelComeFrom,
-    options: keys<SourceId>(sources).map((id) => ({
-      id,
-      label: sources[id].label,
-      marks: sourcePictures[id],
-      pick: { source: id },
-    })),
-  },
-  {
-    id: 'place',
-    question: t.whereWillItSit,
-    options: keys<HeaterPlace>(heaterPlaces).map((id) => ({
-      id,
-      label: heaterPlaces[id],
-      marks: heaterPictures[id],
-      pick: { place: id },
-    })),
-  },
-  {
-    id: 'tankAway',
-    question: t.howFarOffIsTheTank,
-    options: keys<Distance>(distances).map((id) => ({
-      id,
-      label: distances[id],
-      marks: tankPictures[id],
-      pick: { tankAway: id },
-    })),
-  },
-  {
-    id: 'batteryAway',
-    question: t.andTheBattery,
-    options: keys<Distance>(distances).map((id) => ({
-      id,
-      label: distances[id],
-      marks: batteryPictures[id],
-      pick: { batteryAway: id },
-    })),
-  },
+  among('source', t.whereDoesItsFuelComeFrom, labelsOf<SourceId>(sources), sourcePictures),
+  among('place', t.whereWillItSit, heaterPlaces, heaterPictures),
+  among('tankAway', t.howFarOffIsTheTank, distances, tankPictures),
+  among('batteryAway', t.andTheBattery, distances, batteryPictures),
 ];

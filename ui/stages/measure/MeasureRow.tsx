@@ -60,6 +60,7 @@ export function MeasureRow({ item, n }: { item: NextMeasurement; /** its number 
           {assumed ? t.assumedIs({ value: showFigure(path, assumed.value, units), range: range ?? '' }) : t.notKnown}
         </span>
         <p>{why}</p>
+        {assumed && <p className="soft">{t.because({ why: assumed.why })}</p>}
         {problem && (
           <p className="error-line" id={id} role="alert">
             {problem}

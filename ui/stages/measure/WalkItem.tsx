@@ -18,6 +18,7 @@ import { parseTyped } from '../../../core/units/parseTyped';
 import { FileButton } from '../../components/cells/FileButton';
 import { LevelKey } from '../../components/level/LevelKey';
 import { LiveScreen } from '../../components/LiveScreen';
+import { photoOf, tooLarge } from '../../components/photoOf';
 import { LevelMark } from '../../components/findings/LevelMark';
 import { StageLink } from '../../components/StageLink';
 import { useFindingText, useWorkspace } from '../../sync/useWorkspace';
@@ -54,28 +55,17 @@ function Verdict({ checks }: { checks: readonly string[] }) {
   );
 }
 
-/** The photograph of what was measured, kept with the build. */
-function PhotoKey({ name }: { name: string }) {
+/** The photograph of what was measured, kept with the build. @param onTold whether it was kept, or why not */
+function PhotoKey({ name, onTold }: { name: string; onTold: (said: string) => void }) {
   const { takePhoto } = useWorkspace('takePhoto');
-  const [kept, setKept] = useState('');
-  const take = async (files: readonly File[]) => {
-    const [file] = files;
-    if (!file) return;
-    const values = { about: 'other', caption: name.slice(0, 120), printed: 'no' } as const;
-    const photo = { id: crypto.randomUUID(), takenAt: new Date().toISOString(), file, name: file.name, values };
-    setKept((await takePhoto(photo)) ?? t.photographKept);
+  const take = async (file: File) => {
+    const photo = photoOf(file, { about: 'other', caption: name.slice(0, 120), printed: 'no' });
+    onTold(tooLarge(file) ?? (await takePhoto(photo)) ?? t.photographKept);
   };
   return (
-    <>
-      <FileButton name={t.photo} accept="image/*" camera onFiles={(files) => void take(files)}>
-        <Camera size={20} aria-hidden /> {t.photo}
-      </FileButton>
-      {kept && (
-        <span className="visually-hidden" role="status">
-          {kept}
-        </span>
-      )}
-    </>
+    <FileButton name={t.photo} accept="image/*" camera onFiles={([file]) => file && void take(file)}>
+      <Camera size={20} aria-hidden /> {t.photo}
+    </FileButton>
   );
 }
 
@@ -150,6 +140,7 @@ export function WalkItem({ item, title, count, share, onNext, onBack, onLater, o
   const [typed, setTyped] = useState('');
   const [unit, setUnit] = useState(field?.kind === 'number' ? (unitChoices(field.unit)[0] ?? '') : '');
   const [problem, setProblem] = useState('');
+  const [photoTold, setPhotoTold] = useState('');
   useEffect(() => () => setDraft('walk', []), [setDraft]);
   const slot = path ? slotNow(settled, path) : 'planned';
   const name = nameOf(item);
@@ -184,7 +175,7 @@ export function WalkItem({ item, title, count, share, onNext, onBack, onLater, o
         {t.cantReach}
       </Button>
       <Button onClick={onLater}>{t.later}</Button>
-      <PhotoKey name={name} />
+      <PhotoKey name={name} onTold={setPhotoTold} />
       {field?.kind === 'number' && now.value !== null ? (
         <Button variant="contained" className="walk-next" disabled={!mayWork} onClick={() => keep(now.value ?? '')}>
           {t.takeAndNext({ value: path ? showFigure(path, now.value, units) : '' })}
@@ -239,6 +230,7 @@ export function WalkItem({ item, title, count, share, onNext, onBack, onLater, o
               <p className="soft walk-usual">
                 {typed !== '' && `${t.assumedOnly({ value: showFigure(path, item.assumed.value, units) })}, `}
                 {t.usualRange({ range })}
+                {`. ${t.because({ why: item.assumed.why })}`}
               </p>
             )}
           </>
@@ -246,6 +238,7 @@ export function WalkItem({ item, title, count, share, onNext, onBack, onLater, o
         <p className="error-line" role="alert">
           {problem}
         </p>
+        {photoTold && <p role="status">{photoTold}</p>}
         {path && isLevelled(path) && <LevelKey path={path} onTaken={onNext} />}
         {path && <Verdict checks={item.checks} />}
       </div>

@@ -37,7 +37,12 @@ export function WalkSection() {
     <>
       <p className="soft">{t.walkIntro}</p>
       <div className="walk-keys">
-        <ToggleButtonGroup exclusive value={all} onChange={(_event, value: boolean | null) => value !== null && setAll(value)}>
+        <ToggleButtonGroup
+          aria-label={t.howMuch}
+          exclusive
+          value={all}
+          onChange={(_event, value: boolean | null) => value !== null && setAll(value)}
+        >
           <ToggleButton value={false}>{t.onlyNext({ step: holdPoints[next] })}</ToggleButton>
           <ToggleButton value>{t.everything}</ToggleButton>
         </ToggleButtonGroup>
