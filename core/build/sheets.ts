@@ -171,6 +171,8 @@ export const sheets = {
   line: {
     strokeMs: number({ label: 'Pump’s stroke lasts', unit: 'ms', min: 10, max: 300, decimals: 0, part: 'pump', given: true, optional: true, later: true, hint: '40 to 100 ms are taken where nobody has measured it' }),
     pumpMount: choice({ label: 'Pump hangs', options: { rubber: 'in its rubber, on a bracket', tie: 'by a cable tie', hard: 'bolted hard', loose: 'loose' }, part: 'pump' }),
+    clipsApartMm: number({ label: 'Clips stand apart', unit: 'mm', min: 20, max: 5000, decimals: 0, part: 'line', optional: true, later: true, words: ['clips', 'clip spacing'], hint: 'where they stand farthest; counts until the line is entered piece by piece' }),
+    passes: choice({ label: 'On its way the line passes', options: { clear: 'nothing that could hurt it', hot: 'the exhaust or another hot part, with no heat sleeve', brake: 'a brake pipe that it is tied to', kinked: 'a kink', sharp: 'a bare sharp edge' }, part: 'line', optional: true, later: true, hint: 'the worst of it; counts until the line is entered piece by piece' }),
     stockM: number({ label: 'Line is sold by', unit: 'm', min: 0.5, max: 100, decimals: 1, part: 'line', given: true, optional: true, hint: '5 m where nothing is given' }),
     kitLineM: number({ label: 'Line in the kit', unit: 'm', min: 0, max: 100, decimals: 2, part: 'line', given: true, optional: true }),
     kitConduitM: number({ label: 'Conduit in the kit', unit: 'm', min: 0, max: 100, decimals: 2, part: 'line', given: true, optional: true }),

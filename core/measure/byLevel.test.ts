@@ -39,6 +39,6 @@ it('says nothing where an angle alone does not tell', () => {
   expect(byLevel(unknown, 'air.exhaustFallMm', -6)).toBeNull();
 });
 it('knows which figures it can give', () => {
-  // Which side of a heater is up no angle tells: flat and on its side look alike to it.
+  // How a heater lies one angle does not tell: it takes two (lieOf).
   expect([isLevelled('fuel.pumpAngleDeg'), isLevelled('siting.heaterLies')]).toEqual([true, false]);
 });

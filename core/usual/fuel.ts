@@ -143,6 +143,8 @@ export function usualFuel(answers: Answers): Usual {
     ...mostly('fuel.pumpDirection', 'withFlow', ['withFlow', 'againstFlow'], 'as its arrow shows'),
     ...about('fuel.pumpAngleDeg', 25, 0, 60, 'outlet up; flat is met, and wrong'),
     ...about('fuel.pumpAboveTankFloorMm', 80, -200, 500, 'near the tank, as low as its bracket allows'),
+    ...about('line.clipsApartMm', 500, 200, 1500, 'every 300 to 500 mm is good work; a metre and more is met'),
+    ...mostly('line.passes', 'clear', ['clear', 'hot', 'brake', 'sharp'], 'as it ought to run'),
     ...mostly('line.pumpMount', 'rubber', ['rubber', 'tie', 'hard'], 'a kit brings its rubber; a tie is met'),
     ...about(
       'fuel.heaterAboveTankFloorMm',

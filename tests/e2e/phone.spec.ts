@@ -47,6 +47,22 @@ test('the phone laid on the pump gives its angle: held still it is taken with on
   await context.close();
 });
 
+test('the phone on the heater’s top tells that it lies on its side; where its inlet is, a person says', async ({ browser }) => {
+  const context = await browser.newContext(asPhone);
+  const page = await context.newPage();
+  const sensor = await context.newCDPSession(page);
+  await signIn(page, 'bram');
+  const id = await copyOf(page.request, 3);
+  await open(page, `/builds/${id}/siting/floor`);
+  await sensor.send('DeviceOrientation.setDeviceOrientationOverride', { alpha: 0, beta: 0, gamma: 88 });
+  await page.getByRole('button', { name: 'See with this phone how the heater lies' }).tap();
+  await expect(page.getByText('On its side', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'on its side, inlet or plug below' }).tap();
+  await settled(page);
+  await expectInLedger(page, /The heater lies: on its side, inlet or plug below/);
+  await context.close();
+});
+
 test('a device that tells no angle says so and what to take instead; nothing is entered', async ({ browser }) => {
   const context = await browser.newContext(asPhone);
   const page = await context.newPage();

@@ -5,7 +5,10 @@ import { count, mm, name, names } from '../../wording/Value';
 import { defineCheck } from '../Check';
 import { trade } from '../sources';
 
-const drawLine = 'enter the line segment by segment';
+const cutLoose = 'Cut it loose now, look at the brake pipe, and give the line clips of its own.';
+const sleeveIt = 'Move it away, or sleeve it against heat.';
+const cutOut = 'Cut the kink out; a wider bend needs more line.';
+const sheathe = 'A grommet or conduit there.';
 const spoken = (all: readonly string[]) => all.map((one) => `“${one}”`).join(', ');
 
 /** Where the line runs, and what holds it. */
@@ -21,13 +24,23 @@ export const routeChecks = [
     messages: {
       none: '{segment} has no clip on {length}; they stand at most {max} apart.',
       few: '{segment} has {n} {n|clip|clips} on {length}: {apart} apart, at most {max}.',
+      wide: 'Clips stand {apart} apart; at most {max} is wanted.',
+      close: 'Clips stand {apart} apart, at most {max} is wanted.',
       hold: '{n} {n|clip holds|clips hold} the line, nowhere more than {max} apart.',
     },
-    remedies: { none: 'Put {needed} on it, evenly.', few: 'Put {needed} on it, evenly.' },
+    remedies: {
+      none: 'Put {needed} on it, evenly.',
+      few: 'Put {needed} on it, evenly.',
+      wide: 'Put clips between, so that they stand at most {max} apart.',
+    },
     assess(read, say) {
       const rows = inOrder(read.rows('segments'));
-      if (rows.length === 0) return read.missing(...toDo(drawLine));
       const maxMm = read.limit('clipSpacingMaxMm').value;
+      if (rows.length === 0) {
+        const { apartMm } = read.all({ apartMm: 'line.clipsApartMm' });
+        const values = { apart: mm(apartMm), max: mm(maxMm) };
+        return apartMm > maxMm ? say.fix('wide', values) : say.sound('close', values);
+      }
       const apart = rows.flatMap((row, i) =>
         row.lengthM === undefined || row.clips === undefined
           ? []
@@ -76,6 +89,10 @@ export const routeChecks = [
       hot: '{segments} {n|passes|pass} the exhaust or another hot part without a heat sleeve.',
       kinked: '{segments} {n|goes|go} through a kink.',
       sharp: '{segments} {n|lies|lie} bare over a sharp edge.',
+      lineBrake: 'The line is tied to a brake pipe: it wears the brake pipe through.',
+      lineHot: 'The line passes the exhaust or another hot part without a heat sleeve.',
+      lineKinked: 'The line goes through a kink.',
+      lineSharp: 'The line lies bare over a sharp edge.',
       highLoop: 'The line has a high loop after {segment}: it falls {falls}, and in so wide a bore gas stays there.',
       falling: 'The line has a falling segment, {segment}: it falls {falls}, and in so wide a bore gas stays there.',
       highLoopCarried: 'The line has a high loop after {segment}: it falls {falls}; this bore carries its bubbles over.',
@@ -83,10 +100,14 @@ export const routeChecks = [
       clear: 'The line runs clear of heat, edges and brake pipes, and rises to the heater.',
     },
     remedies: {
-      brake: 'Cut it loose now, look at the brake pipe, and give the line clips of its own.',
-      hot: 'Move it away, or sleeve it against heat.',
-      kinked: 'Cut the kink out; a wider bend needs more line.',
-      sharp: 'A grommet or conduit there.',
+      brake: cutLoose,
+      hot: sleeveIt,
+      kinked: cutOut,
+      sharp: sheathe,
+      lineBrake: cutLoose,
+      lineHot: sleeveIt,
+      lineKinked: cutOut,
+      lineSharp: sheathe,
       highLoop: 'Lower the top, or run the line rising to the heater.',
       falling: 'Lower the top, or run the line rising to the heater.',
       highLoopCarried: 'Let it rise steadily if there is a way.',
@@ -110,7 +131,13 @@ export const routeChecks = [
       if (hot[0]) return say.fix('hot', told(hot));
       if (kinked[0]) return say.fix('kinked', told(kinked));
       if (cut[0]) return say.fix('sharp', told(cut));
-      if (rows.length === 0) return read.missing(...toDo(drawLine));
+      if (rows.length === 0) {
+        const { passes } = read.all({ passes: 'line.passes' });
+        if (passes === 'brake') return say.stop('lineBrake');
+        if (passes === 'hot') return say.fix('lineHot');
+        if (passes === 'kinked') return say.fix('lineKinked');
+        if (passes === 'sharp') return say.fix('lineSharp');
+      }
       const lacking = named.filter(({ near }) => near === undefined);
       if (lacking.length > 0) return read.missing(...toDo(`enter what ${spoken(lacking.map((row) => row.name))} passes`));
       const loop = gasTraps(routeOf(read), read.derived('fuel.bubbleBoreMm')).sort((a, b) => b.fallsMm - a.fallsMm)[0];

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { edgeElevationDeg, upOf } from './edgeElevationDeg';
+import { leanMaxDeg, lieOf } from './lieOf';
 import { readSteady, stillMs, type AngleReading } from './readSteady';
 
 type Vector = readonly [number, number, number];
@@ -26,6 +27,7 @@ test('an edge rises as its end does in the world, however the device is turned a
       for (const [edge, along] of [
         ['long', [0, 1, 0]],
         ['short', [1, 0, 0]],
+        ['face', [0, 0, 1]],
       ] as const) {
         const [, , high] = inWorld(alpha, betaDeg, gammaDeg, along);
         expect(Math.sin((edgeElevationDeg({ betaDeg, gammaDeg }, edge) * Math.PI) / 180)).toBeCloseTo(high, 9);
@@ -75,5 +77,40 @@ describe('whether a thing lies still', () => {
   test('a sensor that fell silent tells nothing', () => {
     expect(readSteady(row(quiet), 2900 + stillMs + 1)).toBeNull();
     expect(readSteady([], 0)).toBeNull();
+  });
+});
+
+describe('how a heater lies by a phone on its top', () => {
+  /** Which way the heater's top looks and which way its length runs, in the world, once it was turned about its own length and then tipped up. */
+  const lieAfter = (rollDeg: number, tipDeg: number) => {
+    const [, , face] = turned('x', tipDeg, turned('y', rollDeg, [0, 0, 1]));
+    const [, , along] = turned('x', tipDeg, turned('y', rollDeg, [0, 1, 0]));
+    const deg = (sine: number) => (Math.asin(Math.max(-1, Math.min(1, sine))) * 180) / Math.PI;
+    return lieOf(deg(face), deg(along));
+  };
+  // By hand: not turned, on either side, over, tipped on either end, and half-way between.
+  test.each([
+    [0, 0, 'flat'],
+    [90, 0, 'side'],
+    [-90, 0, 'side'],
+    [180, 0, 'upsideDown'],
+    [0, 90, 'onEnd'],
+    [0, -90, 'onEnd'],
+    [45, 0, 'leans'],
+    [0, 45, 'leans'],
+  ] as const)('rolled by %d° and tipped by %d° it is: %s', (roll, tip, lie) => {
+    expect(lieAfter(roll, tip)).toBe(lie);
+  });
+  test('within the lean that is allowed a right lie stays one, and beyond it is none', () => {
+    const small = fc.double({ min: -leanMaxDeg + 0.1, max: leanMaxDeg - 0.1, noNaN: true });
+    fc.assert(
+      fc.property(fc.constantFrom([0, 'flat'], [90, 'side'], [180, 'upsideDown']), small, ([roll, lie], off) => {
+        expect(lieAfter(Number(roll) + off, 0)).toBe(lie);
+        expect(lieAfter(Number(roll) + Math.sign(off) * (leanMaxDeg + 1), 0)).toBe('leans');
+      }),
+    );
+  });
+  test('an angle that can’t be is refused', () => {
+    expect(() => lieOf(91, 0)).toThrow(/elevation of the face is 91 deg/);
   });
 });

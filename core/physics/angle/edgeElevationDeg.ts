@@ -5,8 +5,12 @@ export interface Turn {
   /** −180 to 180 */ betaDeg: number;
   /** −90 to 90 */ gammaDeg: number;
 }
-/** Edges that are laid along something: the long one from the bottom to the top of the screen, the short one from its left to its right. */
-export type Edge = 'long' | 'short';
+/**
+ * What of the device is laid along something: its long edge from the bottom to the top of the screen, its short one from left to right,
+ * or its face, which looks out of the screen.
+ */
+export type Edge = 'long' | 'short' | 'face';
+const axisOf = { long: 'y', short: 'x', face: 'z' } as const;
 
 const rad = (deg: number): number => (deg * Math.PI) / 180;
 
@@ -24,11 +28,10 @@ export function upOf({ betaDeg, gammaDeg }: Turn): { x: number; y: number; z: nu
 
 /**
  * By how much an edge of the device rises above the horizontal, towards the top of its screen or towards its right, degrees from −90 to 90;
- * the same whether the device lies on its back, on its face or stands on its edge.
+ * the same whether the device lies on its back, on its face or stands on its edge. Its face looks up at 90 and down at −90.
  * @throws RangeError for angles out of range
  * @example Math.round(edgeElevationDeg({ betaDeg: 25, gammaDeg: 0 }, 'long')) // 25
  */
 export function edgeElevationDeg(turn: Turn, edge: Edge): number {
-  const up = upOf(turn);
-  return (Math.asin(Math.max(-1, Math.min(1, edge === 'long' ? up.y : up.x))) * 180) / Math.PI;
+  return (Math.asin(Math.max(-1, Math.min(1, upOf(turn)[axisOf[edge]]))) * 180) / Math.PI;
 }

@@ -3,6 +3,7 @@ import userEvent from '@testing-library/user-event';
 import { showIn } from '../../../tests/showIn';
 import { soundBuild } from '../../../tests/soundBuild';
 import { LevelScreen } from './LevelScreen';
+import { LieScreen } from './LieScreen';
 
 /** What the sensor of a phone tells: turned by so much about its short edge. */
 const turn = (beta: number | null, gamma: number | null = 0) =>
@@ -51,4 +52,25 @@ test('a sensor that tells nothing is no level: it is said, and no key takes anyt
   await wait(2900);
   expect(screen.getByRole('alert').textContent).toMatch(/^This device tells no angle\. Measure it with a protractor/);
   expect(screen.getByRole('button', { name: 'No angle yet' })).toHaveProperty('disabled', true);
+});
+
+const showLie = () => {
+  const taken: string[] = [];
+  showIn(soundBuild(), <LieScreen onTake={(lies) => (taken.push(lies), [])} onLeave={() => taken.push('left')} />);
+  return taken;
+};
+test('on its side the heater’s inlet decides, and that a person says', async () => {
+  const taken = showLie();
+  turn(0, 88);
+  await wait(250);
+  expect(screen.getByText('On its side')).toBeTruthy();
+  await userEvent.click(screen.getByRole('button', { name: 'on its side, inlet or plug below' }));
+  expect(taken).toEqual(['sideDown', 'left']);
+});
+test('a heater that leans can’t be taken as any lie', async () => {
+  showLie();
+  turn(45);
+  await wait(250);
+  expect(screen.getByText('It leans')).toBeTruthy();
+  expect(screen.getByRole('button', { name: 'Nothing to take yet' })).toHaveProperty('disabled', true);
 });

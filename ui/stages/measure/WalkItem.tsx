@@ -17,9 +17,11 @@ import { nameOf, rangeText } from '../../../core/measure/whyText';
 import { parseTyped } from '../../../core/units/parseTyped';
 import { FileButton } from '../../components/cells/FileButton';
 import { LevelKey } from '../../components/level/LevelKey';
+import { LieKey } from '../../components/level/LieKey';
 import { LiveScreen } from '../../components/LiveScreen';
 import { photoOf, tooLarge } from '../../components/photoOf';
 import { LevelMark } from '../../components/findings/LevelMark';
+import { VoiceKey } from '../../components/voice/VoiceKey';
 import { StageLink } from '../../components/StageLink';
 import { useFindingText, useWorkspace } from '../../sync/useWorkspace';
 import { measure as t } from '../../texts/en/measure';
@@ -72,19 +74,18 @@ function PhotoKey({ name, onTold }: { name: string; onTold: (said: string) => vo
 function NumberEntry({
   path,
   unit,
+  typed,
   onValue,
 }: {
   path: FigurePath;
   unit: string;
+  typed: string;
   onValue: (typed: string, unit: string) => void;
 }) {
-  const [typed, setTyped] = useState('');
   const field = fieldAt(path);
   const choices = field.kind === 'number' ? unitChoices(field.unit) : [];
   const press = (key: string) => {
-    const next = pressKey(typed, key);
-    setTyped(next);
-    onValue(next, unit);
+    onValue(pressKey(typed, key), unit);
   };
   if (field.kind !== 'number') return null;
   const turn = () => onValue(typed, choices[(choices.indexOf(unit) + 1) % choices.length] ?? unit);
@@ -239,10 +240,14 @@ export function WalkItem({ item, title, count, share, onNext, onBack, onLater, o
           {problem}
         </p>
         {photoTold && <p role="status">{photoTold}</p>}
+        {path && field?.kind === 'number' && (
+          <VoiceKey units={unitChoices(field.unit)} onFigure={(said, inUnit) => type(said, inUnit ?? unit)} />
+        )}
         {path && isLevelled(path) && <LevelKey path={path} onTaken={onNext} />}
+        {path === 'siting.heaterLies' && <LieKey onTaken={onNext} />}
         {path && <Verdict checks={item.checks} />}
       </div>
-      {path && field?.kind === 'number' && <NumberEntry path={path} unit={unit} onValue={type} />}
+      {path && field?.kind === 'number' && <NumberEntry path={path} unit={unit} typed={typed} onValue={type} />}
       {path && field?.kind === 'choice' && (
         <div className="walk-options">
           {Object.entries(field.options).map(([id, label]) => (

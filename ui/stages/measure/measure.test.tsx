@@ -123,3 +123,51 @@ describe('what is assumed looks assumed', () => {
     expect(screen.getAllByText('SOUND, IF AS ASSUMED').length).toBeGreaterThan(5);
   });
 });
+
+describe('a figure by voice', () => {
+  /** A browser that understands speech by itself, and understands this. */
+  function speaks(said: string) {
+    class Fake {
+      static available = () => Promise.resolve('available');
+      processLocally = false;
+      onresult: ((event: unknown) => void) | null = null;
+      onend: (() => void) | null = null;
+      start() {
+        queueMicrotask(() => {
+          if (this.processLocally && said !== '') this.onresult?.({ results: [[{ transcript: said }]] });
+          this.onend?.();
+        });
+      }
+      abort() {}
+    }
+    Object.assign(window, { SpeechRecognition: Fake });
+  }
+  afterEach(() => Reflect.deleteProperty(window, 'SpeechRecognition'));
+  const sayIt = async () => userEvent.click(await screen.findByRole('button', { name: 'Say it' }));
+
+  it('what was said stands as if it were typed, in the unit that was said', async () => {
+    speaks('two hundred and forty millimetres');
+    const { went, sent } = showItem('fuel.suctionLengthM');
+    await sayIt();
+    await press('Keep 0.24 m');
+    expect(went).toEqual(['next']);
+    expect(sent()).toMatchObject([{ changes: [{ path: 'fuel.suctionLengthM', to: 0.24 }] }]);
+  });
+  it.each([
+    ['about ten', /Understood “about ten”, which is no figure/],
+    ['ten volts', /Understood “ten volts”; this figure is taken in m, mm, ft/],
+    ['', /Nothing was understood/],
+  ])('of “%s” nothing is taken, and it is said', async (said, told) => {
+    speaks(said);
+    showItem('fuel.suctionLengthM');
+    await sayIt();
+    expect(await screen.findByText(told)).toBeTruthy();
+    expect(screen.queryByRole('button', { name: /^Keep/ })).toBeNull();
+  });
+  it('there is no key where the browser would send what is said elsewhere', async () => {
+    Object.assign(window, { SpeechRecognition: Object.assign(class {}, { available: () => Promise.resolve('downloadable') }) });
+    showItem('fuel.suctionLengthM');
+    await Promise.resolve();
+    expect(screen.queryByRole('button', { name: 'Say it' })).toBeNull();
+  });
+});

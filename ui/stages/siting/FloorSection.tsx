@@ -5,6 +5,7 @@ import { rowsOf } from '../../../core/build/lists';
 import { valueAt, type FigurePath } from '../../../core/build/sheets';
 import { FigureTable } from '../../components/cells/FigureTable';
 import { Fold } from '../../components/lists/Fold';
+import { LieKey } from '../../components/level/LieKey';
 import { RowList } from '../../components/lists/RowList';
 import { ReleaseButton } from '../../components/ReleaseButton';
 import { useRowCount } from '../../components/useRowCount';
@@ -30,6 +31,7 @@ export function FloorSection() {
             <>
               <PlaceSearch />
               <FigureTable paths={listed(figures['The heater’s place'])} caption={t.theHeatersPlace} />
+              <LieKey />
               <ReleaseButton holdPoint="cutting" label={t.readyToCut} />
               <Fold
                 title={t.floorAndHeaterMeasured}

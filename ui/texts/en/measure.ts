@@ -42,5 +42,10 @@ export const measure = room('measure', {
   toNextPlace: params('On: {place}'),
   backToPlaces: 'Back to the places',
   photographKept: 'Photograph kept.',
+  sayIt: 'Say it',
+  listening: 'Listening; say the figure',
+  notAFigure: params('Understood “{said}”, which is no figure. Say it again, or type it.'),
+  notThatUnit: params('Understood “{said}”; this figure is taken in {units}.'),
+  nothingUnderstood: 'Nothing was understood. Say it again, or type it.',
   openList: 'Open its list',
 });

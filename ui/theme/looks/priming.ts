@@ -8,6 +8,9 @@ export const priming = `
   .live-body { flex: 1; overflow-y: auto; padding: 0 14px; display: flex; flex-direction: column; gap: 10px; }
   .live-foot { padding: 10px 12px 14px; }
   .live .run-strip svg { width: 100%; height: auto; }
+  .lie-word { font-size: 3rem; margin: 12px 0; }
+  .lie-keys { display: grid; gap: 8px; }
+  .lie-keys .MuiButton-root { min-height: 76px; font-size: 1.2rem; }
   .live .prime-go { min-height: 132px; }
   .over-all.over-all { display: flex; flex-direction: column; min-height: 100%; }
   .over-all .dialog-keys { order: 9; margin-top: auto; position: sticky; bottom: 0; background: var(--sheet); padding: 10px 0; }
