@@ -1,12 +1,12 @@
 'use client';
 import { Button, IconButton, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
 import { useState } from 'react';
+import { columnsOf, lists } from '../../../core/build/lists';
 import { cardBounds, cardKeys } from '../../../core/build/unit/cardKeys';
 import { cardSchema } from '../../../core/build/unit/cardSchema';
 import {
   cardSources,
   families,
-  type CardFault,
   type CardFigure,
   type CardKey,
   type CardSource,
@@ -19,12 +19,30 @@ import { Problems } from '../../components/cells/Problems';
 import { Field } from '../../components/forms/Field';
 import { saveAs } from '../../components/lists/saveAs';
 import { cards as t } from '../../texts/en/cards';
+import { CardRows, type CardColumn } from './CardRows';
+import { numeric } from './numeric';
 
 /** Without these much of a build can't be worked out. */
 const wanted: readonly CardKey[] = ['heater.strokeVolumeMl', 'heater.pumpMinHz', 'heater.pumpMaxHz', 'heater.supplyV'];
 const fileName = ({ name }: UnitCard) => `unit-card-${name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}`;
-/** A number as typed; what is none stays text, and is refused with its name. */
-const numeric = (text: string): number | string => (text.trim() === '' || !Number.isFinite(Number(text)) ? text : Number(text));
+const faultColumns: readonly CardColumn[] = [
+  { key: 'code', label: t.code, kind: 'text', max: 20 },
+  { key: 'meaning', label: t.meaning, kind: 'text', max: 200 },
+];
+const stepColumns: readonly CardColumn[] = [
+  { key: 'event', label: t.event, kind: 'text', max: 60 },
+  { key: 'fromS', label: t.begins, kind: 'number', unit: t.secondsAfter },
+  { key: 'toS', label: t.ends, kind: 'number', unit: t.secondsAfter },
+];
+const holeColumns = Object.entries(columnsOf('holes')).flatMap(([key, column]): CardColumn[] =>
+  column.kind === 'number'
+    ? [{ key, label: column.label, kind: 'number', unit: column.unit }]
+    : column.kind === 'choice'
+      ? [{ key, label: column.label, kind: 'choice', options: column.options }]
+      : column.kind === 'text'
+        ? [{ key, label: column.label, kind: 'text', max: column.max }]
+        : [],
+);
 
 function FigureRow({
   of: key,
@@ -133,8 +151,6 @@ export function CardEditor({
     const { [key]: _old, ...others } = card.figures;
     change({ figures: figure ? { ...others, [key]: figure } : others });
   };
-  const setFault = (at: number, part: Partial<CardFault>) =>
-    change({ faults: card.faults.map((one, i) => (i === at ? { ...one, ...part } : one)) });
   const keep = async () => {
     // Checked here first, by the server's own schema: a slip is told by its name at once.
     const read = validate<UnitCard>(cardSchema(), JSON.parse(JSON.stringify(card)));
@@ -221,50 +237,33 @@ export function CardEditor({
           <Options of={Object.fromEntries(free.map((key) => [key, cardBounds(key).label]))} empty={t.add} />
         </CellPick>
       )}
-      <h3>{t.faults}</h3>
-      <ul className="plain">
-        {card.faults.map(({ code, meaning }, i) => (
-          <li key={i} className="card-fault">
-            <CellInput
-              look="text"
-              name={t.codeOf({ n: i + 1 })}
-              value={code}
-              readOnly={!mayChange}
-              field={{ maxLength: 20 }}
-              onChange={({ target }) => setFault(i, { code: target.value })}
-            />
-            <CellInput
-              look="text"
-              name={t.meaningOf({ n: i + 1 })}
-              value={meaning}
-              readOnly={!mayChange}
-              field={{ maxLength: 200 }}
-              onChange={({ target }) => setFault(i, { meaning: target.value })}
-            />
-            {mayChange && (
-              <IconButton
-                aria-label={t.removeFault({ code })}
-                onClick={() => change({ faults: card.faults.filter((_, k) => k !== i) })}
-              >
-                ×
-              </IconButton>
-            )}
-          </li>
-        ))}
-      </ul>
-      {mayChange && <Button onClick={() => change({ faults: [...card.faults, { code: '', meaning: '' }] })}>{t.addFault}</Button>}
-      <h3>{t.course}</h3>
-      <ul className="plain">
-        {card.course.map(({ event, fromS, toS }) => (
-          <li key={event}>{t.step({ event, from: fromS, to: toS })}</li>
-        ))}
-      </ul>
-      {card.holes.length > 0 && (
-        <>
-          <h3>{t.holes}</h3>
-          <p>{t.holesHold({ n: card.holes.length })}</p>
-        </>
-      )}
+      <CardRows
+        title={t.faults}
+        one={t.fault}
+        columns={faultColumns}
+        rows={card.faults}
+        fresh={{ code: '', meaning: '' }}
+        mayChange={mayChange}
+        onChange={(faults) => change({ faults })}
+      />
+      <CardRows
+        title={t.course}
+        one={t.stepOne}
+        columns={stepColumns}
+        rows={card.course}
+        fresh={{ event: '', fromS: 0, toS: 0 }}
+        mayChange={mayChange}
+        onChange={(course) => change({ course })}
+      />
+      <CardRows
+        title={t.holes}
+        one={lists.holes.one}
+        columns={holeColumns}
+        rows={card.holes}
+        fresh={{}}
+        mayChange={mayChange}
+        onChange={(holes) => change({ holes })}
+      />
     </section>
   );
 }

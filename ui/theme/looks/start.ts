@@ -40,7 +40,9 @@ export const start = `
   .card-row .MuiButton-root { margin-right: 10px; }
   .card-figures { overflow-x: auto; }
   .card-figures .MuiTableCell-root { padding: 3px 5px; min-width: 84px; }
-  .card-fault { display: grid; grid-template-columns: 110px minmax(0, 1fr) 44px; gap: 5px; padding: 3px 0; }
+  .card-line { display: flex; flex-wrap: wrap; align-items: end; gap: 5px; padding: 5px 0; border-top: ${hair}; }
+  .card-line label { display: block; flex: 1 1 110px; }
+  .card-line .card-text { flex-basis: 170px; }
   .card-editor .MuiFormControl-root { margin-bottom: 8px; }
   .start-empty { border: ${brokenEdge}; border-radius: ${radius}; padding: 26px 20px; }
   @media ${column} { .start, .start.cards { grid-template-columns: minmax(0, 1fr); } }
