@@ -5,6 +5,7 @@ declare module 'psychrolib' {
     SetUnitSystem(system: number): void;
     GetStandardAtmPressure(altitudeM: number): number;
     GetStandardAtmTemperature(altitudeM: number): number;
+    GetSatVapPres(dryBulbC: number): number;
     GetDryAirDensity(dryBulbC: number, pressurePa: number): number;
   };
   export default psychrolib;

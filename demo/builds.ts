@@ -60,6 +60,28 @@ const dosed = (ml: number): NonNullable<DemoLists['doseTests']> => [ml, ml * 1.0
 const air = {
   'air.intakeFrom': 'outside', 'air.intakeLengthM': 0.55, 'air.intakeFallMm': 70, 'air.endsApartMm': 900, 'air.endsFacing': 'opposite', 'air.exhaustLengthM': 0.85, 'air.exhaustFallMm': 110, 'air.exhaustPastOutlineMm': 35, 'air.exhaustLowPoint': 'fallsAll', 'air.mufflerHole': 'lowest',
 } as const satisfies Values;
+/** What is said of the ends and of the pipes as a whole. */
+const pipes = {
+  'ends.exhaustPoints': 'away', 'ends.exhaustOpeningMm': 1200, 'ends.exhaustHighMm': 320, 'ends.intakePoints': 'down', 'ends.intakeBlocked': 'nothing', 'pipes.exhaustBoreMm': 24, 'pipes.exhaustBendsDeg': 180, 'pipes.intakeBoreMm': 25, 'pipes.intakeBendsDeg': 90, 'pipes.cover': 'bare', 'pipes.near': 'cable', 'pipes.nearMm': 120, 'pipes.through': 'turret', 'pipes.gapMm': 37, 'pipes.supportsApartMm': 400, 'pipes.burnerJoint': 'band', 'pipes.reach': 'no', 'pipes.silencer': 'clean',
+} as const satisfies Values;
+/** Openings, and what stands near the ends of the pipes; the exhaust out at the right, the intake below the floor. */
+const outside: NonNullable<DemoLists['outside']> = [
+  { name: 'side window', kind: 'window', xMm: 420, yMm: 1740, lengthMm: 620, widthMm: 40, heightMm: 1250 },
+  { name: 'sliding door', kind: 'door', xMm: 2450, yMm: 1740, lengthMm: 700, widthMm: 40, heightMm: 400 },
+  { name: 'left window', kind: 'window', xMm: 900, yMm: -40, lengthMm: 800, widthMm: 40, heightMm: 1250 },
+  { name: 'low vent', kind: 'vent', xMm: 2700, yMm: -40, lengthMm: 200, widthMm: 40, heightMm: 380 },
+  { name: 'rear tyre', kind: 'tyre', xMm: 2080, yMm: 1500, lengthMm: 660, widthMm: 215, heightMm: 0 },
+];
+const ends = {
+  'ends.exhaustXMm': 1480, 'ends.exhaustYMm': 1815, 'ends.intakeXMm': 1060, 'ends.intakeYMm': 780, 'ends.intakeHighMm': 300, 'ends.snowMm': 0, 'ends.pastFrontMm': 900, 'ends.pastRearMm': 60, 'ends.pastSidesMm': 40,
+} as const satisfies Values;
+type Pipe = NonNullable<DemoLists['pipes']>[number];
+const pipe = (order: number, name: string, lengthM: number, riseMm: number, more: Partial<Pipe> = {}): Pipe => ({ name, of: 'exhaust', kind: 'pipe', lengthM, riseMm, boreMm: 24, wall: 'corrugated', bends: 0, joint: 'band', sealed: 'yes', cover: 'bare', supports: Math.ceil(lengthM / 0.4), near: 'nothing', through: 'none', state: 'new', order, ...more });
+/** The exhaust in three pieces: down through the floor in its turret, along, and out. */
+const pipeRows: Pipe[] = [
+  pipe(1000, 'through the floor', 0.25, -60, { bends: 1, bendDeg: 90, bendRadiusMm: 60, through: 'turret', gapMm: 37, cover: 'wrap', coverM: 0.15 }), pipe(2000, 'muffler', 0.2, -20, { kind: 'muffler', supports: 1, near: 'cable', nearMm: 130 }), pipe(3000, 'out to the side', 0.4, -30, { bends: 1, bendDeg: 60, bendRadiusMm: 60, state: 'cut' }),
+  pipe(1000, 'intake', 0.55, -70, { of: 'intake', bends: 1, boreMm: 25 }),
+];
 const wiring = {
   'wiring.feedSource': 'leisure', 'wiring.batteryKind': 'agm', 'wiring.batteryCapacityAh': 110, 'wiring.batteryRestV': 12.7, 'wiring.batteryMohm': 12, 'wiring.feedLengthM': 2.6, 'wiring.cableAreaMm2': 4, 'wiring.insulationC': 'c90', 'wiring.cableC': 20, 'wiring.jointsMohm': 6, 'wiring.fuseA': 15, 'wiring.fuseFromBatteryMm': 120,
 } as const satisfies Values;
@@ -88,14 +110,14 @@ const floor: DemoLists = {
 };
 const place: Values = { 'siting.heaterXMm': 1350, 'siting.heaterYMm': 1070 };
 const kept: Pick<DemoBuild, 'lists' | 'seals' | 'watched'> = {
-  lists: { ...floor, parts: parts('present'), segments, doseTests: dosed(4.4) },
+  lists: { ...floor, parts: parts('present'), segments, doseTests: dosed(4.4), outside, pipes: pipeRows },
   seals: [
     { name: 'round the plate', at: 'plate', kind: 'sealant', cureH: 24, putOnH: 4, hardH: 29 }, { name: 'round the exhaust', at: 'exhaust', kind: 'hotSealant', cureH: 12, putOnH: 4, hardH: 29 }, { name: 'at the burner', at: 'joint', kind: 'hotSealant', cureH: 12, putOnH: 4, hardH: 29 },
     { name: 'round the combustion air', at: 'air', kind: 'sealant', cureH: 24, putOnH: 4, hardH: 29 }, { name: 'round the fuel line', at: 'fuel', kind: 'sealant', cureH: 24, putOnH: 4, hardH: 29 },
   ],
   watched: ['at the tank', 'filter', 'pump, inlet', 'pump, outlet', 'at the heater'].map((name) => ({ name, warmFound: 'dry', nightFound: 'dry' })),
 };
-const all: Values = { ...heater, ...survey, ...people, ...kit, ...siting, ...place, ...fuel, ...tank, ...air, ...wiring, ...priming, ...proving };
+const all: Values = { ...heater, ...survey, ...people, ...kit, ...siting, ...place, ...fuel, ...tank, ...air, ...pipes, ...ends, ...wiring, ...priming, ...proving };
 
 /** What was really measured: near the plan, not on it. */
 const measured: Values = { 'fuel.pickupClearanceMm': 31, 'fuel.suctionLengthM': 0.64, 'fuel.pressureLengthM': 2.84, 'fuel.pumpAngleDeg': 27, 'air.exhaustPastOutlineMm': 42, 'wiring.batteryRestV': 12.68, 'wiring.jointsMohm': 8, 'air.endsApartMm': 940 };
@@ -129,10 +151,14 @@ export const demoBuilds: readonly DemoBuild[] = [
     fitted: {
       ...all, ...measured, 'siting.cutEdges': 'bare', 'siting.clampHeads': 'foul', 'tank.restraint': 'stretch', 'tank.vent': 'bare', 'line.pumpMount': 'tie', 'fuel.pumpAngleDeg': 4, 'fuel.suctionLengthM': 2.6, 'fuel.suctionBoreMm': 4, 'fuel.filterPlace': 'afterPump', 'fuel.jointGapMm': 6, 'fuel.pickupClearanceMm': 42, 'fuel.fuelLevelMm': 36, 'fuel.pumpAboveTankFloorMm': 320, 'fuel.pressureLengthM': 2.1,
       'air.exhaustPastOutlineMm': -240, 'air.exhaustLowPoint': 'undrilled', 'air.endsApartMm': 220, 'air.endsFacing': 'sameWay', 'air.intakeFrom': 'locker',
+      'ends.exhaustXMm': 1560, 'ends.exhaustYMm': 1540, 'ends.exhaustPoints': 'forward', 'ends.exhaustOpeningMm': 260, 'ends.exhaustHighMm': 210, 'ends.intakeXMm': 1540, 'ends.intakeYMm': 1320, 'ends.intakeBlocked': 'spray',
       'wiring.feedSource': 'panel', 'wiring.feedLengthM': 7.5, 'wiring.cableAreaMm2': 1.5, 'wiring.batteryRestV': 12.1, 'wiring.fuseA': 25, 'wiring.fuseFromBatteryMm': 1400, 'wiring.batteryCapacityAh': 40, 'proving.coAlarmFitted': 'no', 'proving.coAlarmTested': 'no', 'proving.coAlarmSited': 'no',
     },
     lists: {
       ...floor,
+      outside: [...outside, { name: 'plastic tank', kind: 'tank', xMm: 1180, yMm: 1290, lengthMm: 330, widthMm: 210, heightMm: 300 }],
+      // Past a plastic tank at a hand's breadth, and rising to its end.
+      pipes: [pipe(1000, 'below the floor', 0.3, -50, { bends: 1, through: 'timber', gapMm: 6, joint: 'worm' }), pipe(2000, 'past the tank', 0.55, 30, { bends: 2, near: 'polyethylene', nearMm: 22, supports: 0, drain: 'none', joint: 'pushed' })],
       segments: [
         segment(1000, 'over the axle', 'suction', 1.4, 180, { boreMm: 4, clips: 2, sheath: 'bare' }), segment(2000, 'down to the pump', 'suction', 1.2, -160, { boreMm: 4, clips: 2, gapMm: 6, sheath: 'bare' }),
         segment(3000, 'pump to filter', 'pressure', 0.5, 20, { end: 'filter', clips: 1 }), segment(4000, 'past the exhaust', 'pressure', 1.6, 50, { near: 'hot', sheath: 'bare', clips: 3 }),
@@ -148,7 +174,7 @@ export const demoBuilds: readonly DemoBuild[] = [
     lists: { ...kept.lists, segments: [segment(1000, 'tank to filter', 'suction', 0.3, -200, { end: 'filter' }), segment(2000, 'filter to pump', 'suction', 0.34, -120), segment(3000, 'along the bulkhead', 'pressure', 1.4, 90, { near: 'inside' }), segment(4000, 'up to the heater', 'pressure', 0.86, 240, { near: 'inside' })] },
     watched: [{ name: 'pump, inlet' }, { name: 'at the heater' }], identity: { name: 'Sedge Otter', what: 'canal workboat', kind: 'boat', place: 'Long Lock, Isle of Merrow', heaterSerial: 'INV-2207-0044' }, daysAgo: 2,
     planned: { ...all, 'heater.altitudeM': 120, 'air.mufflerHole': 'closed', 'tank.spaceLengthMm': 700, 'tank.spaceHeightMm': 480, 'tank.lowered': 'stays', 'tank.depthAtSpotMm': 342, 'fuel.pressureLengthM': 2.2, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 210 },
-    fitted: { ...siting, ...place, ...fuel, ...tank, ...air, ...wiring, ...measured, 'air.mufflerHole': 'closed', 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' },
+    fitted: { ...siting, ...place, ...fuel, ...tank, ...air, ...pipes, ...ends, ...wiring, ...measured, 'air.mufflerHole': 'closed', 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' },
     notes: ['Skin fitting for the exhaust bedded; leave it till tomorrow.'],
   },
   {
@@ -162,7 +188,7 @@ export const demoBuilds: readonly DemoBuild[] = [
       parts: parts(undefined), surfaces: shapeSurfaces('longVan', 'thin', 'acrylic'),
       candidates: [{ name: 'five-kilowatt class', claimedOutputKw: 5, strokeVolumeMl: 0.028, pumpMinHz: 1.6, pumpMaxHz: 5.4, runCurrentA: 1.6, altitudeMaxM: 2200 }, { name: 'sold as eight', claimedOutputKw: 8, strokeVolumeMl: 0.028, pumpMinHz: 1.4, pumpMaxHz: 5.6, runCurrentA: 1.7 }],
     },
-    planned: { ...all, 'siting.heaterXMm': 1640, 'siting.heaterYMm': 1000, 'siting.lookedBelow': 'no', 'survey.volumeM3': 14.2, 'survey.airChangesH': 1.5, 'people.asleep': 2, 'heater.coldestFuelC': -18, 'line.strokeMs': 40, 'fuel.suctionLengthM': 2.6, 'fuel.pumpAngleDeg': 20, 'fuel.pressureLengthM': 3.4, 'air.exhaustLengthM': 0.6, 'air.exhaustPastOutlineMm': -60 }, fitted: {},
+    planned: { ...all, 'siting.heaterXMm': 1640, 'siting.heaterYMm': 1000, 'siting.lookedBelow': 'no', 'survey.volumeM3': 14.2, 'survey.airChangesH': 1.5, 'people.asleep': 2, 'heater.coldestFuelC': -18, 'line.strokeMs': 40, 'fuel.suctionLengthM': 2.6, 'fuel.pumpAngleDeg': 20, 'fuel.pressureLengthM': 3.4, 'air.exhaustLengthM': 0.6, 'air.exhaustPastOutlineMm': -60, 'ends.exhaustXMm': 1700, 'ends.exhaustYMm': 1720 }, fitted: {},
     notes: ['Puppets hang over the heater’s place: ask where the warm air goes.'],
   },
   {

@@ -35,6 +35,8 @@ export const demoCard: UnitCard = {
     'siting.clampWidthMm': measured(12),
     'siting.tapThread': manual('none', 6),
     'line.strokeMs': measured(60),
+    'pipes.exhaustBoreMm': manual(24, 7),
+    'pipes.intakeBoreMm': manual(25, 7),
     'priming.filterVolumeMl': measured(0.5),
     'priming.primingHz': manual(4, 12),
     'maker.fuseA': manual(15, 5),

@@ -101,3 +101,50 @@ export const sealPlaces = {
   fuel: 'round the fuel line’s hole',
   loom: 'round the loom’s hole',
 } as const;
+
+/** What an exhaust passes near, by what it bears: the same names as in `heatTakers`. */
+export const nearKinds = {
+  nothing: 'nothing that heat harms',
+  timber: 'timber or plywood',
+  polyethylene: 'a polyethylene tank or pipe',
+  polypropylene: 'polypropylene',
+  cable: 'cable with PVC insulation',
+  epdm: 'an EPDM hose or grommet',
+  silicone: 'a silicone seal or hose',
+} as const;
+/** Things on the outside plan. */
+export const outsideKinds = {
+  window: 'window',
+  door: 'door',
+  vent: 'vent',
+  warmReturn: 'warm-air return or air inlet',
+  tank: 'tank',
+  pipe: 'fuel or brake pipe, hose',
+  oilPan: 'oil pan',
+  tyre: 'tyre or mud flap',
+  other: 'other',
+} as const;
+export const pipeKinds = { pipe: 'pipe', muffler: 'muffler', silencer: 'intake silencer' } as const;
+export const pipeJoints = {
+  band: 'band clamp, gas-tight',
+  worm: 'worm-drive clip',
+  spring: 'spring clip',
+  pushed: 'pushed together',
+  whole: 'one piece with the one before',
+} as const;
+export const pipeCovers = { bare: 'nothing', wrap: 'wrap', sleeve: 'insulated sleeve' } as const;
+export const throughKinds = {
+  none: 'nothing',
+  turret: 'timber, with a turret or metal plates',
+  sleeve: 'timber, with a metal sleeve',
+  timber: 'timber, bare',
+  metal: 'metal only',
+  masonry: 'masonry, with a metal sleeve',
+} as const;
+export const drainKinds = {
+  none: 'nothing',
+  drilled: 'a drilled hole',
+  trap: 'a closed trap',
+  valve: 'a valve',
+} as const;
+export const pipeStates = { new: 'new', reused: 're-used', welded: 'welded', cut: 'cut to length' } as const;

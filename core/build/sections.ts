@@ -27,6 +27,10 @@ const bolting = of(
   'liftOutMm openingSide boxed boxRoundMm loomGrommet pumpLeadThreaded hosesOn clampHeads cutEdges aboveGroundMm',
 );
 const line = of('fuel', 'suctionLengthM suctionBoreMm jointGapMm pressureLengthM pressureBoreMm heaterAboveTankFloorMm');
+const exhaustPipe = [
+  ...of('air', 'exhaustLengthM exhaustFallMm exhaustLowPoint mufflerHole'),
+  ...of('pipes', 'exhaustBoreMm exhaustBendsDeg cover supportsApartMm burnerJoint state'),
+];
 const standing = of('tank', 'paper place guard vent filler restraint');
 const sheet = (name: string): FigurePath[] => figurePaths.filter((path) => path.startsWith(`${name}.`));
 type Groups = Section['figures'];
@@ -181,7 +185,52 @@ export const sections = {
     dose: section('Dose', { lists: ['doseTests'] }),
     leaks: section('Leaks', { lists: ['leaks'], checks: ['fuel.leak'] }),
   },
-  air: { air: section('Air', { figures: { 'Air sheet': sheet('air') }, checks: ['air', 'exhaust'] }) },
+  air: {
+    plan: section('Outside plan', {
+      figures: {
+        'The two ends': [
+          ...of('ends', 'exhaustPoints exhaustOpeningMm exhaustHighMm intakePoints intakeBlocked intakeHighMm snowMm'),
+          ...of('air', 'exhaustPastOutlineMm endsApartMm endsFacing'),
+        ],
+        'Where the ends stand': of('ends', 'exhaustXMm exhaustYMm intakeXMm intakeYMm'),
+        get 'The body’s outline'() {
+          return [...of('ends', 'pastFrontMm pastRearMm pastSidesMm'), ...rest('ends')];
+        },
+      },
+      lists: ['outside'],
+      checks: ['air.intake.facing', 'air.intake.blockage', 'air.separation', 'exhaust.end'],
+    }),
+    pipes: section('Pipes', {
+      figures: {
+        'Combustion air': [
+          ...of('air', 'intakeFrom intakeLengthM intakeFallMm'),
+          ...of('pipes', 'intakeBoreMm intakeBendsDeg silencer'),
+        ],
+        get Exhaust() {
+          return [...exhaustPipe, ...rest('air')];
+        },
+      },
+      lists: ['pipes'],
+      checks: [
+        'air.intake.inside',
+        'air.intake.slope',
+        'exhaust.slope',
+        'exhaust.drain',
+        'exhaust.length',
+        'exhaust.support',
+        'exhaust.joint',
+      ],
+    }),
+    heat: section('Heat and flame', {
+      figures: {
+        'What it passes': of('pipes', 'near nearMm shield through gapMm timberMm reach'),
+        get 'By analyser'() {
+          return [...of('pipes', 'co2Percent o2Percent'), ...rest('pipes')];
+        },
+      },
+      checks: ['exhaust.clearance', 'exhaust.penetration', 'exhaust.guard', 'air.excess'],
+    }),
+  },
   wiring: { wiring: section('Wiring', { figures: { 'Wiring sheet': sheet('wiring') }, checks: ['wiring'] }) },
   priming: {
     count: section('Count strokes', { checks: ['priming.expected', 'priming.over', 'priming.short', 'priming.lockout'] }),

@@ -1,5 +1,8 @@
 import { airChecks } from './air/air';
-import { exhaustChecks } from './air/exhaust';
+import { airFlowChecks } from './air/airFlow';
+import { exhaustEndChecks } from './air/exhaustEnds';
+import { exhaustHeatChecks } from './air/exhaustHeat';
+import { exhaustWayChecks } from './air/exhaustWay';
 import type { Check } from './Check';
 import { figuresChecks } from './fuel/figures';
 import { fuelChecks } from './fuel/fuel';
@@ -43,7 +46,10 @@ export const stageChecks: readonly Check[] = [
   ...fuelChecks,
   ...figuresChecks,
   ...airChecks,
-  ...exhaustChecks,
+  ...airFlowChecks,
+  ...exhaustEndChecks,
+  ...exhaustWayChecks,
+  ...exhaustHeatChecks,
   ...wiringChecks,
   ...fuseChecks,
   ...primingChecks,

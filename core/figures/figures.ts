@@ -1,5 +1,6 @@
 import type { FigureId } from '../reading/figureIds';
 import type { Derived } from '../reading/Reader';
+import { airFigures } from './air/airFigures';
 import { fuelFigures } from './fuel/fuelFigures';
 import { tankFigures } from './fuel/tankFigures';
 import { primingFigures } from './priming/primingFigures';
@@ -26,6 +27,7 @@ const defined = {
   ...inFile('survey/heaterFigures', heaterFigures),
   ...inFile('fuel/tankFigures', tankFigures),
   ...inFile('fuel/fuelFigures', fuelFigures),
+  ...inFile('air/airFigures', airFigures),
   ...inFile('wiring/wiringFigures', wiringFigures),
   ...inFile('priming/primingFigures', primingFigures),
   ...inFile('startup/startFigures', startFigures),

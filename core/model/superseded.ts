@@ -9,14 +9,40 @@ export const roughLine: readonly string[] = [
   'fuel.pressureLengthM',
   'fuel.pressureBoreMm',
 ];
-const finer: readonly { list: ListId; rough: readonly string[] }[] = [
+/** What is said of each of the two pipes as a whole; its pieces stand for it. */
+export const roughPipes: readonly string[] = [
+  'air.exhaustLengthM',
+  'air.exhaustFallMm',
+  'pipes.exhaustBoreMm',
+  'pipes.exhaustBendsDeg',
+  'pipes.cover',
+  'pipes.near',
+  'pipes.nearMm',
+  'pipes.shield',
+  'pipes.through',
+  'pipes.gapMm',
+  'pipes.supportsApartMm',
+  'pipes.burnerJoint',
+  'pipes.state',
+];
+export const roughIntake: readonly string[] = [
+  'air.intakeLengthM',
+  'air.intakeFallMm',
+  'pipes.intakeBoreMm',
+  'pipes.intakeBendsDeg',
+];
+const piecesOf = (way: 'exhaust' | 'intake') => (build: Build) => rowsOf(build.lists, 'pipes').some(({ of }) => of === way);
+const finer: readonly { list: ListId; rough: readonly string[]; said?: (build: Build) => boolean }[] = [
   { list: 'surfaces', rough: roughAreas },
   { list: 'segments', rough: roughLine },
+  { list: 'pipes', rough: roughPipes, said: piecesOf('exhaust') },
+  { list: 'pipes', rough: roughIntake, said: piecesOf('intake') },
 ];
 
 /** The list that says more finely what a rough figure says, where it has rows; null where the figure counts. */
 export const supersededBy = (build: Build, path: string): ListId | null =>
-  finer.find(({ list, rough }) => rough.includes(path) && rowsOf(build.lists, list).length > 0)?.list ?? null;
+  finer.find(({ list, rough, said }) => rough.includes(path) && (said?.(build) ?? rowsOf(build.lists, list).length > 0))?.list ??
+  null;
 
 /** Whether a rough figure is no longer asked for, since rows say it more finely. */
 export const isSuperseded = (build: Build, path: string): boolean => supersededBy(build, path) !== null;

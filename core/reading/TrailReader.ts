@@ -17,6 +17,7 @@ export type FigureTable = Readonly<Record<FigureId, Derived>>;
 /** A reader that writes down on `trail` all that is read through it. Made for each check and figure, so its ways are not made anew each time. */
 export class TrailReader implements Reader {
   private readonly noted: Set<string>;
+  private readonly merged = new Set<object>();
 
   /**
    * @param known computed figures of this very build, filled as they are asked for
@@ -94,9 +95,13 @@ export class TrailReader implements Reader {
       found = { ...computeOrMissing(() => compute(own)), trail, rests };
       this.known.set(key, found);
     }
-    this.rests.addAll(found.rests);
-    for (const input of found.trail.inputs) this.put(input);
-    for (const rule of found.trail.rules) this.putRule(rule);
+    // What is asked for again by the same reader has left its inputs already.
+    if (!this.merged.has(found)) {
+      this.merged.add(found);
+      this.rests.addAll(found.rests);
+      for (const input of found.trail.inputs) this.put(input);
+      for (const rule of found.trail.rules) this.putRule(rule);
+    }
     if ('missing' in found) throw found.missing;
     return found.value as T;
   }

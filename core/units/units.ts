@@ -28,6 +28,9 @@ export const units = {
   'm³': { m3: [1, 0], l: [0.001, 0], cuft: [0.028316846592, 0], ft3: [0.028316846592, 0] },
   '/h': { '/h': [1, 0] },
   pieces: { pieces: [1, 0], piece: [1, 0] },
+  Pa: { pa: [1, 0], kpa: [1000, 0], hpa: [100, 0], mbar: [100, 0] },
+  times: { times: [1, 0] },
+  'N m': { 'n m': [1, 0], nm: [1, 0] },
   px: { px: [1, 0] },
   strokes: { strokes: [1, 0], stroke: [1, 0], clicks: [1, 0], pulses: [1, 0] },
 } as const satisfies Record<string, Record<string, readonly [number, number]>>;

@@ -14,6 +14,8 @@ const both = {
   'siting.clampWidthMm': usual(12, 8, 16),
   'priming.filterVolumeMl': usual(2, 0.3, 20),
   'priming.primingHz': usual(4, 2, 6),
+  'pipes.exhaustBoreMm': usual(24, 22, 30),
+  'pipes.intakeBoreMm': usual(25, 20, 30),
   'unit.glowColdOhm': usual(0.9, 0.5, 1.5),
   'unit.controllerLeadM': usual(2, 1, 5),
 } satisfies { [K in CardKey]?: CardFigure };

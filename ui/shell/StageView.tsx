@@ -3,6 +3,7 @@ import { Button, LinearProgress } from '@mui/material';
 import { createElement, useEffect, useState, type ComponentType } from 'react';
 import { sectionsOf, type SectionId, type SheetId } from '../../core/build/sections';
 import { placeOfAddress, type Place } from '../../core/build/places';
+import { airSections } from '../stages/air/airSections';
 import { fuelSections } from '../stages/fuel/fuelSections';
 import { sheetName } from './sheetName';
 import { figureAsked } from '../components/StageLink';
@@ -24,7 +25,7 @@ const loads: { readonly [S in SheetId]: Loads<S> } = {
   kit: together('kit', () => import('../stages/kit/kitSections').then((m) => m.kitSections)),
   siting: together('siting', () => import('../stages/siting/sitingSections').then((m) => m.sitingSections)),
   fuel: fuelSections,
-  air: together('air', () => import('../stages/plainSections').then((m) => m.airSections)),
+  air: airSections,
   wiring: together('wiring', () => import('../stages/plainSections').then((m) => m.wiringSections)),
   priming: together('priming', () => import('../stages/priming/primingSections').then((m) => m.primingSections)),
   startup: together('startup', () => import('../stages/startup/startupSections').then((m) => m.startupSections)),

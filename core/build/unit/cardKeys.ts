@@ -28,6 +28,8 @@ export const cardPaths = [
   'siting.clampWidthMm',
   'siting.tapThread',
   'line.strokeMs',
+  'pipes.exhaustBoreMm',
+  'pipes.intakeBoreMm',
   'wiring.fuseA',
   'wiring.cableAreaMm2',
   'priming.filterVolumeMl',

@@ -1,7 +1,24 @@
+import { outsideOf, apartMm, facingOf } from '../../model/air/outsidePlan';
+import { fallMm, isOwn, wayOf } from '../../model/air/wayOf';
+import type { Reader } from '../../reading/Reader';
 import { mm, type Value } from '../../wording/Value';
 import { defineCheck } from '../Check';
 import { r122, trade } from '../sources';
 import { worstOf } from '../worstOf';
+
+/** Between the ends: as it was measured, or as they stand on the plan; where both are known, the nearer of the two. */
+function endsApartMm(read: Reader): number | null {
+  const plan = outsideOf(read);
+  const both = [read.maybe('air.endsApartMm'), plan && apartMm(plan)].filter((one): one is number => one !== null);
+  return both.length > 0 ? Math.min(...both) : null;
+}
+/** How the ends point: as somebody has said, or as they stand on the plan. */
+function endsFacing(read: Reader) {
+  const said = read.maybe('air.endsFacing');
+  const plan = outsideOf(read);
+  const drawn = plan && facingOf(plan);
+  return drawn === 'towards' ? drawn : (said ?? drawn);
+}
 
 /** Combustion air: where it comes from, and how it is led in. */
 export const airChecks = [
@@ -25,6 +42,63 @@ export const airChecks = [
     },
   }),
   defineCheck({
+    id: 'air.intake.facing',
+    stage: 'air',
+    holdPoint: 'bolting',
+    part: 'intake',
+    why: 'An intake that looks forward is fed with dust and spray, and the wind of the road blows the flame about.',
+    remedy: 'Turn its end down, rearward or sideways.',
+    source: trade,
+    messages: { forward: 'Intake’s end points forward.', turned: 'Intake’s end does not point forward.' },
+    assess(read, say) {
+      const { points } = read.all({ points: 'ends.intakePoints' });
+      return points === 'forward' ? say.fix('forward') : say.sound('turned');
+    },
+  }),
+  defineCheck({
+    id: 'air.intake.blockage',
+    stage: 'air',
+    holdPoint: 'bolting',
+    part: 'intake',
+    why: 'An intake that is half blocked makes the flame rich: soot, smoke and carbon monoxide.',
+    remedy: 'Bring its end to where neither snow, slush, leaves nor spray reach it.',
+    source: `${r122} ${trade} The height is Lorbet’s own choice.`,
+    messages: {
+      snow: 'Snow or slush can reach the intake’s end.',
+      leaves: 'Leaves, mud or nests can reach the intake’s end.',
+      spray: 'Spray from a wheel can reach the intake’s end.',
+      low: 'Intake’s end is {high} up from the ground, where snow or water stands {snow} high; {least} more than that is wanted.',
+      clogged: 'Intake’s silencer or filter is blocked.',
+      noSilencer: 'Intake has no silencer or filter: it is loud, and takes dust.',
+      clear: 'Nothing reaches the intake’s end.',
+    },
+    remedies: {
+      low: 'Bring its end up by at least {by}.',
+      clogged: 'Clean it or change it.',
+      noSilencer: 'Fit the silencer of the kit.',
+    },
+    assess: (read, say) =>
+      worstOf(
+        () => {
+          const { blocked } = read.all({ blocked: 'ends.intakeBlocked' });
+          if (blocked === 'snow') return say.fix('snow');
+          if (blocked === 'leaves') return say.fix('leaves');
+          return blocked === 'spray' ? say.fix('spray') : say.sound('clear');
+        },
+        () => {
+          const [high, snow] = [read.maybe('ends.intakeHighMm'), read.maybe('ends.snowMm')];
+          const least = read.limit('endAboveSnowMm').value;
+          if (high === null || snow === null || high >= snow + least) return null;
+          return say.fix('low', { high: mm(high), snow: mm(snow), least: mm(least), by: mm(snow + least - high) });
+        },
+        () => {
+          const { silencer } = read.all({ silencer: 'pipes.silencer' });
+          if (silencer === 'blocked') return say.fix('clogged');
+          return silencer === 'none' ? say.watch('noSilencer') : null;
+        },
+      ),
+  }),
+  defineCheck({
     id: 'air.separation',
     stage: 'air',
     holdPoint: 'bolting',
@@ -44,17 +118,20 @@ export const airChecks = [
     },
     assess(read, say) {
       const min = read.limit('endsApartMinMm').value;
-      const known = read.maybe('air.endsApartMm');
+      const known = endsApartMm(read);
       const apart: Value = known === null ? null : mm(known);
       return worstOf(
-        () =>
-          read.all({ facing: 'air.endsFacing' }).facing === 'towards'
+        () => {
+          const facing = endsFacing(read) ?? read.all({ facing: 'air.endsFacing' }).facing;
+          return facing === 'towards'
             ? say.fix('towards', { apart: known === null ? null : say.clause('apart', { apart }) })
-            : null,
+            : null;
+        },
         // Nearer than half the distance they are too near whichever way they point.
         () => (known !== null && known < min / 2 ? say.fix('near', { apart, enough: mm(min / 2) }) : null),
         () => {
-          const { facing, far } = read.all({ facing: 'air.endsFacing', far: 'air.endsApartMm' });
+          const facing = endsFacing(read) ?? read.all({ facing: 'air.endsFacing' }).facing;
+          const far = known ?? read.all({ far: 'air.endsApartMm' }).far;
           const opposite = facing === 'opposite';
           const enoughMm = opposite ? min / 2 : min;
           const values = { apart, enough: mm(enoughMm) };
@@ -79,7 +156,7 @@ export const airChecks = [
       falls: 'Intake falls {by} to its end.',
     },
     assess(read, say) {
-      const { fall } = read.all({ fall: 'air.intakeFallMm' });
+      const fall = isOwn(read, 'intake') ? fallMm(wayOf(read, 'intake')) : read.all({ fall: 'air.intakeFallMm' }).fall;
       if (fall < 0) return say.fix('rises', { by: mm(-fall) });
       return fall < 10 ? say.watch('hardly', { by: mm(fall) }) : say.sound('falls', { by: mm(fall) });
     },

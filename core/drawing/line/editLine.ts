@@ -2,28 +2,9 @@ import type { Reader } from '../../reading/Reader';
 import type { RowOf } from '../../build/lists';
 import type { RowChange } from '../../commands/changeRows';
 import { inOrder, routeOf, segmentName } from '../../model/fuel/routeOf';
+import { placeAfter, putInOrder, step } from './rowOrder';
 
 type Row = RowOf<'segments'>;
-const step = 1000;
-
-/** Places between two rows, or new places for every row where there is no room left. */
-function placeAfter(rows: readonly Row[], i: number): { order: number; moves: RowChange[] } {
-  const orders = rows.map((row, k) => row.order ?? (k + 1) * step);
-  const [here, next] = [orders[i] ?? 0, orders[i + 1]];
-  const order = next === undefined ? here + step : Math.floor((here + next) / 2);
-  const rising = orders.every((at, k) => k === 0 || at > (orders[k - 1] ?? 0));
-  const known = rows.every((row) => row.order !== undefined);
-  if (known && rising && (next === undefined || (order > here && order < next))) return { order, moves: [] };
-  return {
-    order: (i + 1.5) * step,
-    moves: rows.flatMap((row, k): RowChange[] =>
-      row.order === (k + 1) * step
-        ? []
-        : [{ list: 'segments', row: row.id, action: 'set', column: 'order', from: row.order ?? null, to: (k + 1) * step }],
-    ),
-  };
-}
-
 /**
  * Cuts a segment of the line in two at a share of its length: rise and clips are shared out, the far end stays with the second.
  * @param share 0 to 1 @param newId id of the second half
@@ -36,7 +17,7 @@ export function splitSegment(all: readonly Row[], id: string, share: number, new
   if (!row || row.lengthM === undefined || row.lengthM < 0.02) return [];
   const lengthM = Math.min(row.lengthM - 0.01, Math.max(0.01, Number((row.lengthM * share).toFixed(2))));
   const kept = lengthM / row.lengthM;
-  const { order, moves } = placeAfter(rows, i);
+  const { order, moves } = placeAfter('segments', rows, i);
   const { id: _id, order: _order, ...values } = row;
   const riseMm = row.riseMm === undefined ? undefined : Math.round(row.riseMm * kept);
   const clips = row.clips === undefined ? undefined : Math.round(row.clips * kept);
@@ -79,16 +60,7 @@ export function moveSegment(all: readonly Row[], id: string, to: number): RowCha
   const rest = rows.filter((one) => one.id !== id);
   const wanted = inOrderOfFlow([...rest.slice(0, to), row, ...rest.slice(to)]);
   if (wanted.every((one, k) => one.id === rows[k]?.id)) return [];
-  const at = wanted.indexOf(row);
-  const [before, after] = [wanted[at - 1]?.order ?? 0, wanted[at + 1]?.order ?? (wanted[at - 1]?.order ?? 0) + 2 * step];
-  const middle = Math.floor((before + after) / 2);
-  const known = rows.every(({ order }) => order !== undefined);
-  const set = (one: Row, order: number): RowChange[] =>
-    one.order === order
-      ? []
-      : [{ list: 'segments', row: one.id, action: 'set', column: 'order', from: one.order ?? null, to: order }];
-  if (known && middle > before && middle < after) return set(row, middle);
-  return wanted.flatMap((one, k) => set(one, (k + 1) * step));
+  return putInOrder('segments', rows, wanted, row);
 }
 /** Suction first, then pressure; within a side as given. */
 const inOrderOfFlow = (rows: readonly Row[]): Row[] => [
@@ -100,7 +72,7 @@ const inOrderOfFlow = (rows: readonly Row[]): Row[] => [
 export function addSegment(all: readonly Row[], after: string | null, newId: string): RowChange[] {
   const rows = inOrder(all);
   const i = after === null ? rows.length - 1 : rows.findIndex((row) => row.id === after);
-  const { order, moves } = rows.length > 0 ? placeAfter(rows, i) : { order: step, moves: [] };
+  const { order, moves } = rows.length > 0 ? placeAfter('segments', rows, i) : { order: step, moves: [] };
   const near = rows[i];
   return [
     ...moves,

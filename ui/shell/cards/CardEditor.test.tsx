@@ -10,7 +10,10 @@ const card = classCards[0] as UnitCard;
 function show() {
   const kept: UnitCard[] = [];
   const onKeep = (one: UnitCard) => (kept.push(one), Promise.resolve([]));
-  showIn(soundBuild(), <CardEditor card={{ ...card, figures: {}, course: [], holes: [], faults: [] }} mayChange onKeep={onKeep} />);
+  showIn(
+    soundBuild(),
+    <CardEditor card={{ ...card, figures: {}, course: [], holes: [], faults: [] }} mayChange onKeep={onKeep} />,
+  );
   return kept;
 }
 const type = async (label: string, text: string) => {

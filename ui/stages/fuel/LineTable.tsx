@@ -3,7 +3,8 @@ import { Box, Button } from '@mui/material';
 import { readerOf } from '../../../core/figures/readerOf';
 import { NotMeasured } from '../../../core/reading/NotMeasured';
 import { useMemo, useState } from 'react';
-import { drawLine, drawnSegmentsMax } from '../../../core/drawing/form/drawLine';
+import { drawLine } from '../../../core/drawing/form/drawLine';
+import { drawnPiecesMax } from '../../../core/drawing/form/unroll';
 import { firstSegments, moveSegment } from '../../../core/drawing/line/editLine';
 import { inOrder } from '../../../core/model/fuel/routeOf';
 import { useWorkspace } from '../../sync/useWorkspace';
@@ -55,7 +56,7 @@ export function LineTable() {
         }}
       >
         <Drawn
-          draw={rows.length <= drawnSegmentsMax ? drawLine : null}
+          draw={rows.length <= drawnPiecesMax ? drawLine : null}
           title={t.lineUnrolled}
           more=": names, what it passes, clips, bores"
         >

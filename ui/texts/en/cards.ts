@@ -24,7 +24,7 @@ export const cards = room('cards', {
   figures: 'Figures',
   figure: 'Figure',
   value: 'Value',
-  from: 'From',
+  from: 'Known by',
   where: 'Page or who',
   low: 'From',
   high: 'To',

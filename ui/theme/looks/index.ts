@@ -6,6 +6,7 @@ import { floor } from './floor';
 import { ledger } from './ledger';
 import { lists } from './lists';
 import { measure } from './measure';
+import { outside } from './outside';
 import { page } from './page';
 import { priming } from './priming';
 import { run } from './run';
@@ -34,5 +35,6 @@ export const looks = [
   start,
   run,
   floor,
+  outside,
   priming,
 ].join('\n');

@@ -1,0 +1,253 @@
+import type { ValueAt } from '../../build/sheets';
+import { exhaustParts, lowPoints } from '../../model/air/hotPieces';
+import { bendsDeg, fallMm, isOwn, lengthM, wayOf } from '../../model/air/wayOf';
+import type { Reader } from '../../reading/Reader';
+import { mm, name, percent, shortDeg, shortM, type Value } from '../../wording/Value';
+import { defineCheck } from '../Check';
+import { makerDecides, trade } from '../sources';
+import { worstOf } from '../worstOf';
+
+/** Inside a hull or a house a hole gives exhaust to whoever is there; water leaves by a closed trap. */
+const trapped =
+  'Let the pipe fall all the way to its end outside, or fit a closed trap with a valve, drained to outside. A hole that lies in the open air is entered as such.';
+const tightMuffler =
+  'Fit a gas-tight muffler that falls to the end outside; or set it in the open air, its hole lowest, and enter it so.';
+const holeInside = (read: Reader): 'hull' | 'building' | null =>
+  read.build.identity.kind === 'boat' ? 'hull' : read.build.identity.kind === 'building' ? 'building' : null;
+
+type Low = ValueAt<'air.exhaustLowPoint'>;
+const byDrain = { none: 'undrilled', drilled: 'drilled', trap: 'trap', valve: 'trap' } as const;
+/** Every low point by what drains it: those of the pieces, else what somebody has said of the whole; none where it falls all the way. */
+function lowsOf(read: Reader): Low[] {
+  if (!isOwn(read, 'exhaust')) return [read.all({ low: 'air.exhaustLowPoint' }).low];
+  // A hole that lies in the open air is said of the whole.
+  const open = read.maybe('air.exhaustLowPoint') === 'drilledOut';
+  const lows = lowPoints(read).map(({ name: piece, drain }): Low => {
+    const low =
+      drain === null ? read.missing({ act: 'do', what: `say what drains the low point after “${piece}”` }) : byDrain[drain];
+    return low === 'drilled' && open ? 'drilledOut' : low;
+  });
+  return lows.length > 0 ? lows : ['fallsAll'];
+}
+const lowOf = (read: Reader): Low => {
+  const lows = lowsOf(read);
+  return lows.find((low) => low === 'undrilled') ?? lows[0] ?? 'fallsAll';
+};
+
+/** How the exhaust runs, what holds it, and how its pieces meet. */
+export const exhaustWayChecks = [
+  defineCheck({
+    id: 'exhaust.drain',
+    stage: 'air',
+    holdPoint: 'bolting',
+    part: 'exhaust',
+    why: 'Burning diesel makes water; what can’t run out stands, rusts, freezes and blocks the pipe. And a hole lets out gas as well as water: never where people can breathe it.',
+    remedy: 'Let the pipe fall all the way, or drill its low point; turn the muffler so that its own hole is lowest.',
+    source: trade,
+    messages: {
+      undrilled: 'Exhaust has a low point that nothing drains: water will stand in it.',
+      undrilledInside: 'Exhaust has a low point that nothing drains: water will stand in it.',
+      holeHull: 'Exhaust has a hole at its low point: inside a hull that gives exhaust to the cabin.',
+      holeBuilding: 'Exhaust has a hole at its low point: within a building that gives exhaust to the room.',
+      mufflerHull: 'Muffler has an open drain hole: in a hull its gas comes to where people are.',
+      mufflerBuilding: 'Muffler has an open drain hole: in a building its gas comes to where people are.',
+      muffler: 'Muffler’s drain hole is not at its lowest point: the muffler fills.',
+      rises: 'Exhaust is said to fall all the way, yet its end lies {higher} its start.',
+      level: 'as high as',
+      higher: '{by} higher than',
+      falls: 'Exhaust falls {fall} to its end.',
+      trap: 'Exhaust drains into a closed trap that is emptied outside.',
+      drilled: 'Exhaust drains at a drilled low point.',
+    },
+    remedies: {
+      undrilledInside: trapped,
+      holeHull: trapped,
+      holeBuilding: trapped,
+      mufflerHull: tightMuffler,
+      mufflerBuilding: tightMuffler,
+    },
+    assess(read, say) {
+      const inside = holeInside(read);
+      const drained = (low: Low) => {
+        if (low === 'undrilled') return inside ? say.fix('undrilledInside') : say.fix('undrilled');
+        if (low !== 'drilled' || !inside) return null;
+        return inside === 'hull' ? say.stop('holeHull') : say.stop('holeBuilding');
+      };
+      return worstOf(
+        ...lowsOf(read).map((low) => () => drained(low)),
+        () => {
+          const { hole } = read.all({ hole: 'air.mufflerHole' });
+          if (inside && (hole === 'lowest' || hole === 'notLowest'))
+            return inside === 'hull' ? say.stop('mufflerHull') : say.stop('mufflerBuilding');
+          return hole === 'notLowest' ? say.fix('muffler') : null;
+        },
+        () => {
+          if (lowOf(read) !== 'fallsAll') return null;
+          const fall = isOwn(read, 'exhaust') ? fallMm(wayOf(read, 'exhaust')) : read.all({ fall: 'air.exhaustFallMm' }).fall;
+          const higher: Value = fall === 0 ? say.clause('level') : say.clause('higher', { by: mm(-fall) });
+          return fall <= 0 ? say.fix('rises', { higher }) : say.sound('falls', { fall: mm(fall) });
+        },
+        () => (lowOf(read) === 'trap' ? say.sound('trap') : say.sound('drilled')),
+      );
+    },
+  }),
+  defineCheck({
+    id: 'exhaust.slope',
+    stage: 'air',
+    holdPoint: 'bolting',
+    part: 'exhaust',
+    why: 'Water that burning makes runs where the pipe falls; a piece that rises sends it back to the burner.',
+    remedy: 'Let every piece fall to its end; a piece that must rise wants a drained low point before it.',
+    source: `${trade} The fall is Lorbet’s own choice.`,
+    messages: {
+      rises: 'Exhaust rises {by} to its end.',
+      pieceRises: '{piece} rises {by}: its water runs back towards the burner.',
+      hardly: 'Exhaust falls {by} on {length}: hardly any; {least} is better.',
+      pieceHardly: '{piece} falls {by} on {length}: hardly any; {least} is better.',
+      falls: 'Exhaust falls {by} on {length}.',
+    },
+    assess(read, say) {
+      const leastPercent = read.limit('exhaustFallMinPercent').value;
+      const least = percent(leastPercent);
+      if (!isOwn(read, 'exhaust')) {
+        const { fall, length } = read.all({ fall: 'air.exhaustFallMm', length: 'air.exhaustLengthM' });
+        // Where somebody says that a low point drains it, it may rise after that.
+        const drained = ['drilled', 'drilledOut', 'trap'].includes(read.maybe('air.exhaustLowPoint') ?? '');
+        const values = { by: mm(Math.abs(fall)), length: shortM(length) };
+        if (fall < 0) return drained ? say.watch('hardly', { ...values, by: mm(0), least }) : say.fix('rises', { by: values.by });
+        return fall < length * 10 * leastPercent ? say.watch('hardly', { ...values, least }) : say.sound('falls', values);
+      }
+      const way = wayOf(read, 'exhaust');
+      const drains = new Set(lowPoints(read).flatMap((low) => (low.drain === null || low.drain === 'none' ? [] : [low.name])));
+      let drained = false;
+      const rising = way.pieces.find((piece, i) => {
+        const before = way.pieces[i - 1];
+        drained = drained || (before !== undefined && drains.has(before.name));
+        return piece.riseMm > 5 && !drained;
+      });
+      if (rising) return say.fix('pieceRises', { piece: name(rising.name), by: mm(rising.riseMm) });
+      const flat = way.pieces.find((piece) => piece.riseMm <= 5 && -piece.riseMm < piece.lengthM * 10 * leastPercent);
+      if (flat)
+        return say.watch('pieceHardly', {
+          piece: name(flat.name),
+          by: mm(Math.max(0, -flat.riseMm)),
+          length: shortM(flat.lengthM),
+          least,
+        });
+      return say.sound('falls', { by: mm(fallMm(way)), length: shortM(lengthM(way)) });
+    },
+  }),
+  defineCheck({
+    id: 'exhaust.length',
+    stage: 'air',
+    holdPoint: 'bolting',
+    part: 'exhaust',
+    why: 'Every metre and every bend holds the gas back: the flame gets less air, soots, and the pipe fills with water.',
+    remedy: 'Shorten it, or take bends out; move the heater nearer to the outside.',
+    source: `${trade} ${makerDecides}`,
+    messages: {
+      long: 'Exhaust is {length} long; at most {most} is allowed.',
+      bent: 'Exhaust turns by {bends} in all; at most {most} is allowed.',
+      holds: 'Exhaust is {length} long and turns by {bends} in all.',
+    },
+    remedies: { long: 'Shorten it by at least {by}; move the heater nearer to the outside.' },
+    assess: (read, say) =>
+      worstOf(
+        () => {
+          const most = read.limit('exhaustMaxM').value;
+          const rows = isOwn(read, 'exhaust');
+          const long = rows
+            ? exhaustParts(read).reduce((sum, part) => sum + (part.lengthM ?? 0), 0)
+            : read.all({ length: 'air.exhaustLengthM' }).length;
+          return long > most ? say.fix('long', { length: shortM(long), most: shortM(most), by: shortM(long - most) }) : null;
+        },
+        () => {
+          const most = read.limit('exhaustBendsMaxDeg').value;
+          const turned = isOwn(read, 'exhaust') ? bendsDeg(wayOf(read, 'exhaust')) : read.all({ d: 'pipes.exhaustBendsDeg' }).d;
+          return turned > most ? say.fix('bent', { bends: shortDeg(turned), most: shortDeg(most) }) : null;
+        },
+        () => {
+          if (isOwn(read, 'exhaust')) {
+            const way = wayOf(read, 'exhaust');
+            return say.sound('holds', { length: shortM(lengthM(way)), bends: shortDeg(bendsDeg(way)) });
+          }
+          const { length, bends } = read.all({ length: 'air.exhaustLengthM', bends: 'pipes.exhaustBendsDeg' });
+          return say.sound('holds', { length: shortM(length), bends: shortDeg(bends) });
+        },
+      ),
+  }),
+  defineCheck({
+    id: 'exhaust.support',
+    stage: 'air',
+    holdPoint: 'closing',
+    part: 'exhaust',
+    why: 'A pipe that hangs by the burner’s spigot shakes that joint loose, inches from people.',
+    remedy: 'Hold it by brackets to structure, at most {500 mm} apart.',
+    source: `${trade} The distance is Lorbet’s own choice.`,
+    messages: {
+      apart: 'Supports of the exhaust stand {apart} apart; at most {most} is wanted.',
+      piece: '{piece} has a support every {apart}; at most {most} is wanted.',
+      holds: 'Exhaust is held at least every {most}.',
+    },
+    assess(read, say) {
+      const mostMm = read.limit('exhaustSupportMaxMm').value;
+      const most = mm(mostMm);
+      const parts = exhaustParts(read);
+      const worst = [...parts].sort((a, b) => (b.supportsApartMm ?? 0) - (a.supportsApartMm ?? 0))[0];
+      if (worst?.supportsApartMm != null && worst.supportsApartMm > mostMm) {
+        const apart = mm(worst.supportsApartMm);
+        return worst.name === null
+          ? say.fix('apart', { apart, most })
+          : say.fix('piece', { piece: name(worst.name), apart, most });
+      }
+      const lacking = parts.find((part) => part.supportsApartMm === null);
+      if (lacking) {
+        if (lacking.name === null) read.all({ apart: 'pipes.supportsApartMm' });
+        return read.missing({ act: 'do', what: `count the supports of “${lacking.name ?? ''}”` });
+      }
+      return say.sound('holds', { most });
+    },
+  }),
+  defineCheck({
+    id: 'exhaust.joint',
+    stage: 'air',
+    holdPoint: 'bolting',
+    part: 'exhaust',
+    why: 'Exhaust that leaves by a joint inside comes straight to people; the one at the burner is inches from them.',
+    remedy: 'A gas-tight band clamp at every joint, tightened and looked at after the first hot run.',
+    source: trade,
+    messages: {
+      open: 'The pipe is only pushed on at the burner: exhaust leaves where people are.',
+      loose: 'The pipe is only pushed on at the burner.',
+      weak: 'The joint at the burner is held by a {clip}; a gas-tight band clamp is wanted.',
+      pieceOpen: '{piece} is only pushed on.',
+      pieceWeak: '{piece} is held by a {clip}; a gas-tight band clamp is wanted.',
+      unsealed: 'The joint before {piece} is not sealed.',
+      worm: 'worm-drive clip',
+      spring: 'spring clip',
+      tight: 'Joints of the exhaust are held by gas-tight clamps.',
+    },
+    assess(read, say) {
+      const parts = exhaustParts(read);
+      const inside = read.maybe('survey.heaterSits') !== 'under';
+      return worstOf(
+        ...parts.map((part, i) => () => {
+          const burner = i === 0;
+          const piece = name(part.name ?? '');
+          if (part.joint === 'pushed') {
+            if (burner) return inside ? say.stop('open') : say.fix('loose');
+            return say.fix('pieceOpen', { piece });
+          }
+          if (part.joint === 'worm' || part.joint === 'spring') {
+            const clip = say.clause(part.joint);
+            return burner ? say.fix('weak', { clip }) : say.fix('pieceWeak', { piece, clip });
+          }
+          if (part.sealed === false && part.joint !== 'whole') return say.fix('unsealed', { piece });
+          if (part.joint !== null) return say.sound('tight');
+          if (part.name === null) read.all({ joint: 'pipes.burnerJoint' });
+          return read.missing({ act: 'do', what: `say how “${part.name ?? ''}” is joined` });
+        }),
+      );
+    },
+  }),
+];

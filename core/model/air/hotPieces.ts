@@ -1,0 +1,105 @@
+import { nearKinds } from '../../build/listKinds';
+import type { RowOf } from '../../build/lists';
+import type { ValueAt } from '../../build/sheets';
+import type { Reader } from '../../reading/Reader';
+import { bearsC } from '../proving/hotProof';
+import { breathFull } from './breath';
+import { pieceName, piecesOf, wayOf } from './wayOf';
+
+type NearKind = ValueAt<'pipes.near'>;
+/** What a thing beside an exhaust bears for hours, °C; null for nothing that heat harms. The same as by the hand thermometer. */
+export const bears = (kind: NearKind): number | null => (kind === 'nothing' ? null : bearsC[kind]);
+export const nearName = (kind: NearKind): string => nearKinds[kind];
+
+/** A part of the exhaust that is judged by what it passes: a piece, or the whole of a pipe known only by its rough figures. */
+export interface HotPart {
+  /** null for the whole */ name: string | null;
+  near: NearKind | null;
+  nearMm: number | null;
+  shield: boolean;
+  through: ValueAt<'pipes.through'> | null;
+  gapMm: number | null;
+  joint: ValueAt<'pipes.burnerJoint'> | null;
+  sealed: boolean | null;
+  supportsApartMm: number | null;
+  lengthM: number | null;
+}
+/** How hot a part gets outside at full on a warm day, and how thick it is there. */
+export interface Hottest {
+  surfaceC: number;
+  outsideMm: number;
+}
+
+const coverMm = { bare: 0, wrap: 4, sleeve: 8 } as const;
+
+/** Every part of the exhaust with what it passes and what holds it: what is asked of them rests on nothing else. */
+export const exhaustParts = (read: Reader): readonly HotPart[] => read.shared('exhaust parts', readParts);
+function readParts(read: Reader): HotPart[] {
+  const rows = piecesOf(read.rows('pipes'), 'exhaust');
+  if (rows.length === 0)
+    return [
+      {
+        name: null,
+        near: read.maybe('pipes.near'),
+        nearMm: read.maybe('pipes.nearMm'),
+        shield: read.maybe('pipes.shield') === 'yes',
+        through: read.maybe('pipes.through'),
+        gapMm: read.maybe('pipes.gapMm'),
+        joint: read.maybe('pipes.burnerJoint'),
+        sealed: null,
+        supportsApartMm: read.maybe('pipes.supportsApartMm'),
+        lengthM: read.maybe('air.exhaustLengthM'),
+      },
+    ];
+  return rows.map((row, i) => ({
+    name: pieceName(row, i),
+    near: row.near ?? null,
+    nearMm: row.nearMm ?? null,
+    shield: row.shield === 'yes',
+    through: row.through ?? null,
+    gapMm: row.gapMm ?? null,
+    joint: row.joint ?? null,
+    sealed: row.sealed === undefined ? null : row.sealed === 'yes',
+    supportsApartMm:
+      row.supports === undefined || row.lengthM === undefined ? null : (row.lengthM * 1000) / Math.max(row.supports, 1),
+    lengthM: row.lengthM ?? null,
+  }));
+}
+
+/** How hot each of these parts gets. @throws with what is missing to work it out */
+export const exhaustHeat = (read: Reader): readonly Hottest[] => read.shared('exhaust heat', readHeat);
+function readHeat(read: Reader): Hottest[] {
+  const { spots } = breathFull(read);
+  return wayOf(read, 'exhaust').pieces.map(({ boreMm, cover = 'bare' }, i) => ({
+    surfaceC: spots.reduce((most, spot) => (spot.piece === i ? Math.max(most, spot.surfaceC) : most), -Infinity),
+    outsideMm: boreMm + 1 + 2 * coverMm[cover],
+  }));
+}
+
+/** The timber that an exhaust passes, mm: as said, else what of timber stands in the stack-up. */
+export function timberMm(read: Reader): number {
+  const said = read.maybe('pipes.timberMm');
+  if (said !== null) return said;
+  const layers = read.rows('stack').filter(({ kind }) => kind === 'timber');
+  const known = layers.flatMap(({ thicknessMm }) => (thicknessMm === undefined ? [] : [thicknessMm]));
+  return layers.length === 0 || known.length < layers.length
+    ? read.all({ mm: 'pipes.timberMm' }).mm
+    : known.reduce((sum, one) => sum + one, 0);
+}
+
+/** A place where the exhaust turns from falling to rising, and what drains it. */
+export interface LowPoint {
+  /** the piece before it */ name: string;
+  drain: NonNullable<RowOf<'pipes'>['drain']> | null;
+}
+/** A rise of less than this is none, mm. Lorbet’s own choice, no source. */
+const levelMm = 5;
+/** Low points of an exhaust that is known piece by piece; a level last piece is none. */
+export function lowPoints(read: Reader): LowPoint[] {
+  const rows = piecesOf(read.rows('pipes'), 'exhaust');
+  return rows.flatMap((row, i) => {
+    const next = rows[i + 1];
+    const falls = (row.riseMm ?? 0) <= levelMm;
+    return next && falls && (next.riseMm ?? 0) > levelMm ? [{ name: pieceName(row, i), drain: row.drain ?? null }] : [];
+  });
+}
