@@ -41,6 +41,22 @@ const actions: [checkId: string, message: RegExp, action: (build: Build, told: s
     /by at least ([\d\u2009]+) mm/,
     (b, [, mm]) => made(b, 'air.exhaustPastOutlineMm', now(b, 'air.exhaustPastOutlineMm') + number(mm)),
   ],
+  [
+    'exhaust.end.opening',
+    /at least ([\d\u2009]+) mm farther/,
+    (b, [, mm]) => made(b, 'ends.exhaustOpeningMm', now(b, 'ends.exhaustOpeningMm') + number(mm)),
+  ],
+  [
+    'exhaust.end.blocked',
+    /up by at least ([\d\u2009]+) mm/,
+    (b, [, mm]) => made(b, 'ends.exhaustHighMm', now(b, 'ends.exhaustHighMm') + number(mm)),
+  ],
+  ['exhaust.clearance', /^Keep them ([\d\u2009]+) mm apart/, (b, [, mm]) => made(b, 'pipes.nearMm', number(mm))],
+  [
+    'exhaust.length',
+    /^Shorten it by at least ([\d.]+) m/,
+    (b, [, m]) => made(b, 'air.exhaustLengthM', now(b, 'air.exhaustLengthM') - number(m)),
+  ],
   ['fuel.figures', /^Enter 0 mm/, (b) => made(b, 'fuel.pickupClearanceMm', 0)],
   [
     'fuel.pump.angle',
@@ -96,7 +112,11 @@ const moreRead: Record<string, FigurePath[]> = {
   'fuel.figures': ['fuel.pickupKind', 'fuel.pickupClearanceMm'],
 };
 /** Where a finding is checked at all. */
-const given: Record<string, Values> = { 'fuel.pickup.reserve': { 'tank.way': 'standpipe', 'tank.reserveL': 5 } };
+const given: Record<string, Values> = {
+  'fuel.figures': { 'fuel.pickupKind': 'bottomOutlet' },
+  'exhaust.clearance': { 'pipes.near': 'timber' },
+  'fuel.pickup.reserve': { 'tank.way': 'standpipe', 'tank.reserveL': 5 },
+};
 const isBad = (finding: Finding | null | undefined) => finding?.level === 'stop' || finding?.level === 'fix';
 
 test.each([...new Set(actions.map(([checkId]) => checkId))])(

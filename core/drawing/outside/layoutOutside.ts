@@ -163,11 +163,16 @@ export function layoutOutside(
       y: round(cy - h / 2),
       w: round(w),
       h: round(h),
-      label: { x: cx, y: round(within ? cy + 4 : below ? cy - h / 2 - 7 : cy + h / 2 + 16), anchor: 'middle' },
+      label: {
+        x: cx,
+        y: round(within || fits(thing.name, w, h) ? cy + 4 : below ? cy - h / 2 - 7 : cy + h / 2 + 16),
+        anchor: 'middle',
+      },
     };
   });
   const ends = [...endOf('intake'), ...endOf('exhaust')];
-  settle(ends, things, heater, { width, height });
+  const corners = [body, { x: body.x + body.length, y: body.y }, { x: body.x + body.length, y: body.y + body.width }, { x: body.x, y: body.y + body.width }, body].map(spot); // prettier-ignore
+  settle(ends, things, heater, corners, { width, height });
   const told = [
     ...ends.map(({ text }) => text),
     ...things.map(({ name, kind }) => `${name} (${outsideKinds[kind]})`),
@@ -196,14 +201,21 @@ export function layoutOutside(
   };
 }
 
+/** px: whether a name has room within its thing. */
+const fits = (name: string, w: number, h: number): boolean => w >= name.length * 6.8 + 6 && h >= 16;
+
 /** Labels give way to bodies, pipes and each other; those of the ends, which tell most, choose first. */
 function settle(
   ends: readonly OutsideEnd[],
   things: readonly OutsideBox[],
   heater: (Spot & { size: number }) | null,
+  body: readonly Spot[],
   sheet: { width: number; height: number },
 ): void {
   const obstacles: Box[] = [
+    // The way of travel, and the body's own line.
+    { cx: sheet.width / 2 + 20, cy: 16, w: 150, h: 18 },
+    ...strokeBoxes(body, 2),
     ...things.map(({ x, y, w, h }) => ({ cx: x + w / 2, cy: y + h / 2, w, h })),
     ...ends.map(({ x, y }) => ({ cx: x, cy: y, w: 26, h: 26 })),
     ...(heater ? [{ cx: heater.x, cy: heater.y, w: heater.size, h: heater.size / 2 }] : []),
@@ -211,7 +223,8 @@ function settle(
   ];
   const labels = [
     ...ends.map(({ label, text }) => ({ label, wide: text.length * 7.6 })),
-    ...things.map(({ label, name }) => ({ label, wide: name.length * 6.8 })),
+    // A name that fits into its thing stands there.
+    ...things.flatMap(({ label, name, w, h }) => (fits(name, w, h) ? [] : [{ label, wide: name.length * 6.8 }])),
   ];
   const wanted = labels.map(({ label, wide: w }): Box => {
     const cx = label.anchor === 'middle' ? label.x : label.anchor === 'end' ? label.x - w / 2 : label.x + w / 2;
