@@ -9,7 +9,7 @@ const colours: Record<TemplateLayer, number> = {
 };
 
 /** The template as DXF, in mm, a layer each for holes, outline, datums and words. */
-export function writeTemplateDxf({ shapes }: Template): string {
+export function writeTemplateDxf({ shapes }: Pick<Template, 'shapes'>): string {
   const dxf = new DxfWriter();
   dxf.setUnits(Units.Millimeters);
   for (const [layer, colour] of Object.entries(colours)) dxf.addLayer(layer.toUpperCase(), colour, 'Continuous');

@@ -6,7 +6,7 @@ const mm = (n: number) => String(Math.round(n * 1000) / 1000);
 const inks = { holes: day.heat, outline: day.ink, datums: day.air, words: day.ink } as const;
 
 /** The template as SVG at true scale: its sizes are in millimetres. */
-export function writeTemplateSvg({ title, shapes, left, bottom, width, height }: Template): string {
+export function writeTemplateSvg({ title, shapes, left, bottom, width, height }: Omit<Template, 'view'>): string {
   const top = bottom + height;
   const drawn = shapes.map((shape) => {
     const stroke = `stroke="${inks[shape.layer]}" stroke-width="0.25" fill="none"`;

@@ -50,6 +50,12 @@ const standing: readonly (readonly [RegExp, WalkPlace])[] = [
   [/^fuel\.heaterAbove/, 'under'],
   [/^line\.(pumpMount|strokeMs)$|^fuel\.pump/, 'pump'],
   [/^fuel\.(suction|pressure|filter|joint)|^line\./, 'line'],
+  [
+    /^pipes\.(exhaustBore|intakeBore|exhaustBends|intakeBends|cover|near|shield|through|gap|timber|supports|burnerJoint|state|silencer)/,
+    'under',
+  ],
+  [/^ends\.past/, 'cabin'],
+  [/^ends\.|^pipes\./, 'ends'],
   [/^air\.(intakeFrom|intakeLength|intakeFall|exhaustLength|exhaustFall|exhaustLow|muffler)/, 'under'],
   [/^air\./, 'ends'],
 ];

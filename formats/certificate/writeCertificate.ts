@@ -2,6 +2,7 @@ import QRCode from 'qrcode';
 import type { Build } from '../../core/build/Build';
 import { buildHash } from '../../core/build/buildHash';
 import { assess } from '../../core/checks/assess';
+import { air } from './air';
 import { annex } from './annex';
 import { cautions } from './cautions';
 import { CertificatePage } from './CertificatePage';
@@ -30,6 +31,7 @@ export const sections: readonly Section[] = [
   photographs,
   kit,
   fuel,
+  air,
   findings,
   figures,
   tests,

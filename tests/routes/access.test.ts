@@ -65,6 +65,8 @@ const table: Record<
   },
   'GET builds/[id]/dip-strip': { ask: get(about('dip-strip?paper=Letter')), answers: [401, 200, 200, 200, 404] },
   'GET builds/[id]/walk': { ask: get(about('walk?paper=A4&all=1')), answers: [401, 200, 200, 200, 404] },
+  'GET builds/[id]/outside': { ask: get(about('outside?format=dxf')), answers: [401, 200, 200, 200, 404] },
+  'GET builds/[id]/network': { ask: get(about('network?of=fuel')), answers: [401, 200, 200, 200, 404] },
   'GET builds/[id]/template': { ask: get(about('template?view=above&format=svg')), answers: [401, 200, 200, 200, 404] },
   'POST builds/[id]/photos': {
     ask: (who) => who.ask(`/api/builds/${buildId}/photos`, { method: 'POST', body: new Uint8Array(picture) }),

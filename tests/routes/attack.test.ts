@@ -138,6 +138,8 @@ test('what is no picture, is too large, or belongs to nobody here is refused; a 
   const kept = Buffer.from(await (await own.viewer.ask(`/api/builds/${photographed}/photos/${sent.sha256}`)).arrayBuffer());
   expect(createHash('sha256').update(kept).digest('hex')).toBe(sent.sha256);
   for (const way of [
+    'outside?format=exe',
+    'network?of=everything',
     'template?view=sideways&format=pdf',
     'template?view=above&format=exe',
     'template?view=above&format=pdf&paper=A9',

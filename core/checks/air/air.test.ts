@@ -26,7 +26,7 @@ const piece = (n: number, more: Partial<Pipe> = {}): Pipe => ({
 const pipes = (...rows: Pipe[]): Change => ({ pipes: () => rows });
 const placed: Values = { 'ends.exhaustXMm': 1500, 'ends.exhaustYMm': 1800, 'ends.intakeXMm': 1500, 'ends.intakeYMm': 700 };
 const thing = (kind: RowOf<'outside'>['kind'], xMm: number, yMm: number): Change => ({
-  outside: () => [{ id: id(950), name: `the ${kind ?? ''}`, kind, xMm, yMm, lengthMm: 400, widthMm: 40 } as RowOf<'outside'>],
+  outside: () => [{ id: id(950), name: `the ${kind ?? ''}`, kind, xMm, yMm, lengthMm: 400, widthMm: 40 }],
 });
 const lean: Values = { 'air.exhaustLengthM': 1.9, 'pipes.exhaustBoreMm': 14 };
 

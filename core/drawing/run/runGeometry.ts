@@ -4,6 +4,7 @@ import { takeAssumed } from '../../build/takeAssumed';
 import type { Part } from '../../build/field';
 import { fieldAt, figureAt, valueAt, type FigurePath } from '../../build/sheets';
 import type { RowOf } from '../../build/lists';
+import { pipeRows, type WayId } from '../../model/air/wayOf';
 import { segmentName, segmentRows } from '../../model/fuel/routeOf';
 
 export interface Point {
@@ -117,11 +118,17 @@ export function runGeometry(known: Build, proven: ReadonlySet<StageId>): RunGeom
   };
   const floorZ = heaterZ + 50;
   const exhaustStart = { x: heaterIn.x + 230, z: floorZ - 90 };
-  const fall = v('air.exhaustFallMm', 60);
-  const exhaustEnd = { x: exhaustStart.x + reach(v('air.exhaustLengthM', 0.8) * 1000, fall), z: exhaustStart.z - fall };
-  const intakeFall = v('air.intakeFallMm', 40);
+  const whole = (way: WayId, length: number, fall: number) => {
+    const pieces = pipeRows(build.lists, way);
+    const sum = (of: (row: RowOf<'pipes'>) => number | undefined) => pieces.reduce((all, row) => all + (of(row) ?? 0), 0);
+    return pieces.length > 0
+      ? { lengthM: sum((row) => row.lengthM), fallMm: -sum((row) => row.riseMm) }
+      : { lengthM: v(`air.${way}LengthM`, length), fallMm: v(`air.${way}FallMm`, fall) };
+  };
+  const [out, air] = [whole('exhaust', 0.8, 60), whole('intake', 0.4, 40)];
+  const exhaustEnd = { x: exhaustStart.x + reach(out.lengthM * 1000, out.fallMm), z: exhaustStart.z - out.fallMm };
   const intakeStart = { x: heaterIn.x + 120, z: floorZ - 90 };
-  const intakeEnd = { x: intakeStart.x - reach(v('air.intakeLengthM', 0.4) * 1000, intakeFall), z: intakeStart.z - intakeFall };
+  const intakeEnd = { x: intakeStart.x - reach(air.lengthM * 1000, air.fallMm), z: intakeStart.z - air.fallMm };
   const parts = Object.keys(partFigures) as Part[];
   return {
     tank: { length, height, fuel: Math.min(v('fuel.fuelLevelMm', 0), height) },

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import { useState } from 'react';
 import { sections } from '../../../core/build/sections';
 import { Caution, manualFirst } from '../../components/Caution';
@@ -7,6 +8,7 @@ import { FoldedFigures } from '../../components/lists/FoldedFigures';
 import { Fold } from '../../components/lists/Fold';
 import { RowList } from '../../components/lists/RowList';
 import { useRowCount } from '../../components/useRowCount';
+import { useWorkspace } from '../../sync/useWorkspace';
 import { air as t } from '../../texts/en/air';
 import { stages as shared } from '../../texts/en/stages';
 import { OutsideSheet } from './OutsideSheet';
@@ -17,6 +19,7 @@ const { figures } = sections.air.plan;
 export function PlanSection() {
   const [selected, setSelected] = useState<string | null>(null);
   const count = useRowCount();
+  const { settled } = useWorkspace('settled');
   return (
     <>
       <p className="soft">{t.dragAnEnd}</p>
@@ -33,6 +36,13 @@ export function PlanSection() {
           fresh={() => ({ kind: 'window', lengthMm: 600, widthMm: 40 })}
         />
       </Fold>
+      <div className="inline">
+        {(['svg', 'dxf'] as const).map((format) => (
+          <Button key={format} href={`/api/builds/${settled.id}/outside?format=${format}`} download>
+            {t.planAs({ format: format.toUpperCase() })}
+          </Button>
+        ))}
+      </div>
       <FoldedFigures title={t.endsByFigures} note={t.endsByFiguresNote} paths={figures['Where the ends stand']} />
       <FoldedFigures title={t.outline} note={t.outlineNote} paths={figures['The body’s outline']} />
       <Caution>{shared.exhaustGasKillsWithoutASmell({ manualFirst: manualFirst() })}</Caution>

@@ -33,12 +33,12 @@ export function usePlaceEnd() {
     });
   return {
     mayWork,
-    place(id: EndId, x: number, y: number): string[] {
+    place: (id: EndId, x: number, y: number): string[] => {
       const changes = figuresAt(id, x, y).filter(({ from, to }) => from !== to);
       return changes.length === 0 ? [] : send({ kind: 'figures', changes });
     },
     /** Shows it there while it is dragged, with what is found of it. */
-    sketch(id: EndId, x: number | null, y: number | null): void {
+    sketch: (id: EndId, x: number | null, y: number | null): void => {
       const values = x === null || y === null ? [] : figuresAt(id, x, y);
       setDraft(
         'ends',

@@ -1,4 +1,5 @@
 'use client';
+import { Button } from '@mui/material';
 import type { FigureId } from '../../../core/reading/figureIds';
 import { ruleFor } from '../../../core/practices/ruleFor';
 import { stageFigures } from '../../../core/figures/stageFigures';
@@ -32,6 +33,11 @@ export function PressureSection() {
       <DerivedFigures keys={main} />
       <Fold title={t.everyFigureOfTheLine} note={t.more({ n: more.length })}>
         <DerivedFigures keys={more} />
+        {'missing' in picture ? null : (
+          <Button href={`/api/builds/${build.id}/network?of=fuel`} download>
+            {t.asANetwork}
+          </Button>
+        )}
       </Fold>
     </>
   );

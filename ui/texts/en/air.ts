@@ -22,9 +22,9 @@ export const air = room('air', {
   endsByFiguresNote: 'the same as on the plan',
   outline: 'The body’s outline',
   outlineNote: 'how far it reaches beyond the floor',
-  whichPipe: 'Which pipe',
   exhaust: 'Exhaust',
   intake: 'Combustion air',
+  intakeNote: 'the pipe that the flame breathes through',
   toBeginPieces: params('To enter it piece by piece, these are needed first: {labels}.'),
   beginPieces: 'Enter it piece by piece',
   listHoldsMore: ': bends, joints, what it passes, drains',
@@ -38,6 +38,7 @@ export const air = room('air', {
   outsideOfPipe: 'outside of the pipe',
   burnsAHand: 'above this it burns a hand at once',
   whatItPasses: 'What it passes',
+  planAs: params('Plan as {format}'),
   byAnalyser: 'By analyser',
   byAnalyserNote: 'CO₂ or O₂ in the exhaust, where one was read',
 });

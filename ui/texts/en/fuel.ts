@@ -2,6 +2,7 @@ import { params, room } from '../room';
 
 /** English. */
 export const fuel = room('fuel', {
+  asANetwork: 'The line as a network, to be solved again (EPANET .inp)',
   bore: 'Bore',
   holdsMl: 'Holds, mL',
   strokesToFill: 'Strokes to fill',
