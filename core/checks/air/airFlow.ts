@@ -9,10 +9,9 @@ import { worstOf } from '../worstOf';
 const offPercent = 25;
 /** Excess of air by an analyser at full, where one was read. */
 function measured(read: Reader): number | null {
-  const { mass } = breatherOf(read);
   const [co2, o2] = [read.maybe('pipes.co2Percent'), read.maybe('pipes.o2Percent')];
-  if (co2 !== null && co2 >= 1 && co2 <= 15) return excessAirByCo2(co2, mass);
-  return o2 !== null && o2 <= 19 ? excessAirByO2(o2, mass) : null;
+  if (co2 !== null && co2 >= 1 && co2 <= 15) return excessAirByCo2(co2, breatherOf(read).mass);
+  return o2 !== null && o2 <= 19 ? excessAirByO2(o2, breatherOf(read).mass) : null;
 }
 
 /** Whether the flame gets its air through these two pipes. */

@@ -2,7 +2,7 @@ import type { ValueAt } from '../../build/sheets';
 import { exhaustParts, lowPoints } from '../../model/air/hotPieces';
 import { bendsDeg, fallMm, isOwn, lengthM, wayOf } from '../../model/air/wayOf';
 import type { Reader } from '../../reading/Reader';
-import { mm, name, percent, shortDeg, shortM, type Value } from '../../wording/Value';
+import { celsius, mm, name, percent, shortDeg, shortM, type Value } from '../../wording/Value';
 import { defineCheck } from '../Check';
 import { makerDecides, trade } from '../sources';
 import { worstOf } from '../worstOf';
@@ -57,9 +57,11 @@ export const exhaustWayChecks = [
       higher: '{by} higher than',
       falls: 'Exhaust falls {fall} to its end.',
       trap: 'Exhaust drains into a closed trap that is emptied outside.',
+      trapFreezes: 'Exhaust drains into a closed trap: at {coldest} what stands in it freezes, and holds the gas back.',
       drilled: 'Exhaust drains at a drilled low point.',
     },
     remedies: {
+      trapFreezes: 'Empty it before the frost, every time; or let the pipe fall all the way.',
       undrilledInside: trapped,
       holeHull: trapped,
       holeBuilding: trapped,
@@ -87,7 +89,11 @@ export const exhaustWayChecks = [
           const higher: Value = fall === 0 ? say.clause('level') : say.clause('higher', { by: mm(-fall) });
           return fall <= 0 ? say.fix('rises', { higher }) : say.sound('falls', { fall: mm(fall) });
         },
-        () => (lowOf(read) === 'trap' ? say.sound('trap') : say.sound('drilled')),
+        () => {
+          if (lowOf(read) !== 'trap') return say.sound('drilled');
+          const coldest = read.maybe('survey.coldestC');
+          return coldest !== null && coldest < 0 ? say.watch('trapFreezes', { coldest: celsius(coldest) }) : say.sound('trap');
+        },
       );
     },
   }),
@@ -225,8 +231,10 @@ export const exhaustWayChecks = [
       unsealed: 'The joint before {piece} is not sealed.',
       worm: 'worm-drive clip',
       spring: 'spring clip',
+      welded: '{piece} was welded: a pinhole lets exhaust out where nobody looks.',
       tight: 'Joints of the exhaust are held by gas-tight clamps.',
     },
+    remedies: { welded: 'Close one end, blow smoke or soapy water through it, and look; a new piece costs less than the doubt.' },
     assess(read, say) {
       const parts = exhaustParts(read);
       const inside = read.maybe('survey.heaterSits') !== 'under';
@@ -243,6 +251,7 @@ export const exhaustWayChecks = [
             return burner ? say.fix('weak', { clip }) : say.fix('pieceWeak', { piece, clip });
           }
           if (part.sealed === false && part.joint !== 'whole') return say.fix('unsealed', { piece });
+          if (part.welded) return say.watch('welded', { piece });
           if (part.joint !== null) return say.sound('tight');
           if (part.name === null) read.all({ joint: 'pipes.burnerJoint' });
           return read.missing({ act: 'do', what: `say how “${part.name ?? ''}” is joined` });

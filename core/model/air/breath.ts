@@ -113,13 +113,13 @@ const hotPieces = ({ pieces }: Way): HotPiece[] =>
   }));
 
 /** Where the heater stands, and how fast its pump beats. */
-interface Setting {
+export interface Setting {
   hz: number;
   airC: number;
   altitudeM: number;
 }
 /** The two pipes and the fan at a setting; fan and pump go up together, as its controller drives them. */
-function burningAt(breather: Breather, { hz, airC, altitudeM }: Setting, gasC: readonly number[]): Burning {
+export function burningAt(breather: Breather, { hz, airC, altitudeM }: Setting, gasC: readonly number[]): Burning {
   const { fan, mass, fuelKgHz, exhaust, intake, minHz, maxHz, minSpeed } = breather;
   const share = maxHz > minHz ? Math.min(1, Math.max(0, (hz - minHz) / (maxHz - minHz))) : 1;
   const out = conduitsOf(exhaust, 'exhaust', breather.muffler ? sits.muffler : 0);
@@ -157,7 +157,7 @@ export function breathAt(breather: Breather, setting: Setting): Breath {
   return { ...burningAt(breather, setting, meansOf(spots, exhaust)), hz, fuelKgS, spigotC, spots, ambientC: airC };
 }
 /** The gas in each piece, on the mean. */
-const meansOf = (spots: readonly HotSpot[], { pieces }: Way): number[] =>
+export const meansOf = (spots: readonly HotSpot[], { pieces }: Way): number[] =>
   pieces.map((_, i) => {
     const own = spots.filter(({ piece }) => piece === i);
     return own.length === 0 ? kitGasC : own.reduce((sum, spot) => sum + spot.gasC, 0) / own.length;

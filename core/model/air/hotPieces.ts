@@ -21,6 +21,7 @@ export interface HotPart {
   gapMm: number | null;
   joint: ValueAt<'pipes.burnerJoint'> | null;
   sealed: boolean | null;
+  /** somebody has welded it */ welded: boolean;
   supportsApartMm: number | null;
   lengthM: number | null;
 }
@@ -47,6 +48,7 @@ function readParts(read: Reader): HotPart[] {
         gapMm: read.maybe('pipes.gapMm'),
         joint: read.maybe('pipes.burnerJoint'),
         sealed: null,
+        welded: read.maybe('pipes.state') === 'welded',
         supportsApartMm: read.maybe('pipes.supportsApartMm'),
         lengthM: read.maybe('air.exhaustLengthM'),
       },
@@ -60,6 +62,7 @@ function readParts(read: Reader): HotPart[] {
     gapMm: row.gapMm ?? null,
     joint: row.joint ?? null,
     sealed: row.sealed === undefined ? null : row.sealed === 'yes',
+    welded: row.state === 'welded',
     supportsApartMm:
       row.supports === undefined || row.lengthM === undefined ? null : (row.lengthM * 1000) / Math.max(row.supports, 1),
     lengthM: row.lengthM ?? null,

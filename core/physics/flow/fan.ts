@@ -46,7 +46,7 @@ export function meets(
   let flow = free / 2;
   for (let i = 0; i < 80; i += 1) {
     const next = Math.sqrt(shut / (againstPa(flow) / flow ** 2 + shut / free ** 2));
-    if (Math.abs(next - flow) <= flow * 1e-8) return next;
+    if (Math.abs(next - flow) <= flow * 1e-6) return next;
     flow = next;
   }
   return flow;

@@ -37,7 +37,11 @@ export function frictionFactor(re: number, relativeRoughness: number): number {
     return (64 / 2000) * (1 - share) + frictionFactor(4000, relativeRoughness) * share;
   }
   let f = 0.25 / Math.log10(relativeRoughness / 3.7 + 5.74 / re ** 0.9) ** 2;
-  for (let i = 0; i < 8; i += 1) f = (-2 * Math.log10(relativeRoughness / 3.7 + 2.51 / (re * Math.sqrt(f)))) ** -2;
+  for (let i = 0; i < 8; i += 1) {
+    const next = (-2 * Math.log10(relativeRoughness / 3.7 + 2.51 / (re * Math.sqrt(f)))) ** -2;
+    if (Math.abs(next - f) <= f * 1e-9) return next;
+    f = next;
+  }
   return f;
 }
 

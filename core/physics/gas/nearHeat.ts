@@ -12,7 +12,7 @@ const stillHc = 5;
 /** The temperature at which what comes in equals what goes out, °C, by halving. */
 function balance(coldC: number, hotC: number, gain: (atC: number) => number): number {
   let [low, high] = [coldC, hotC];
-  for (let i = 0; i < 40; i += 1) {
+  for (let i = 0; i < 24; i += 1) {
     const middle = (low + high) / 2;
     if (gain(middle) > 0) low = middle;
     else high = middle;

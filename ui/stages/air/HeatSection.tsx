@@ -2,6 +2,7 @@
 import { sections } from '../../../core/build/sections';
 import { stageFigures } from '../../../core/figures/stageFigures';
 import { isSuperseded } from '../../../core/model/superseded';
+import { AirBandChart } from '../../charts/AirBandChart';
 import { PipeHeatChart } from '../../charts/PipeHeatChart';
 import { Caution, manualFirst } from '../../components/Caution';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
@@ -22,6 +23,8 @@ export function HeatSection() {
       <p className="soft">{t.atFullOnAWarmDay}</p>
       <PipeHeatChart />
       <FigureTable paths={figures['What it passes'].filter((path) => !isSuperseded(settled, path))} caption={t.whatItPasses} />
+      <h3>{t.theFlamesAir}</h3>
+      <AirBandChart />
       <DerivedFigures keys={told} />
       <FoldedFigures title={t.byAnalyser} note={t.byAnalyserNote} paths={figures['By analyser']} />
       <Caution>{shared.exhaustGasKillsWithoutASmell({ manualFirst: manualFirst() })}</Caution>

@@ -2,6 +2,7 @@
 import type { FigurePath } from '../../../core/build/sheets';
 import { sections } from '../../../core/build/sections';
 import type { WayId } from '../../../core/model/air/wayOf';
+import { pipeParts, pipePartText } from '../../../core/model/air/pipeParts';
 import { isSuperseded } from '../../../core/model/superseded';
 import { Caution, manualFirst } from '../../components/Caution';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
@@ -9,7 +10,7 @@ import { FigureTable } from '../../components/cells/FigureTable';
 import { LevelKey } from '../../components/level/LevelKey';
 import { Fold } from '../../components/lists/Fold';
 import { useSmall } from '../../components/useSmall';
-import { useWorkspace } from '../../sync/useWorkspace';
+import { useSay, useWorkspace } from '../../sync/useWorkspace';
 import { air as t } from '../../texts/en/air';
 import { stages as shared } from '../../texts/en/stages';
 import { WayTable } from './WayTable';
@@ -33,6 +34,24 @@ function Pipe({ way }: { way: WayId }) {
   );
 }
 
+/** What is to be cut and bought for the pipes. */
+function PartsOfIt() {
+  const { settled } = useWorkspace('settled');
+  const say = useSay();
+  const parts = pipeParts(settled);
+  if (parts.length === 0) return null;
+  return (
+    <Fold title={t.partsOfIt} note={t.partsOfItNote}>
+      <ul className="plain">
+        {parts.map((part) => {
+          const text = pipePartText(part);
+          return <li key={text}>{say(text)}</li>;
+        })}
+      </ul>
+    </Fold>
+  );
+}
+
 /** The two pipes as they run. */
 export function PipesSection() {
   return (
@@ -44,6 +63,7 @@ export function PipesSection() {
       <Fold title={t.intake} note={t.intakeNote} startOpen holds={figuresOf.intake}>
         <Pipe way="intake" />
       </Fold>
+      <PartsOfIt />
       <Caution>{shared.exhaustGasKillsWithoutASmell({ manualFirst: manualFirst() })}</Caution>
     </>
   );

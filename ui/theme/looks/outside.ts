@@ -26,5 +26,7 @@ export const outside = `
   .outside .plume { fill: var(--heat); opacity: 0.18; pointer-events: none; }
   .outside .rose circle { fill: none; stroke: var(--soft); stroke-width: 1.5; }
   .outside .rose path { stroke: var(--ink); stroke-width: 2.5; fill: none; }
+  .air-ifs { columns: 2; column-gap: 24px; }
+  .air-ifs li[data-short='true'] strong { color: var(--fix); }
   .outside .rose .head { fill: var(--ink); stroke: none; }
 `;

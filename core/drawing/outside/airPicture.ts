@@ -1,0 +1,58 @@
+import type { Build } from '../../build/Build';
+import { takeAssumed } from '../../build/takeAssumed';
+import { drawnFrom } from '../../figures/readerOf';
+import { breathFull, breatherOf, burningAt, meansOf, warmC, type Breather, type Setting } from '../../model/air/breath';
+import { sits, type Way } from '../../model/air/wayOf';
+
+/** What a change would leave of the flame’s air, at full. */
+export interface AirIf {
+  id: 'metre' | 'bend' | 'blocked' | 'high' | 'cold' | 'hot';
+  excessAir: number;
+}
+export interface AirPicture {
+  /** over the band of the pump */ band: { hz: number; excessAir: number }[];
+  /** the least that burns clean */ least: number;
+  ifs: AirIf[];
+}
+/** So high and so cold it is tried, m and °C. Lorbet’s own choice, no source. */
+export const tried = { highM: 2000, coldC: -20, hotC: 40 } as const;
+const points = 12;
+
+const withMore = (way: Way, more: { lengthM?: number; bends?: number }): Way => ({
+  ...way,
+  pieces: way.pieces.map((piece, i) =>
+    i === way.pieces.length - 1
+      ? {
+          ...piece,
+          lengthM: piece.lengthM + (more.lengthM ?? 0),
+          bends: piece.bends + (more.bends ?? 0),
+          bendDeg: more.bends ? 90 : piece.bendDeg,
+        }
+      : piece,
+  ),
+});
+
+/** The flame’s air over the whole band of the pump, and what would take some of it; or what is missing to tell. */
+export const airPicture = (build: Build) =>
+  drawnFrom(takeAssumed(build), (read): AirPicture => {
+    const breather = breatherOf(read);
+    const gasC = meansOf(breathFull(read).spots, breather.exhaust);
+    const full: Setting = { hz: breather.maxHz, airC: warmC, altitudeM: 0 };
+    const air = (of: Breather, setting: Setting) => burningAt(of, setting, gasC).excessAir;
+    const { minHz, maxHz } = breather;
+    return {
+      band: Array.from({ length: points + 1 }, (_, i) => {
+        const hz = minHz + ((maxHz - minHz) * i) / points;
+        return { hz, excessAir: air(breather, { ...full, hz }) };
+      }),
+      least: read.limit('excessAirMin').value,
+      ifs: [
+        { id: 'metre', excessAir: air({ ...breather, exhaust: withMore(breather.exhaust, { lengthM: 1 }) }, full) },
+        { id: 'bend', excessAir: air({ ...breather, exhaust: withMore(breather.exhaust, { bends: 1 }) }, full) },
+        { id: 'blocked', excessAir: air({ ...breather, silencer: sits.blocked }, full) },
+        { id: 'high', excessAir: air(breather, { ...full, altitudeM: tried.highM }) },
+        { id: 'hot', excessAir: air(breather, { ...full, airC: tried.hotC }) },
+        { id: 'cold', excessAir: air(breather, { ...full, airC: tried.coldC }) },
+      ],
+    };
+  });
