@@ -25,3 +25,9 @@ export function byLevel(build: Build, path: Levelled, deg: number): number | nul
     }
   }
 }
+
+/**
+ * By how much a segment or a piece of that length rises, mm, where the phone lies along it at that angle.
+ * @example riseByLevel(0.4, -30) // -200
+ */
+export const riseByLevel = (lengthM: number, deg: number): number => Math.round(-fallMm(lengthM, deg)) + 0;

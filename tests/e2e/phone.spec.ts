@@ -63,6 +63,27 @@ test('the phone on the heater’s top tells that it lies on its side; where its 
   await context.close();
 });
 
+test('the phone laid along a piece of the exhaust gives by how much it falls', async ({ browser }) => {
+  const context = await browser.newContext(asPhone);
+  const page = await context.newPage();
+  const sensor = await context.newCDPSession(page);
+  await signIn(page, 'bram');
+  const id = await copyOf(page.request, 3);
+  await open(page, `/builds/${id}/air/pipes`);
+  await sensor.send('DeviceOrientation.setDeviceOrientationOverride', { alpha: 0, beta: -6, gamma: 0 });
+  await page
+    .getByRole('button', { name: /out to the side/ })
+    .and(page.locator('[aria-expanded]'))
+    .tap();
+  await page.getByRole('button', { name: 'Level “out to the side” with this phone' }).tap();
+  // 0.4 m at 6° down: 400 mm × sin 6° = 41.8 mm, by hand.
+  await expect(page.getByText('Rises by -42 mm')).toBeVisible();
+  await page.getByRole('button', { name: 'Take −6°' }).tap();
+  await settled(page);
+  await expectInLedger(page, /out to the side.*-42 mm|out to the side.*−42 mm/);
+  await context.close();
+});
+
 test('a device that tells no angle says so and what to take instead; nothing is entered', async ({ browser }) => {
   const context = await browser.newContext(asPhone);
   const page = await context.newPage();

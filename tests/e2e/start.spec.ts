@@ -110,6 +110,18 @@ test('the walk-round on a phone: one figure a screen, all keys large and low, ke
   await expect(screen.getByRole('status')).toBeVisible();
   await screen.getByRole('button', { name: /^Keep 300/ }).tap();
   await expect(screen.locator('.walk-name')).not.toHaveText(name);
+  // Back and forth by a swipe, with nothing kept by it.
+  const second = (await screen.locator('.walk-name').textContent()) ?? '';
+  const swipe = async (from: number, to: number) => {
+    await page.mouse.move(from, 300);
+    await page.mouse.down();
+    await page.mouse.move(to, 304, { steps: 4 });
+    await page.mouse.up();
+  };
+  await swipe(300, 90);
+  await expect(screen.locator('.walk-name')).not.toHaveText(second);
+  await swipe(90, 300);
+  await expect(screen.locator('.walk-name')).toHaveText(second);
   // A figure that can't be: one sentence, and nothing is kept.
   while ((await screen.locator('.walk-pad').count()) === 0) await screen.getByRole('button', { name: 'Later' }).tap();
   for (let i = 0; i < 6; i += 1) await screen.getByRole('button', { name: '9', exact: true }).tap();

@@ -9,6 +9,7 @@ import { piecesOf, type WayId } from '../../../core/model/air/wayOf';
 import { computeOrMissing } from '../../../core/reading/NotMeasured';
 import { Drawn } from '../../charts/form/DrawnFigures';
 import { Problems } from '../../components/cells/Problems';
+import { RowLevel } from '../../components/level/RowLevel';
 import { RowList } from '../../components/lists/RowList';
 import { useRows } from '../../components/lists/useRows';
 import { useWorkspace } from '../../sync/useWorkspace';
@@ -65,6 +66,7 @@ export function WayTable({ way }: { way: WayId }) {
             selected={picked}
             onSelect={pick}
             onAdd={addAfter}
+            moreExtra={(row) => <RowLevel list="pipes" row={row} name={row.name ?? t.piece} />}
             onMove={(id, to) => setProblems(change(movePiece(all, way, id, to)))}
           />
         )}

@@ -8,6 +8,7 @@ import { drawnPiecesMax } from '../../../core/drawing/form/unroll';
 import { firstSegments, moveSegment } from '../../../core/drawing/line/editLine';
 import { inOrder } from '../../../core/model/fuel/routeOf';
 import { useWorkspace } from '../../sync/useWorkspace';
+import { RowLevel } from '../../components/level/RowLevel';
 import { RowList } from '../../components/lists/RowList';
 import { useRows } from '../../components/lists/useRows';
 import { Problems } from '../../components/cells/Problems';
@@ -73,6 +74,7 @@ export function LineTable() {
                 selected={picked}
                 onSelect={pick}
                 onAdd={() => setProblems(addAfter(picked))}
+                moreExtra={(row) => <RowLevel list="segments" row={row} name={row.name ?? t.thisSegment} />}
                 onMove={(id, to) => setProblems(change(moveSegment(rows, id, to)))}
               />
             )

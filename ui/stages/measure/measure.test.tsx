@@ -112,9 +112,9 @@ describe('what is assumed looks assumed', () => {
     expect(within(cell as HTMLElement).getByRole('option', { name: '≈outside, no filter' })).toBeTruthy();
   });
   it('among the findings: a level with its condition, and what is sound on assumptions apart from what is sound', () => {
-    showIn(build, <SheetFindings place={{ sheet: 'air', section: 'air' }} />);
+    showIn(build, <SheetFindings place={{ sheet: 'air', section: 'plan' }} />);
     expect(screen.getByText('STOP, IF AS ASSUMED')).toBeTruthy();
-    expect(screen.getByRole('button', { name: /^\d sound on assumed figures only$/ })).toBeTruthy();
+    expect(screen.getByRole('button', { name: /^\d+ sound on assumed figures only$/ })).toBeTruthy();
     expect(screen.queryByRole('button', { name: /^\d sound$/ })).toBeNull();
   });
   it('at a hold point: nothing that is assumed is told as sound', () => {

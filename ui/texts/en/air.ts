@@ -26,6 +26,7 @@ export const air = room('air', {
   intake: 'Combustion air',
   intakeNote: 'the pipe that the flame breathes through',
   toBeginPieces: params('To enter it piece by piece, these are needed first: {labels}.'),
+  piece: 'piece',
   beginPieces: 'Enter it piece by piece',
   listHoldsMore: ': bends, joints, what it passes, drains',
   atFullOnAWarmDay: 'At full on a warm day, in still air: worked out, not measured. Feel it after the first hot run.',

@@ -17,6 +17,12 @@ export const level = room('level', {
   intakeWithThePhone: 'Measure the intake’s fall with this phone',
   layItAlongThePipe:
     'Lay a long edge of the phone along the pipe, its top towards the pipe’s end. Where it falls the angle is minus.',
+  pieceWithThePhone: params('Level “{name}” with this phone'),
+  layItAlongThePiece:
+    'Lay a long edge of the phone along the piece, its top towards the far end. Where it falls the angle is minus.',
+  layItAlongTheLine:
+    'Lay a long edge of the phone along the line, its top towards the heater. Where it falls the angle is minus.',
+  itRises: params('Rises by {mm} mm'),
   lieWithThePhone: 'See with this phone how the heater lies',
   layItOnTheHeater: 'Lay the back of the phone on the heater’s top, as its maker calls it, a long edge along the heater.',
   liesFlat: 'Flat',
