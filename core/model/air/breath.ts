@@ -20,6 +20,8 @@ import { conduitsOf, sits, wayOf, type Way } from './wayOf';
 const kitIntake: Way = { own: false, pieces: [{ id: null, name: 'kit', lengthM: 0.5, riseMm: 0, boreMm: 25, bends: 1 }] };
 const kitExhaust: Way = { own: false, pieces: [{ id: null, name: 'kit', lengthM: 0.6, riseMm: 0, boreMm: 24, bends: 2 }] };
 const kitGasC = 300;
+/** Road diesel. EN 590, from memory */
+const roadKgM3 = 832;
 /** Wall of an exhaust; wrap or sleeve: thickness and λ. Makers’ usual range, from memory. */
 const wallMm = 0.4;
 const covers = {
@@ -74,16 +76,13 @@ function readBreather(read: Reader): Breather {
     pressurePa: ambientPa(0),
   };
   const excess = read.limit('excessAirFull').value;
-  const kitCost = pipesPa(kit, excess * fuelKgHz * maxHz * stoichiometricAirKg(mass), fuelKgHz * maxHz);
+  // The fan is as it is whatever is burnt: it is reckoned by road diesel.
+  const roadKgS = read.derived('fuel.doseMl') * maxHz * roadKgM3 * 1e-6;
+  const kitCost = pipesPa(kit, excess * roadKgS * stoichiometricAirKg(dieselMass), roadKgS);
+  // Whatever is assumed of a fan, it drives the pipes that it was sold with, and with something to spare.
+  const shutPa = Math.max(read.limit('burnerFanPa').value, 1.5 * (kitCost.intake + kitCost.exhaust));
   return {
-    // Whatever is assumed of a fan, it drives the pipes that it was sold with, and with something to spare.
-    fan: burnerFan(
-      Math.max(read.limit('burnerFanPa').value, 1.5 * (kitCost.intake + kitCost.exhaust)),
-      kit,
-      excess,
-      fuelKgHz * maxHz,
-      mass,
-    ),
+    fan: burnerFan(shutPa, kit, excess, roadKgS, dieselMass),
     mass,
     fuelKgHz,
     wasteJKg: fuel.heatingValueMJKg * 1e6 * (1 - read.limit('efficiencyPercent').value / 100),
