@@ -4,6 +4,9 @@ import { emptyBuild } from '../core/build/emptyBuild';
 import type { Build } from '../core/build/Build';
 import { fieldAt, type FigurePath } from '../core/build/sheets';
 import { readBuild } from '../core/build/readBuild';
+import { layoutOutside } from '../core/drawing/outside/layoutOutside';
+import { readerOf } from '../core/figures/readerOf';
+import { breathFull } from '../core/model/air/breath';
 import { assess, Assessor } from '../core/checks/assess';
 import { applyCommand } from '../core/commands/applyCommand';
 import { nextRow, firstBreak, type LedgerRow } from '../core/ledger/chain';
@@ -96,6 +99,8 @@ async function main(): Promise<void> {
   const start = startFrom({ shape: 'bus', card, source: 'standpipe', place: 'floor', tankAway: 'far', batteryAway: 'far' });
   const begun = withStart(emptyBuild(build.id, { ...build.identity, kind: start.kind }), start);
   const lines: [string, number, number][] = [
+    ['both pipes solved, air and heat', await medianMs(1500, () => breathFull(readerOf(build))), 5],
+    ['outside plan laid out', await medianMs(1500, () => layoutOutside(surveyed, 720, 430)), 8],
     ['assess, a complete build', await medianMs(1500, () => assess(build)), 3],
     ['assess again, one figure changed', await medianMs(1500, () => assessor.assess(angled())), 1],
     ['assess, a build all assumed', await medianMs(300, () => assess(begun)), 20],

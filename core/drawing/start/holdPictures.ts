@@ -39,6 +39,23 @@ const pictures: readonly (readonly [RegExp, readonly PictureMark[]])[] = [
   [/ClearMm$|liftOutMm|boxRoundMm/, [line('M24,24h70v36h-70z'), line('M160,8v68'), measured(94, 42, 66, 0)]],
   [/^air\.exhaustPastOutlineMm$/, [line('M110,6v56'), hair('M30,62h80'), line('M40,30v26h96'), measured(110, 70, 26, 0)]],
   [/^air\.endsApartMm$/, [line('M40,10v34h16M160,10v34h-16'), measured(56, 60, 88, 0)]],
+  [/^pipes\.gapMm$/, [line('M10,44h60v16h-60zM130,44h60v16h-60z'), line('M88,8v70M112,8v70'), measured(70, 52, 18, 0)]],
+  [/^pipes\.nearMm$/, [line('M10,26h150v14h-150z'), hair('M40,62h110v18h-110z'), measured(95, 40, 0, 22)]],
+  [
+    /^ends\.\w+HighMm$/,
+    [hair('M10,74h180'), line('M10,10h90v28'), line('M88,38a12,8 0 1 0 24,0a12,8 0 1 0 -24,0'), measured(132, 38, 0, 36)],
+  ],
+  [
+    /^ends\.exhaustOpeningMm$/,
+    [
+      line('M20,12h58v26h-58z'),
+      hair('M20,25h58M49,12v26'),
+      line('M142,64h40'),
+      line('M136,64a8,8 0 1 0 16,0a8,8 0 1 0 -16,0'),
+      heat('M78,38L138,60'),
+    ],
+  ],
+  [/^pipes\.supportsApartMm$/, [line('M10,40h180'), line('M40,40v-24M150,40v-24'), measured(40, 60, 110, 0)]],
   [/^tank\.(holeMm|fittingMm)$/, [line('M20,52h60M120,52h60'), hair('M80,52v20M120,52v20'), measured(80, 40, 40, 0)]],
 ];
 /** The picture of how a figure is measured; null where words are enough. */
