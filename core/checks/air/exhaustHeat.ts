@@ -136,7 +136,11 @@ export const exhaustHeatChecks = [
       const rows = exhaustParts(read);
       return worstOf(
         ...rows.map((part, i) => () => {
-          const through = part.through ?? (part.name === null ? read.all({ t: 'pipes.through' }).t : 'none');
+          const through =
+            part.through ??
+            (part.name === null
+              ? read.all({ t: 'pipes.through' }).t
+              : read.missing({ act: 'do', what: `say what “${part.name}” passes through` }));
           if (through === 'none') return say.sound('none');
           if (through === 'metal') return say.sound('metal');
           if (through === 'masonry') return say.sound('masonry');

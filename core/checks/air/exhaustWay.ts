@@ -17,22 +17,19 @@ const holeInside = (read: Reader): 'hull' | 'building' | null =>
 
 type Low = ValueAt<'air.exhaustLowPoint'>;
 const byDrain = { none: 'undrilled', drilled: 'drilled', trap: 'trap', valve: 'trap' } as const;
-/** Every low point by what drains it: those of the pieces, else what somebody has said of the whole; none where it falls all the way. */
-function lowsOf(read: Reader): Low[] {
-  if (!isOwn(read, 'exhaust')) return [read.all({ low: 'air.exhaustLowPoint' }).low];
-  // A hole that lies in the open air is said of the whole.
-  const open = read.maybe('air.exhaustLowPoint') === 'drilledOut';
-  const lows = lowPoints(read).map(({ name: piece, drain }): Low => {
-    const low =
-      drain === null ? read.missing({ act: 'do', what: `say what drains the low point after “${piece}”` }) : byDrain[drain];
-    return low === 'drilled' && open ? 'drilledOut' : low;
+/** Every low point by what drains it, each asked by itself: those of the pieces, else what somebody has said of the whole. */
+function lowsOf(read: Reader): (() => Low)[] {
+  if (!isOwn(read, 'exhaust')) return [() => read.all({ low: 'air.exhaustLowPoint' }).low];
+  const lows = lowPoints(read).map(({ name: piece, drain }) => (): Low => {
+    if (drain === null) return read.missing({ act: 'do', what: `say what drains the low point after “${piece}”` });
+    const low = byDrain[drain];
+    // A hole that lies in the open air is said of the whole.
+    return low === 'drilled' && read.maybe('air.exhaustLowPoint') === 'drilledOut' ? 'drilledOut' : low;
   });
-  return lows.length > 0 ? lows : ['fallsAll'];
+  return lows.length > 0 ? lows : [() => 'fallsAll'];
 }
-const lowOf = (read: Reader): Low => {
-  const lows = lowsOf(read);
-  return lows.find((low) => low === 'undrilled') ?? lows[0] ?? 'fallsAll';
-};
+/** The first of the low points, for what is told where none of them is bad. */
+const lowOf = (read: Reader): Low => lowsOf(read).map((low) => low())[0] ?? 'fallsAll';
 
 /** How the exhaust runs, what holds it, and how its pieces meet. */
 export const exhaustWayChecks = [
@@ -76,7 +73,7 @@ export const exhaustWayChecks = [
         return inside === 'hull' ? say.stop('holeHull') : say.stop('holeBuilding');
       };
       return worstOf(
-        ...lowsOf(read).map((low) => () => drained(low)),
+        ...lowsOf(read).map((low) => () => drained(low())),
         () => {
           const { hole } = read.all({ hole: 'air.mufflerHole' });
           if (inside && (hole === 'lowest' || hole === 'notLowest'))
@@ -107,6 +104,7 @@ export const exhaustWayChecks = [
     source: `${trade} The fall is Lorbet’s own choice.`,
     messages: {
       rises: 'Exhaust rises {by} to its end.',
+      risesDrained: 'Exhaust rises {by} to its end, after a low point that is drained.',
       pieceRises: '{piece} rises {by}: its water runs back towards the burner.',
       hardly: 'Exhaust falls {by} on {length}: hardly any; {least} is better.',
       pieceHardly: '{piece} falls {by} on {length}: hardly any; {least} is better.',
@@ -120,7 +118,7 @@ export const exhaustWayChecks = [
         // Where somebody says that a low point drains it, it may rise after that.
         const drained = ['drilled', 'drilledOut', 'trap'].includes(read.maybe('air.exhaustLowPoint') ?? '');
         const values = { by: mm(Math.abs(fall)), length: shortM(length) };
-        if (fall < 0) return drained ? say.watch('hardly', { ...values, by: mm(0), least }) : say.fix('rises', { by: values.by });
+        if (fall < 0) return drained ? say.watch('risesDrained', { by: values.by }) : say.fix('rises', { by: values.by });
         return fall < length * 10 * leastPercent ? say.watch('hardly', { ...values, least }) : say.sound('falls', values);
       }
       const way = wayOf(read, 'exhaust');
@@ -140,7 +138,9 @@ export const exhaustWayChecks = [
           length: shortM(flat.lengthM),
           least,
         });
-      return say.sound('falls', { by: mm(fallMm(way)), length: shortM(lengthM(way)) });
+      const fall = fallMm(way);
+      if (fall < 0) return say.watch('risesDrained', { by: mm(-fall) });
+      return say.sound('falls', { by: mm(fall), length: shortM(lengthM(way)) });
     },
   }),
   defineCheck({
