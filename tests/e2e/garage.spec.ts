@@ -208,7 +208,7 @@ test('by touch on a phone: a part opens its sheet, the theme stays as chosen, th
   await signIn(page, 'bram');
   // Looked for by name: other tests' builds may have filled the first page of the bay.
   await page.goto('/?find=Fellgate');
-  await expect(page.locator(`.bay-row[href*="${demoId(2)}"]`)).toContainText('4 stops');
+  await expect(page.locator(`.bay-row[href*="${demoId(2)}"]`)).toContainText('8 stops');
   await page.goto('/?find=Sedge');
   await expect(page.locator(`.bay-row[href*="${demoId(3)}"]`)).toContainText('the first fire');
   await open(page, `/builds/${demoId(2)}/proving`);
@@ -263,7 +263,7 @@ test('whoever has never seen it finds, from the bay and in two touches at most, 
   // One: the finding with its remedy, where it is mended.
   await row.click();
   await expect(page.locator('[data-finding="air.intake.inside"]').first()).toContainText('Take the intake pipe out');
-  await expect(page).toHaveURL(/\/air$/);
+  await expect(page).toHaveURL(/\/air\/pipes$/);
   for (const [link, there] of [
     ['First start', page.getByRole('button', { name: /Begin a start/ }).or(page.getByText('It must not be lit.'))],
     ['papers', page.getByRole('link', { name: /ertificate \(PDF\)/ })],
