@@ -1,4 +1,4 @@
-import { breatherOf, breathFull, burningHigh, burningIdle } from '../../model/air/breath';
+import { breatherOf, breathFull, excessAirHigh } from '../../model/air/breath';
 import { excessAirByCo2, excessAirByO2 } from '../../physics/gas/burning';
 import { metres, percent, times } from '../../wording/Value';
 import type { Reader } from '../../reading/Reader';
@@ -30,7 +30,7 @@ export const airFlowChecks = [
       high: 'At full at {altitude} the flame gets {n} times the air its fuel needs; at least {least} is wanted.',
       measuredRich: 'The analyser says {n} times the air its fuel needs; at least {least} is wanted.',
       off: 'The analyser says {n} times the air its fuel needs, these pipes should give {expected}.',
-      air: 'At full the flame gets {n} times the air its fuel needs, at its lowest {low} times.',
+      air: 'At full the flame gets {n} times the air its fuel needs.',
     },
     remedies: {
       high: 'Set the pump lower for that height, as its maker has it, or shorten the pipes.',
@@ -63,10 +63,9 @@ export const airFlowChecks = [
           const full = breathFull(read);
           const altitudeM = read.maybe('heater.altitudeM') ?? 0;
           const least = read.limit('excessAirMin').value;
-          const high = burningHigh(read);
-          if (high.excessAir < least)
-            return say.watch('high', { altitude: metres(altitudeM), n: times(high.excessAir, 2), least: times(least, 2) });
-          return say.sound('air', { n: times(full.excessAir, 2), low: times(burningIdle(read).excessAir, 2) });
+          const high = excessAirHigh(read);
+          if (high < least) return say.watch('high', { altitude: metres(altitudeM), n: times(high, 2), least: times(least, 2) });
+          return say.sound('air', { n: times(full.excessAir, 2) });
         },
       ),
   }),

@@ -2,7 +2,7 @@ import type { Build } from '../../build/Build';
 import { takeAssumed } from '../../build/takeAssumed';
 import { drawnFrom } from '../../figures/readerOf';
 import { breathFull, breatherOf, burningAt, meansOf, warmC, type Breather, type Setting } from '../../model/air/breath';
-import { sits, type Way } from '../../model/air/wayOf';
+import { conduitsOf, sits, type Way } from '../../model/air/wayOf';
 
 /** What a change would leave of the flame’s air, at full. */
 export interface AirIf {
@@ -39,6 +39,10 @@ export const airPicture = (build: Build) =>
     const gasC = meansOf(breathFull(read).spots, breather.exhaust);
     const full: Setting = { hz: breather.maxHz, airC: warmC, altitudeM: 0 };
     const air = (of: Breather, setting: Setting) => burningAt(of, setting, gasC).excessAir;
+    const longer = (more: { lengthM?: number; bends?: number }): Breather => ({
+      ...breather,
+      out: conduitsOf(withMore(breather.exhaust, more), 'exhaust', breather.muffler ? sits.muffler : 0),
+    });
     const { minHz, maxHz } = breather;
     return {
       band: Array.from({ length: points + 1 }, (_, i) => {
@@ -47,9 +51,9 @@ export const airPicture = (build: Build) =>
       }),
       least: read.limit('excessAirMin').value,
       ifs: [
-        { id: 'metre', excessAir: air({ ...breather, exhaust: withMore(breather.exhaust, { lengthM: 1 }) }, full) },
-        { id: 'bend', excessAir: air({ ...breather, exhaust: withMore(breather.exhaust, { bends: 1 }) }, full) },
-        { id: 'blocked', excessAir: air({ ...breather, silencer: sits.blocked }, full) },
+        { id: 'metre', excessAir: air(longer({ lengthM: 1 }), full) },
+        { id: 'bend', excessAir: air(longer({ bends: 1 }), full) },
+        { id: 'blocked', excessAir: air({ ...breather, air: conduitsOf(breather.intake, 'intake', sits.blocked) }, full) },
         { id: 'high', excessAir: air(breather, { ...full, altitudeM: tried.highM }) },
         { id: 'hot', excessAir: air(breather, { ...full, airC: tried.hotC }) },
         { id: 'cold', excessAir: air(breather, { ...full, airC: tried.coldC }) },

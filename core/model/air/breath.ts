@@ -11,6 +11,7 @@ import {
 import { burnerAir, burnerFan, pipesPa, type Breathing, type Burning } from '../../physics/gas/burnerAir';
 import { exhaustCp } from '../../physics/gas/gasProperties';
 import { pipeHeat, type HotPiece, type HotSpot } from '../../physics/gas/pipeHeat';
+import type { Conduit } from '../../physics/flow/dropPa';
 import type { Fan } from '../../physics/flow/fan';
 import type { Reader } from '../../reading/Reader';
 import { fuelOf } from '../fuel/runFacts';
@@ -49,7 +50,8 @@ export interface Breather {
   exhaust: Way;
   intake: Way;
   muffler: boolean;
-  silencer: number;
+  /** both ways as they are reckoned with */ air: Conduit[];
+  out: Conduit[];
   minHz: number;
   maxHz: number;
   minSpeed: number;
@@ -68,7 +70,14 @@ function readBreather(read: Reader): Breather {
   const exhaust = wayOf(read, 'exhaust');
   const intake = wayOf(read, 'intake');
   const rowsSayMuffler = exhaust.own && exhaust.pieces.some(({ kind }) => kind === 'muffler');
+  const muffler = !rowsSayMuffler && !exhaust.own && read.maybe('air.mufflerHole') !== 'noMuffler';
   const said = read.maybe('pipes.silencer');
+  const silencer =
+    said === 'blocked'
+      ? sits.blocked
+      : said === 'none' || intake.pieces.some(({ kind }) => kind === 'silencer')
+        ? 0
+        : sits.silencer;
   const kit: Breathing = {
     intake: conduitsOf(kitIntake, 'intake', sits.silencer),
     exhaust: conduitsOf(kitExhaust, 'exhaust', sits.muffler).map((one) => ({ ...one, gasC: kitGasC })),
@@ -88,13 +97,9 @@ function readBreather(read: Reader): Breather {
     wasteJKg: fuel.heatingValueMJKg * 1e6 * (1 - read.limit('efficiencyPercent').value / 100),
     exhaust,
     intake,
-    muffler: !rowsSayMuffler && (exhaust.own ? false : read.maybe('air.mufflerHole') !== 'noMuffler'),
-    silencer:
-      said === 'blocked'
-        ? sits.blocked
-        : said === 'none' || intake.pieces.some(({ kind }) => kind === 'silencer')
-          ? 0
-          : sits.silencer,
+    muffler,
+    air: conduitsOf(intake, 'intake', silencer),
+    out: conduitsOf(exhaust, 'exhaust', muffler ? sits.muffler : 0),
     minHz,
     maxHz,
     minSpeed: read.limit('burnerFanMinPercent').value / 100,
@@ -118,17 +123,21 @@ export interface Setting {
   altitudeM: number;
 }
 /** The two pipes and the fan at a setting; fan and pump go up together, as its controller drives them. */
-export function burningAt(breather: Breather, { hz, airC, altitudeM }: Setting, gasC: readonly number[]): Burning {
-  const { fan, mass, fuelKgHz, exhaust, intake, minHz, maxHz, minSpeed } = breather;
+export function burningAt(
+  breather: Breather,
+  { hz, airC, altitudeM }: Setting,
+  gasC: readonly number[],
+  beginKgS?: number,
+): Burning {
+  const { fan, mass, fuelKgHz, air, out, minHz, maxHz, minSpeed } = breather;
   const share = maxHz > minHz ? Math.min(1, Math.max(0, (hz - minHz) / (maxHz - minHz))) : 1;
-  const out = conduitsOf(exhaust, 'exhaust', breather.muffler ? sits.muffler : 0);
   const pipes: Breathing = {
-    intake: conduitsOf(intake, 'intake', breather.silencer),
+    intake: air,
     exhaust: out.map((one, i) => ({ ...one, gasC: gasC[i] ?? kitGasC })),
     airC,
     pressurePa: ambientPa(altitudeM),
   };
-  return burnerAir(fan, minSpeed + (1 - minSpeed) * share, pipes, fuelKgHz * hz, mass);
+  return burnerAir(fan, minSpeed + (1 - minSpeed) * share, pipes, fuelKgHz * hz, mass, beginKgS);
 }
 
 /** The heater at a setting: its air by the gas as hot as guessed, then the gas along the pipe, then its air by the gas as hot as it is. */
@@ -153,7 +162,14 @@ export function breathAt(breather: Breather, setting: Setting): Breath {
     molarMassKg: gas.molarMassKg,
     waterShare: gas.waterShare,
   });
-  return { ...burningAt(breather, setting, meansOf(spots, exhaust)), hz, fuelKgS, spigotC, spots, ambientC: airC };
+  return {
+    ...burningAt(breather, setting, meansOf(spots, exhaust), guessed.airKgS),
+    hz,
+    fuelKgS,
+    spigotC,
+    spots,
+    ambientC: airC,
+  };
 }
 /** The gas in each piece, on the mean. */
 export const meansOf = (spots: readonly HotSpot[], { pieces }: Way): number[] =>
@@ -184,15 +200,12 @@ export const burningIdle = (read: Reader): Burning =>
     const gasC = meansOf(breathFull(shared).spots, breather.exhaust).map((one) => one * idleGas);
     return burningAt(breather, { hz: breather.minHz, airC: warmC, altitudeM: 0 }, gasC);
   });
-/** The air at full at the highest place where it will run. */
-export const burningHigh = (read: Reader): Burning =>
-  read.shared('burning high', (shared) => {
-    const breather = breatherOf(shared);
-    const altitudeM = Math.max(0, shared.maybe('heater.altitudeM') ?? 0);
-    const full = breathFull(shared);
-    if (altitudeM === 0) return full;
-    return burningAt(breather, { hz: breather.maxHz, airC: warmC, altitudeM }, meansOf(full.spots, breather.exhaust));
-  });
+/**
+ * Air over what the fuel needs, at full at the highest place where it will run. Fan and pipes both go with the density of the air, so that the same
+ * volume flows, and its mass goes with the pressure.
+ */
+export const excessAirHigh = (read: Reader): number =>
+  breathFull(read).excessAir * (ambientPa(Math.max(0, read.maybe('heater.altitudeM') ?? 0)) / ambientPa(0));
 
 /** Water that condenses in the exhaust, kg/s. */
 export const waterKgS = ({ spots }: Breath): number => spots.reduce((sum, spot) => sum + spot.waterKgS, 0);

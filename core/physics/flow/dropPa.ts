@@ -30,18 +30,24 @@ export function speedMS(massKgS: number, densityKgM3: number, boreMm: number): n
  * @example dropPa({ lengthM: 2, boreMm: 75, roughnessMm: 1, zeta: 1 }, { densityKgM3: 1.2, viscosityPaS: 1.8e-5 }, 0.03) // 41.5
  * @source Darcy–Weisbach with Colebrook 1939; tested against the EPANET engine
  */
-export function dropPa(
+export const dropPa = (conduit: Conduit, medium: Medium, massKgS: number): number => dropOf(conduit, medium)(massKgS);
+
+/** The same as a function of the flow of mass, kg/s: what does not change with it is checked and worked out once. */
+export function dropOf(
   { lengthM, boreMm, roughnessMm, frictionTimes = 1, zeta }: Conduit,
   medium: Medium,
-  massKgS: number,
-): number {
+): (massKgS: number) => number {
   within('length', lengthM, 'm', { min: 0 });
   within('roughness', roughnessMm, 'mm', { min: 0 });
   within('loss of the fittings', zeta, 'times ρ v²/2', { min: 0 });
-  within('viscosity', medium.viscosityPaS, 'Pa s', { above: 0 });
+  const viscosity = within('viscosity', medium.viscosityPaS, 'Pa s', { above: 0 });
   within('friction', frictionTimes, 'times a smooth pipe’s', { min: 1 });
-  const v = speedMS(massKgS, medium.densityKgM3, boreMm);
-  const boreM = boreMm / 1000;
-  const f = frictionTimes * frictionFactor((medium.densityKgM3 * v * boreM) / medium.viscosityPaS, roughnessMm / boreMm);
-  return ((f * lengthM) / boreM + zeta) * ((medium.densityKgM3 * v ** 2) / 2);
+  const density = within('density', medium.densityKgM3, 'kg/m³', { above: 0 });
+  const boreM = within('bore', boreMm, 'mm', { above: 0 }) / 1000;
+  const area = (Math.PI * boreM ** 2) / 4;
+  const [perReynolds, longs, rough] = [boreM / (area * viscosity), lengthM / boreM, roughnessMm / boreMm];
+  return (massKgS) => {
+    const v = within('flow of mass', massKgS, 'kg/s', { min: 0 }) / (density * area);
+    return (frictionTimes * frictionFactor(massKgS * perReynolds, rough) * longs + zeta) * ((density * v ** 2) / 2);
+  };
 }

@@ -30,6 +30,7 @@ export function fanPa({ shutPa, freeM3S, densityKgM3 }: Fan, flowM3S: number, sp
  * The flow at which a fan meets what stands against it, m³/s. What is lost goes about with the square of the flow: so it is taken for this
  * round, and put right in the next, until nothing changes.
  * @param againstPa pressure that the flow costs; it must not fall with more flow
+ * @param begin a flow near it, m³/s, where one is known: it is found sooner
  * @throws RangeError naming quantity, value and bounds
  */
 export function meets(
@@ -37,13 +38,14 @@ export function meets(
   speedShare: number,
   density: number,
   againstPa: (flowM3S: number) => number,
+  begin?: number,
 ): number {
   const shut =
     within('pressure of the fan against a shut end', shutPa, 'Pa', { above: 0 }) * speedShare ** 2 * (density / densityKgM3);
   const free =
     within('free flow of the fan', freeM3S, 'm³/s', { above: 0 }) *
     within('speed of the fan', speedShare, 'times its stated one', { above: 0 });
-  let flow = free / 2;
+  let flow = begin ?? free / 2;
   for (let i = 0; i < 80; i += 1) {
     const next = Math.sqrt(shut / (againstPa(flow) / flow ** 2 + shut / free ** 2));
     if (Math.abs(next - flow) <= flow * 1e-6) return next;

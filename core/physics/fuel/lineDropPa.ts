@@ -36,13 +36,15 @@ export function frictionFactor(re: number, relativeRoughness: number): number {
     const share = (re - 2000) / 2000;
     return (64 / 2000) * (1 - share) + frictionFactor(4000, relativeRoughness) * share;
   }
-  let f = 0.25 / Math.log10(relativeRoughness / 3.7 + 5.74 / re ** 0.9) ** 2;
+  // In x = 1 / √f each round is one logarithm.
+  let x = -2 * Math.log10(relativeRoughness / 3.7 + 5.74 / re ** 0.9);
   for (let i = 0; i < 8; i += 1) {
-    const next = (-2 * Math.log10(relativeRoughness / 3.7 + 2.51 / (re * Math.sqrt(f)))) ** -2;
-    if (Math.abs(next - f) <= f * 1e-9) return next;
-    f = next;
+    const next = -2 * Math.log10(relativeRoughness / 3.7 + (2.51 * x) / re);
+    const done = Math.abs(next - x) <= 1e-9;
+    x = next;
+    if (done) break;
   }
-  return f;
+  return 1 / (x * x);
 }
 
 /**

@@ -1,4 +1,4 @@
-import { dropPa, type Conduit } from '../flow/dropPa';
+import { dropOf, type Conduit } from '../flow/dropPa';
 import { meets, type Fan } from '../flow/fan';
 import { within } from '../within';
 import { burnedGas, stoichiometricAirKg, type FuelMass } from './burning';
@@ -22,11 +22,10 @@ function costOf(
   fuelKgS: number,
 ): (airKgS: number) => { intake: number; exhaust: number } {
   const air = gasAt(airC, pressurePa);
-  const gases = exhaust.map(({ gasC }) => gasAt(gasC, pressurePa));
-  return (airKgS) => ({
-    intake: intake.reduce((sum, one) => sum + dropPa(one, air, airKgS), 0),
-    exhaust: exhaust.reduce((sum, one, i) => sum + dropPa(one, gases[i] ?? air, airKgS + fuelKgS), 0),
-  });
+  const inward = intake.map((one) => dropOf(one, air));
+  const outward = exhaust.map(({ gasC, ...one }) => dropOf(one, gasAt(gasC, pressurePa)));
+  const sum = (all: readonly ((kgS: number) => number)[], kgS: number) => all.reduce((total, drop) => total + drop(kgS), 0);
+  return (airKgS) => ({ intake: sum(inward, airKgS), exhaust: sum(outward, airKgS + fuelKgS) });
 }
 export const pipesPa = (pipes: Breathing, airKgS: number, fuelKgS: number): { intake: number; exhaust: number } =>
   costOf(pipes, fuelKgS)(airKgS);
@@ -60,17 +59,24 @@ export interface Burning {
 }
 /**
  * How a burner breathes through pipes of its own: the flow at which its fan meets what they cost.
- * @param speedShare of the fan’s full speed @throws RangeError naming quantity, value and bounds
+ * @param speedShare of the fan’s full speed @param beginKgS a flow of air near it, where one is known @throws RangeError naming quantity, value and bounds
  * @source Darcy–Weisbach; affinity laws; stoichiometry
  */
-export function burnerAir(fan: Fan, speedShare: number, pipes: Breathing, fuelKgS: number, fuel: FuelMass): Burning {
+export function burnerAir(
+  fan: Fan,
+  speedShare: number,
+  pipes: Breathing,
+  fuelKgS: number,
+  fuel: FuelMass,
+  beginKgS?: number,
+): Burning {
   const { densityKgM3 } = gasAt(pipes.airC, pipes.pressurePa);
   const cost = costOf(pipes, fuelKgS);
   const against = (flow: number) => {
     const { intake, exhaust } = cost(flow * densityKgM3);
     return intake + exhaust;
   };
-  const flow = meets(fan, speedShare, densityKgM3, against);
+  const flow = meets(fan, speedShare, densityKgM3, against, beginKgS === undefined ? undefined : beginKgS / densityKgM3);
   const airKgS = flow * densityKgM3;
   const excessAir = airKgS / (fuelKgS * stoichiometricAirKg(fuel));
   const { intake, exhaust } = cost(airKgS);
