@@ -408,7 +408,10 @@ describe('boats and buildings', () => {
         'stop',
         expect.stringMatching(/closed trap with a valve, drained to outside/),
       ]);
-      expect(told(as(kind, { ...drilled, 'air.exhaustLowPoint': 'trap' }), 'exhaust.drain')[0]).toBe('sound');
+      // What stands in a trap freezes: where it never does, it is sound, else it is watched and holds nothing up.
+      const trap = (coldestC: number) =>
+        told(as(kind, { ...drilled, 'air.exhaustLowPoint': 'trap', 'survey.coldestC': coldestC }), 'exhaust.drain')[0];
+      expect([trap(1), trap(-5)]).toEqual(['sound', 'watch']);
       expect(told(as(kind, { ...drilled, 'air.exhaustLowPoint': 'drilledOut' }), 'exhaust.drain')[0]).toBe('sound');
     }
     expect(told(as('boat', {}), 'exhaust.drain')).toEqual([
