@@ -19,6 +19,9 @@ export const lists = `
   .row-cell[data-column='layers'] { flex: 4 1 340px; max-width: 520px; }
   .row-cell[data-column='appliedAt'], .row-cell[data-column='hardAt'] { flex: 2 1 250px; max-width: 320px; }
   .row-label { font-size: 0.875rem; color: var(--ink); white-space: nowrap; }
+  /* Behind "more" many columns stand side by side: their names break, so that none runs into the next or out of the page. */
+  .row-more .row-cell { flex-basis: 140px; }
+  .row-more .row-label { white-space: normal; overflow-wrap: anywhere; }
   .rows > .MuiButton-root { margin-top: 10px; }
   .layers { display: grid; gap: 4px; }
   .layer { display: grid; grid-template-columns: minmax(0, 1fr) 84px 44px 44px; gap: 4px; }
