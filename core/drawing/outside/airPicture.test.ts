@@ -1,4 +1,5 @@
 import { soundBuild, withValues } from '../../../tests/soundBuild';
+import { explain } from '../../figures/explain';
 import { airPicture, type AirPicture } from './airPicture';
 
 const pictureOf = (build = soundBuild()): AirPicture => {
@@ -10,6 +11,10 @@ const pictureOf = (build = soundBuild()): AirPicture => {
 test('more air than at full is left over at the lowest, as pot burners have it (common practice, no source)', () => {
   const { band } = pictureOf();
   expect(band[0]?.excessAir).toBeGreaterThan(band[band.length - 1]?.excessAir ?? NaN);
+});
+test('of the whole band the beginning is the figure that is told of the lowest', () => {
+  const { band } = pictureOf();
+  expect(band[0]?.excessAir).toBeCloseTo(explain(soundBuild(), 'air.excessLow').value ?? NaN, 6);
 });
 test('of the whole band the end is what the findings tell of full', () => {
   const { band } = pictureOf();

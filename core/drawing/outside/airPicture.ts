@@ -1,7 +1,7 @@
 import type { Build } from '../../build/Build';
 import { takeAssumed } from '../../build/takeAssumed';
 import { drawnFrom } from '../../figures/readerOf';
-import { breathFull, breatherOf, burningAt, meansOf, warmC, type Breather, type Setting } from '../../model/air/breath';
+import { breathFull, breatherOf, burningAt, idleGas, meansOf, warmC, type Breather, type Setting } from '../../model/air/breath';
 import { conduitsOf, sits, type Way } from '../../model/air/wayOf';
 
 /** What a change would leave of the flame’s air, at full. */
@@ -46,8 +46,15 @@ export const airPicture = (build: Build) =>
     const { minHz, maxHz } = breather;
     return {
       band: Array.from({ length: points + 1 }, (_, i) => {
-        const hz = minHz + ((maxHz - minHz) * i) / points;
-        return { hz, excessAir: air(breather, { ...full, hz }) };
+        const share = i / points;
+        const hz = minHz + (maxHz - minHz) * share;
+        const cooler = idleGas + (1 - idleGas) * share;
+        const { excessAir } = burningAt(
+          breather,
+          { ...full, hz },
+          gasC.map((one) => one * cooler),
+        );
+        return { hz, excessAir };
       }),
       least: read.limit('excessAirMin').value,
       ifs: [

@@ -192,7 +192,7 @@ export const breathLow = (read: Reader): Breath =>
     return breathAt(breather, { hz: breather.minHz, airC: coldest, altitudeM: 0 });
   });
 /** At its lowest the gas is cooler by so much; it changes what the exhaust costs, and that is little then. Lorbet’s own assumption, no source. */
-const idleGas = 0.6;
+export const idleGas = 0.6;
 /** The air at its lowest on that same warm day: the other end of its band. */
 export const burningIdle = (read: Reader): Burning =>
   read.shared('burning idle', (shared) => {
