@@ -99,6 +99,23 @@ const cases: [string, Values, Change, Level, RegExp][] = [
   ],
   ['exhaust.joint', {}, pipes(piece(1), piece(2, { state: 'welded' })), 'watch', /“piece 2” was welded/],
   ['exhaust.drain', {}, pipes(piece(1), piece(2)), 'sound', /falls 60 mm/],
+  ['exhaust.joint', {}, pipes(piece(1), piece(2, { sealed: undefined })), 'open', /whether the joint before “piece 2” is sealed/],
+  ['exhaust.joint', {}, pipes(piece(1), piece(2, { sealed: undefined, joint: 'whole' })), 'sound', /gas-tight clamps/],
+  ['exhaust.slope', {}, pipes(piece(1, { bends: undefined }), piece(2, { riseMm: 40 })), 'fix', /“piece 2” rises 40 mm/],
+  [
+    'exhaust.slope',
+    {},
+    pipes(piece(1, { name: 'a', drain: 'none' }), piece(2, { name: 'a', riseMm: 40 })),
+    'fix',
+    /“a” rises 40 mm/,
+  ],
+  [
+    'exhaust.drain',
+    {},
+    pipes(piece(1, { riseMm: undefined, drain: 'none' }), piece(2, { riseMm: 40 })),
+    'open',
+    /rise of “piece 1”/,
+  ],
   // What is known bad is told beside what is not known.
   [
     'exhaust.drain',
@@ -177,6 +194,8 @@ const cases: [string, Values, Change, Level, RegExp][] = [
   ['air.excess', lean, {}, 'fix', /times the air its fuel needs; at least 1\.25 is wanted/],
   ['air.excess', { 'pipes.co2Percent': 13 }, {}, 'fix', /analyser says 1\.1\d times/],
   ['air.excess', { 'pipes.o2Percent': 3 }, {}, 'fix', /analyser says 1\.1\d times/],
+  ['air.excess', { 'pipes.co2Percent': 16 }, {}, 'fix', /analyser says 1 times/],
+  ['air.excess', { 'pipes.co2Percent': 10, 'pipes.o2Percent': 3 }, {}, 'fix', /analyser says 1\.1\d times/],
   ['air.excess', { 'pipes.co2Percent': 6 }, {}, 'watch', /these pipes should give 1\.5/],
   ['air.excess', { 'heater.altitudeM': 3400 }, {}, 'watch', /at 3400 m the flame gets/],
   ['air.excess', {}, {}, 'sound', /At full the flame gets 1\.5\d times/],

@@ -1,5 +1,5 @@
 import { breatherOf, breathFull, excessAirHigh } from '../../model/air/breath';
-import { excessAirByCo2, excessAirByO2 } from '../../physics/gas/burning';
+import { burnedGas, excessAirByCo2, excessAirByO2 } from '../../physics/gas/burning';
 import { metres, percent, times } from '../../wording/Value';
 import type { Reader } from '../../reading/Reader';
 import { defineCheck } from '../Check';
@@ -7,11 +7,16 @@ import { worstOf } from '../worstOf';
 
 /** So far may a measured excess of air lie from the computed one, %. Lorbet’s own choice, no source. */
 const offPercent = 25;
-/** Excess of air by an analyser at full, where one was read. */
+/** Excess of air by an analyser at full, where one was read: by the reading that leaves the flame least. More than burning can make is as rich as there is. */
 function measured(read: Reader): number | null {
   const [co2, o2] = [read.maybe('pipes.co2Percent'), read.maybe('pipes.o2Percent')];
-  if (co2 !== null && co2 >= 1 && co2 <= 15) return excessAirByCo2(co2, breatherOf(read).mass);
-  return o2 !== null && o2 <= 19 ? excessAirByO2(o2, breatherOf(read).mass) : null;
+  if (co2 === null && o2 === null) return null;
+  const { mass } = breatherOf(read);
+  const most = burnedGas(mass, 1).co2Percent;
+  return Math.min(
+    co2 === null ? Infinity : excessAirByCo2(Math.min(Math.max(co2, 1), most), mass),
+    o2 === null ? Infinity : excessAirByO2(Math.min(o2, 19), mass),
+  );
 }
 
 /** Whether the flame gets its air through these two pipes. */

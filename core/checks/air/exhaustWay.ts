@@ -1,6 +1,6 @@
 import type { ValueAt } from '../../build/sheets';
-import { exhaustParts, lowPoints } from '../../model/air/hotPieces';
-import { bendsDeg, fallMm, isOwn, lengthM, wayOf } from '../../model/air/wayOf';
+import { exhaustParts, levelMm, lowPoints } from '../../model/air/hotPieces';
+import { bendsDeg, fallMm, isOwn, lengthM, pieceName, piecesOf, wayOf } from '../../model/air/wayOf';
 import type { Reader } from '../../reading/Reader';
 import { celsius, mm, name, percent, shortDeg, shortM, type Value } from '../../wording/Value';
 import { defineCheck } from '../Check';
@@ -121,26 +121,30 @@ export const exhaustWayChecks = [
         if (fall < 0) return drained ? say.watch('risesDrained', { by: values.by }) : say.fix('rises', { by: values.by });
         return fall < length * 10 * leastPercent ? say.watch('hardly', { ...values, least }) : say.sound('falls', values);
       }
-      const way = wayOf(read, 'exhaust');
-      const drains = new Set(lowPoints(read).flatMap((low) => (low.drain === null || low.drain === 'none' ? [] : [low.name])));
-      let drained = false;
-      const rising = way.pieces.find((piece, i) => {
-        const before = way.pieces[i - 1];
-        drained = drained || (before !== undefined && drains.has(before.name));
-        return piece.riseMm > 5 && !drained;
-      });
-      if (rising) return say.fix('pieceRises', { piece: name(rising.name), by: mm(rising.riseMm) });
-      const flat = way.pieces.find((piece) => piece.riseMm <= 5 && -piece.riseMm < piece.lengthM * 10 * leastPercent);
-      if (flat)
-        return say.watch('pieceHardly', {
-          piece: name(flat.name),
-          by: mm(Math.max(0, -flat.riseMm)),
-          length: shortM(flat.lengthM),
-          least,
-        });
-      const fall = fallMm(way);
-      if (fall < 0) return say.watch('risesDrained', { by: mm(-fall) });
-      return say.sound('falls', { by: mm(fall), length: shortM(lengthM(way)) });
+      const rows = piecesOf(read.rows('pipes'), 'exhaust');
+      const drained = lowPoints(read).find(({ drain }) => drain !== null && drain !== 'none')?.piece ?? Infinity;
+      const at = (i: number) => name(pieceName(rows[i] ?? {}, i));
+      return worstOf(
+        // A piece that is known to rise is told, whatever is not known of the others.
+        () => {
+          const i = rows.findIndex(({ riseMm }, k) => riseMm !== undefined && riseMm > levelMm && k <= drained);
+          return i < 0 ? null : say.fix('pieceRises', { piece: at(i), by: mm(rows[i]?.riseMm ?? 0) });
+        },
+        () => {
+          const { pieces } = wayOf(read, 'exhaust');
+          const i = pieces.findIndex(({ riseMm, lengthM: long }) => riseMm <= levelMm && -riseMm < long * 10 * leastPercent);
+          const flat = pieces[i];
+          if (!flat) return null;
+          const by = mm(Math.max(0, -flat.riseMm));
+          return say.watch('pieceHardly', { piece: at(i), by, length: shortM(flat.lengthM), least });
+        },
+        () => {
+          const way = wayOf(read, 'exhaust');
+          const fall = fallMm(way);
+          if (fall < 0) return say.watch('risesDrained', { by: mm(-fall) });
+          return say.sound('falls', { by: mm(fall), length: shortM(lengthM(way)) });
+        },
+      );
     },
   }),
   defineCheck({
@@ -251,6 +255,8 @@ export const exhaustWayChecks = [
             return burner ? say.fix('weak', { clip }) : say.fix('pieceWeak', { piece, clip });
           }
           if (part.sealed === false && part.joint !== 'whole') return say.fix('unsealed', { piece });
+          if (part.sealed === null && part.name !== null && part.joint !== null && part.joint !== 'whole')
+            return read.missing({ act: 'do', what: `say whether the joint before “${part.name}” is sealed` });
           if (part.welded) return say.watch('welded', { piece });
           if (part.joint !== null) return say.sound('tight');
           if (part.name === null) read.all({ joint: 'pipes.burnerJoint' });

@@ -1,4 +1,4 @@
-import { breatherOf, breathFull, burningIdle, breathLow, waterKgS } from '../../model/air/breath';
+import { breatherOf, breathFull, burningIdle, breathLow, wallMm, waterKgS } from '../../model/air/breath';
 import { exhaustHeat } from '../../model/air/hotPieces';
 import { bendsDeg, lengthM, wayOf } from '../../model/air/wayOf';
 import { ambientPa } from '../../physics/air/ambientPa';
@@ -12,7 +12,6 @@ const heat = 'heat balance: Dittus & Boelter 1930, Churchill & Chu 1975, Stefanâ
 const steel = { kgM3: 7900, jKgK: 460 } as const;
 /** Corrugations hold more metal a metre. Lorbetâ€™s own assumption, no source. */
 const corrugatedMetal = 1.5;
-const pipeWallM = 0.0004;
 
 const dewAt = (read: Reader, excessAir: number): number =>
   dewPointC(burnedGas(breatherOf(read).mass, Math.min(20, Math.max(1, excessAir))).waterShare, ambientPa(0));
@@ -109,7 +108,7 @@ export const airFigures = {
     source: `${heat}; as much as warms the pipe to the dew point`,
     compute: (read: Reader): number => {
       const { coldest } = read.all({ coldest: 'survey.coldestC' });
-      const perM = (boreMm: number) => Math.PI * (boreMm / 1000) * pipeWallM * steel.kgM3 * corrugatedMetal;
+      const perM = (boreMm: number) => Math.PI * (boreMm / 1000) * (wallMm / 1000) * steel.kgM3 * corrugatedMetal;
       const kg = wayOf(read, 'exhaust').pieces.reduce((sum, piece) => sum + perM(piece.boreMm) * piece.lengthM, 0);
       return (kg * steel.jKgK * Math.max(0, dewAt(read, breathLow(read).excessAir) - coldest) * 1000) / condensingJKg;
     },

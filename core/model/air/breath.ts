@@ -15,7 +15,7 @@ import type { Conduit } from '../../physics/flow/dropPa';
 import type { Fan } from '../../physics/flow/fan';
 import type { Reader } from '../../reading/Reader';
 import { fuelOf } from '../fuel/runFacts';
-import { conduitsOf, sits, wayOf, type Way } from './wayOf';
+import { conduitsOf, sits, wayOf, type Piece, type Way } from './wayOf';
 
 /** The pipes that a kit brings, by which its fan is reckoned: half a metre in, 0.6 m out, two bends, silencer and muffler. Common practice, no source. */
 const kitIntake: Way = { own: false, pieces: [{ id: null, name: 'kit', lengthM: 0.5, riseMm: 0, boreMm: 25, bends: 1 }] };
@@ -24,12 +24,15 @@ const kitGasC = 300;
 /** Road diesel. EN 590, from memory */
 const roadKgM3 = 832;
 /** Wall of an exhaust; wrap or sleeve: thickness and λ. Makers’ usual range, from memory. */
-const wallMm = 0.4;
+export const wallMm = 0.4;
 const covers = {
   bare: { coverMm: 0, coverWMK: 0 },
   wrap: { coverMm: 4, coverWMK: 0.08 },
   sleeve: { coverMm: 8, coverWMK: 0.07 },
 } as const;
+/** How thick a piece is outside, over its wrap or sleeve, mm. */
+export const outsideMmOf = ({ boreMm, cover = 'bare' }: Pick<Piece, 'boreMm' | 'cover'>): number =>
+  boreMm + 2 * (wallMm + covers[cover].coverMm);
 /** A warm day, for what gets hot. Lorbet’s own choice, no source */
 export const warmC = 25;
 
@@ -46,7 +49,7 @@ export interface Breather {
   fan: Fan;
   mass: FuelMass;
   /** kg/s a hertz */ fuelKgHz: number;
-  /** W of heat in a kg/s of fuel that goes out with the gas */ wasteJKg: number;
+  /** heat of a kg of fuel that goes out with the gas, J */ wasteJKg: number;
   exhaust: Way;
   intake: Way;
   muffler: boolean;

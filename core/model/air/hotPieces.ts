@@ -1,15 +1,13 @@
-import { nearKinds } from '../../build/listKinds';
 import type { RowOf } from '../../build/lists';
 import type { ValueAt } from '../../build/sheets';
 import type { Reader } from '../../reading/Reader';
 import { bearsC } from '../proving/hotProof';
-import { breathFull } from './breath';
+import { breathFull, outsideMmOf } from './breath';
 import { pieceName, piecesOf, wayOf } from './wayOf';
 
 type NearKind = ValueAt<'pipes.near'>;
 /** What a thing beside an exhaust bears for hours, °C; null for nothing that heat harms. The same as by the hand thermometer. */
 export const bears = (kind: NearKind): number | null => (kind === 'nothing' ? null : bearsC[kind]);
-export const nearName = (kind: NearKind): string => nearKinds[kind];
 
 /** A part of the exhaust that is judged by what it passes: a piece, or the whole of a pipe known only by its rough figures. */
 export interface HotPart {
@@ -30,8 +28,6 @@ export interface Hottest {
   surfaceC: number;
   outsideMm: number;
 }
-
-const coverMm = { bare: 0, wrap: 4, sleeve: 8 } as const;
 
 /** Every part of the exhaust with what it passes and what holds it: what is asked of them rests on nothing else. */
 export const exhaustParts = (read: Reader): readonly HotPart[] => read.shared('exhaust parts', readParts);
@@ -73,9 +69,9 @@ function readParts(read: Reader): HotPart[] {
 export const exhaustHeat = (read: Reader): readonly Hottest[] => read.shared('exhaust heat', readHeat);
 function readHeat(read: Reader): Hottest[] {
   const { spots } = breathFull(read);
-  return wayOf(read, 'exhaust').pieces.map(({ boreMm, cover = 'bare' }, i) => ({
+  return wayOf(read, 'exhaust').pieces.map((piece, i) => ({
     surfaceC: spots.reduce((most, spot) => (spot.piece === i ? Math.max(most, spot.surfaceC) : most), -Infinity),
-    outsideMm: boreMm + 1 + 2 * coverMm[cover],
+    outsideMm: outsideMmOf(piece),
   }));
 }
 
@@ -92,17 +88,18 @@ export function timberMm(read: Reader): number {
 
 /** A place where the exhaust turns from falling to rising, and what drains it. */
 export interface LowPoint {
-  /** the piece before it */ name: string;
+  /** index and name of the piece before it */ piece: number;
+  name: string;
   drain: NonNullable<RowOf<'pipes'>['drain']> | null;
 }
 /** A rise of less than this is none, mm. Lorbet’s own choice, no source. */
-const levelMm = 5;
-/** Low points of an exhaust that is known piece by piece; a level last piece is none. */
+export const levelMm = 5;
+/** Low points of an exhaust that is known piece by piece, as far as rises are known; a level last piece is none. */
 export function lowPoints(read: Reader): LowPoint[] {
   const rows = piecesOf(read.rows('pipes'), 'exhaust');
   return rows.flatMap((row, i) => {
-    const next = rows[i + 1];
-    const falls = (row.riseMm ?? 0) <= levelMm;
-    return next && falls && (next.riseMm ?? 0) > levelMm ? [{ name: pieceName(row, i), drain: row.drain ?? null }] : [];
+    const [rise, next] = [row.riseMm, rows[i + 1]?.riseMm];
+    if (rise === undefined || next === undefined || rise > levelMm || next <= levelMm) return [];
+    return [{ piece: i, name: pieceName(row, i), drain: row.drain ?? null }];
   });
 }

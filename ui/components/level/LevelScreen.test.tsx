@@ -67,7 +67,7 @@ test('on its side the heater’s inlet decides, and that a person says', async (
   await userEvent.click(screen.getByRole('button', { name: 'on its side, inlet or plug below' }));
   expect(taken).toEqual(['sideDown', 'left']);
 });
-test('a heater that leans can’t be taken as any lie', async () => {
+test('a heater that leans is neither flat nor on a side: nothing can be taken of it', async () => {
   showLie();
   turn(45);
   await wait(250);
