@@ -73,7 +73,7 @@ const outside: NonNullable<DemoLists['outside']> = [
   { name: 'rear tyre', kind: 'tyre', xMm: 2080, yMm: 1500, lengthMm: 660, widthMm: 215, heightMm: 0 },
 ];
 const ends = {
-  'ends.exhaustXMm': 1480, 'ends.exhaustYMm': 1815, 'ends.intakeXMm': 1060, 'ends.intakeYMm': 780, 'ends.intakeHighMm': 300, 'ends.snowMm': 0, 'ends.pastFrontMm': 900, 'ends.pastRearMm': 60, 'ends.pastSidesMm': 40,
+  'ends.exhaustXMm': 1480, 'ends.exhaustYMm': 1815, 'ends.intakeXMm': 1060, 'ends.intakeYMm': 780, 'ends.intakeHighMm': 300, 'ends.pastFrontMm': 900, 'ends.pastRearMm': 60, 'ends.pastSidesMm': 40,
 } as const satisfies Values;
 type Pipe = NonNullable<DemoLists['pipes']>[number];
 const pipe = (order: number, name: string, lengthM: number, riseMm: number, more: Partial<Pipe> = {}): Pipe => ({ name, of: 'exhaust', kind: 'pipe', lengthM, riseMm, boreMm: 24, wall: 'corrugated', bends: 0, joint: 'band', sealed: 'yes', cover: 'bare', supports: Math.ceil(lengthM / 0.4), near: 'nothing', through: 'none', state: 'new', order, ...more });

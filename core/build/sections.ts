@@ -189,7 +189,7 @@ export const sections = {
     plan: section('Outside plan', {
       figures: {
         'The two ends': [
-          ...of('ends', 'exhaustPoints exhaustOpeningMm exhaustHighMm intakePoints intakeBlocked intakeHighMm snowMm'),
+          ...of('ends', 'exhaustPoints exhaustOpeningMm exhaustHighMm intakePoints intakeBlocked intakeHighMm'),
           ...of('air', 'exhaustPastOutlineMm endsApartMm endsFacing'),
         ],
         'Where the ends stand': of('ends', 'exhaustXMm exhaustYMm intakeXMm intakeYMm'),

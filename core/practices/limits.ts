@@ -185,7 +185,7 @@ export const limits = {
     maker: { min: 0, max: 5000 },
   },
   openingGoodMm: { label: 'Exhaust’s end to an opening, good', value: 800, unit: 'mm', source: ours },
-  endAboveSnowMm: { label: 'Ends above snow, water or ground, least', value: 100, unit: 'mm', source: ours },
+  endFreeBelowMm: { label: 'Free below the exhaust’s end, least', value: 100, unit: 'mm', source: ours },
   sideClearMinMm: { label: 'Free beside the heater, least', value: 10, unit: 'mm', source: ours, maker: { min: 0, max: 300 } },
 } as const satisfies Record<string, Limit>;
 

@@ -136,7 +136,7 @@ export const air: Figures = [
   ['Muffler’s drain hole', 'lowest'],
   ['Exhaust’s end points', 'sideways, away'],
   ['Exhaust’s end to the nearest opening', '1.2 m'],
-  ['Exhaust’s end above the ground', '30 cm'],
+  ['Free below the exhaust’s end', '30 cm'],
   ['Intake’s end points', 'down'],
   ['What can reach the intake’s end', 'nothing'],
   ['Intake’s bore', '25'],

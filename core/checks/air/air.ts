@@ -62,18 +62,16 @@ export const airChecks = [
     part: 'intake',
     why: 'An intake that is half blocked makes the flame rich: soot, smoke and carbon monoxide.',
     remedy: 'Bring its end to where neither snow, slush, leaves nor spray reach it.',
-    source: `${r122} ${trade} The height is Lorbet’s own choice.`,
+    source: `${r122} ${trade}`,
     messages: {
       snow: 'Snow or slush can reach the intake’s end.',
       leaves: 'Leaves, mud or nests can reach the intake’s end.',
       spray: 'Spray from a wheel can reach the intake’s end.',
-      low: 'Intake’s end is {high} up from the ground, where snow or water stands {snow} high; {least} more than that is wanted.',
       clogged: 'Intake’s silencer or filter is blocked.',
       noSilencer: 'Intake has no silencer or filter: it is loud, and takes dust.',
       clear: 'Nothing reaches the intake’s end.',
     },
     remedies: {
-      low: 'Bring its end up by at least {by}.',
       clogged: 'Clean it or change it.',
       noSilencer: 'Fit the silencer of the kit.',
     },
@@ -84,12 +82,6 @@ export const airChecks = [
           if (blocked === 'snow') return say.fix('snow');
           if (blocked === 'leaves') return say.fix('leaves');
           return blocked === 'spray' ? say.fix('spray') : say.sound('clear');
-        },
-        () => {
-          const [high, snow] = [read.maybe('ends.intakeHighMm'), read.maybe('ends.snowMm')];
-          const least = read.limit('endAboveSnowMm').value;
-          if (high === null || snow === null || high >= snow + least) return null;
-          return say.fix('low', { high: mm(high), snow: mm(snow), least: mm(least), by: mm(snow + least - high) });
         },
         () => {
           const { silencer } = read.all({ silencer: 'pipes.silencer' });

@@ -6,11 +6,11 @@ import { r122, trade } from '../sources';
 import { worstOf } from '../worstOf';
 
 /** The exhaust’s end past the outline: as it was measured, or as it stands on the plan; where both are known, the less of the two. */
-function pastOutlineMm(read: Reader): number {
+function pastOutlineMm(read: Reader): { past: number; drawn: number | null; said: number | null } {
   const plan = outsideOf(read);
   const drawn = plan?.ends.exhaust ? pastRect(plan.ends.exhaust, plan.body) : null;
   const said = drawn === null ? read.all({ past: 'air.exhaustPastOutlineMm' }).past : read.maybe('air.exhaustPastOutlineMm');
-  return Math.min(drawn ?? Infinity, said ?? Infinity);
+  return { past: Math.min(drawn ?? Infinity, said ?? Infinity), drawn, said };
 }
 /** The opening that is nearest to the exhaust’s end: as somebody has measured, or as it stands on the plan. */
 function nearestOpening(read: Reader): { name: string | null; mm: number } {
@@ -49,15 +49,28 @@ export const exhaustEndChecks = [
       'Lengthen the pipe until its end stands clear of the outline, pointing away or rearward, not under a window, door or vent.',
     source: `${r122} The margin is Lorbet’s own choice.`,
     messages: {
-      inside: 'Exhaust ends {inside} inside the {outline}: its gas gathers {gathers}.',
+      inside: 'Exhaust ends {inside} inside the {outline}{differs}: its gas gathers {gathers}.',
+      onPlan: ', as it stands on the plan, though it was entered as {other} past it',
+      entered: ', as it was entered, though on the plan it stands {other} past it',
       barely: 'Exhaust ends {past} past the {outline}; {margin} leaves no doubt.',
       clear: 'Exhaust ends {past} past the {outline}.',
     },
-    remedies: { inside: 'Lengthen the pipe by at least {by}, so that its end stands clear of the {outline}.' },
+    remedies: {
+      inside:
+        'Lengthen the pipe by at least {by}, so that its end stands clear of the {outline}; then enter where it ends, as measured and on the plan.',
+    },
     assess(read, say) {
-      const past = pastOutlineMm(read);
+      const { past, drawn, said } = pastOutlineMm(read);
       const margin = read.limit('outlineMarginMm').value;
-      if (past < 0) return say.stop('inside', { inside: mm(-past), by: mm(margin - past) });
+      if (past < 0) {
+        const differs =
+          drawn !== null && drawn >= 0
+            ? say.clause('entered', { other: mm(drawn) })
+            : drawn !== null && said !== null && said >= 0
+              ? say.clause('onPlan', { other: mm(said) })
+              : null;
+        return say.stop('inside', { inside: mm(-past), by: mm(margin - past), differs });
+      }
       return past < margin ? say.watch('barely', { past: mm(past), margin: mm(margin) }) : say.sound('clear', { past: mm(past) });
     },
   }),
@@ -132,19 +145,16 @@ export const exhaustEndChecks = [
     remedy: 'Bring its end up, or run it out where it stays free.',
     source: `${r122} The height is Lorbet’s own choice.`,
     messages: {
-      low: 'Exhaust’s end is {high} up from the ground, where snow or water stands {snow} high; {least} more than that is wanted.',
-      ground: 'Exhaust’s end is {high} up from the ground; at least {least} is wanted.',
-      free: 'Exhaust’s end is {high} up from the ground.',
+      low: 'Exhaust’s end has {high} free below it, to the ground or to snow or water where that stands higher; at least {least} is wanted.',
+      free: 'Exhaust’s end has {high} free below it.',
     },
-    remedies: { low: 'Bring its end up by at least {by}.', ground: 'Bring its end up by at least {by}.' },
+    remedies: { low: 'Bring its end up by at least {by}.' },
     assess(read, say) {
       const { high } = read.all({ high: 'ends.exhaustHighMm' });
-      const snow = read.maybe('ends.snowMm');
-      const least = read.limit('endAboveSnowMm').value;
-      const by = mm((snow ?? 0) + least - high);
-      if (snow !== null && snow > 0 && high < snow + least)
-        return say.fix('low', { high: mm(high), snow: mm(snow), least: mm(least), by });
-      return high < least ? say.fix('ground', { high: mm(high), least: mm(least), by }) : say.sound('free', { high: mm(high) });
+      const least = read.limit('endFreeBelowMm').value;
+      return high < least
+        ? say.fix('low', { high: mm(high), least: mm(least), by: mm(least - high) })
+        : say.sound('free', { high: mm(high) });
     },
   }),
 ];
