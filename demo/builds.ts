@@ -76,7 +76,7 @@ const ends = {
   'ends.exhaustXMm': 1480, 'ends.exhaustYMm': 1815, 'ends.intakeXMm': 1060, 'ends.intakeYMm': 780, 'ends.intakeHighMm': 300, 'ends.pastFrontMm': 900, 'ends.pastRearMm': 60, 'ends.pastSidesMm': 40,
 } as const satisfies Values;
 type Pipe = NonNullable<DemoLists['pipes']>[number];
-const pipe = (order: number, name: string, lengthM: number, riseMm: number, more: Partial<Pipe> = {}): Pipe => ({ name, of: 'exhaust', kind: 'pipe', lengthM, riseMm, boreMm: 24, wall: 'corrugated', bends: 0, joint: 'band', sealed: 'yes', cover: 'bare', supports: Math.ceil(lengthM / 0.4), near: 'nothing', through: 'none', state: 'new', order, ...more });
+const pipe = (order: number, name: string, lengthM: number, riseMm: number, more: Partial<Pipe> = {}): Pipe => ({ name, of: 'exhaust', kind: 'pipe', lengthM, riseMm, boreMm: 24, wall: 'corrugated', bends: 0, bendDeg: 90, joint: 'band', sealed: 'yes', cover: 'bare', supports: Math.ceil(lengthM / 0.4), near: 'nothing', through: 'none', state: 'new', order, ...more });
 /** The exhaust in three pieces: down through the floor in its turret, along, and out. */
 const pipeRows: Pipe[] = [
   pipe(1000, 'through the floor', 0.25, -60, { bends: 1, bendDeg: 90, bendRadiusMm: 60, through: 'turret', gapMm: 37, cover: 'wrap', coverM: 0.15 }), pipe(2000, 'muffler', 0.2, -20, { kind: 'muffler', supports: 1, near: 'cable', nearMm: 130 }), pipe(3000, 'out to the side', 0.4, -30, { bends: 1, bendDeg: 60, bendRadiusMm: 60, state: 'cut' }),

@@ -253,7 +253,7 @@ export const lists = {
       wall: { kind: 'choice', label: 'Wall', options: { corrugated: 'corrugated', smooth: 'smooth' } },
       bends: { kind: 'number', label: 'Bends', unit: 'pieces', min: 0, max: 20, decimals: 0 },
       bendDeg: { kind: 'number', label: 'Each by', unit: 'deg', min: 0, max: 180, decimals: 0 },
-      bendRadiusMm: mm('Their radius', 5, 1000),
+      bendRadiusMm: mm('Their radius', 5, 1000, 'of the middle line; 1.5 times the bore where nothing is given'),
       joint: { kind: 'choice', label: 'Joined before it by', options: pipeJoints },
       sealed: { kind: 'choice', label: 'That joint is sealed', options: yesNo },
       torqueNm: { kind: 'number', label: 'Clamp tightened to', unit: 'N m', min: 0, max: 60, decimals: 1 },

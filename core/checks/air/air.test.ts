@@ -15,6 +15,7 @@ const piece = (n: number, more: Partial<Pipe> = {}): Pipe => ({
   riseMm: -30,
   boreMm: 24,
   bends: 1,
+  bendDeg: 90,
   joint: 'band',
   sealed: 'yes',
   supports: 1,

@@ -26,7 +26,11 @@ function lowsOf(read: Reader): (() => Low)[] {
     // A hole that lies in the open air is said of the whole.
     return low === 'drilled' && read.maybe('air.exhaustLowPoint') === 'drilledOut' ? 'drilledOut' : low;
   });
-  return lows.length > 0 ? lows : [() => 'fallsAll'];
+  // Where a rise is not known, nobody knows whether a low point lies there.
+  const unknown = piecesOf(read.rows('pipes'), 'exhaust').flatMap((row, i) =>
+    row.riseMm === undefined ? [(): Low => read.missing({ act: 'measure', what: `rise of “${pieceName(row, i)}”` })] : [],
+  );
+  return lows.length + unknown.length > 0 ? [...lows, ...unknown] : [() => 'fallsAll'];
 }
 /** The first of the low points, for what is told where none of them is bad. */
 const lowOf = (read: Reader): Low => lowsOf(read).map((low) => low())[0] ?? 'fallsAll';

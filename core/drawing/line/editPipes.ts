@@ -43,13 +43,18 @@ export function addPiece(all: readonly Row[], way: WayId, after: string | null, 
 
 /** What is said of a pipe as a whole, as its first piece: what it passes and what holds it stays to be told of each piece. */
 export const firstPiece = (read: Reader, way: WayId): Omit<Row, 'id'>[] =>
-  wayOf(read, way).pieces.map(({ lengthM, riseMm, boreMm, bends }) => ({
-    name: way === 'exhaust' ? 'from the burner' : 'from the fan',
-    of: way,
-    kind: 'pipe',
-    lengthM,
-    riseMm,
-    boreMm,
-    bends: Math.round(bends),
-    order: step,
-  }));
+  wayOf(read, way).pieces.map(({ lengthM, riseMm, boreMm, bends, cover, coverM }) => {
+    const whole = Math.ceil(bends);
+    return {
+      name: way === 'exhaust' ? 'from the burner' : 'from the fan',
+      of: way,
+      kind: 'pipe',
+      lengthM,
+      riseMm,
+      boreMm,
+      bends: whole,
+      ...(whole > 0 ? { bendDeg: Math.round((bends * 90) / whole) } : {}),
+      ...(cover !== undefined && cover !== 'bare' ? { cover, coverM } : {}),
+      order: step,
+    };
+  });

@@ -16,6 +16,7 @@ const piece = (n: number, more: Partial<RowOf<'pipes'>> = {}): RowOf<'pipes'> =>
   riseMm: -30,
   boreMm: 24,
   bends: 1,
+  bendDeg: 90,
   order: n,
   ...more,
 });

@@ -83,6 +83,9 @@ function readWay(read: Reader, way: WayId): Way {
     ];
     if (unmeasured.length > 0) lacking.push({ act: 'measure', what: `${unmeasured.join(', ')} of “${name}”` });
     if (row.bends === undefined) lacking.push(...toDo(`count the bends of “${name}”`));
+    else if (row.bends > 0 && row.bendDeg === undefined) lacking.push(...toDo(`say by how much each bend of “${name}” turns`));
+    if (row.cover !== undefined && row.cover !== 'bare' && row.coverM === undefined)
+      lacking.push({ act: 'measure', what: `how far “${name}” is covered` });
     return { ...row, name, lengthM: row.lengthM ?? 0, riseMm: row.riseMm ?? 0, boreMm: row.boreMm ?? 0, bends: row.bends ?? 0 };
   });
   return lacking.length > 0 ? read.missing(...lacking) : { own: true, pieces };
@@ -90,7 +93,7 @@ function readWay(read: Reader, way: WayId): Way {
 
 export const lengthM = ({ pieces }: Way): number => pieces.reduce((sum, piece) => sum + piece.lengthM, 0);
 export const fallMm = ({ pieces }: Way): number => -pieces.reduce((sum, piece) => sum + piece.riseMm, 0);
-/** Where nobody has said how far a bend turns, it is a right angle. */
+/** A pipe that is known as a whole is told by right angles. */
 export const bendsDeg = ({ pieces }: Way): number => pieces.reduce((sum, { bends, bendDeg = 90 }) => sum + bends * bendDeg, 0);
 
 /** Corrugated pipe rubs three times as much as a smooth one: 2 to 4 times (Idelchik, from memory). */
