@@ -225,6 +225,53 @@ describe('certificate, read back with pdfjs-dist', () => {
     expect(claimed.signatures).toEqual([]);
     expect(text).not.toContain('Signed as it stands');
   }, 60000);
+  test('both pipes stand in it as they were built: pieces, ends, and how hot they get by the sum', async () => {
+    const ends = soundBuild({
+      'ends.exhaustXMm': 1500,
+      'ends.exhaustYMm': 1815,
+      'ends.intakeXMm': 900,
+      'ends.intakeYMm': 700,
+    });
+    const build = {
+      ...ends,
+      lists: {
+        ...ends.lists,
+        pipes: [
+          {
+            id: id(710),
+            name: 'through the floor',
+            of: 'exhaust' as const,
+            lengthM: 0.25,
+            riseMm: -60,
+            boreMm: 24,
+            bends: 1,
+            bendDeg: 90,
+            joint: 'band' as const,
+            near: 'cable' as const,
+            nearMm: 130,
+          },
+          { id: id(711), name: 'hose', of: 'intake' as const, lengthM: 0.5, riseMm: -70, boreMm: 25, bends: 0 },
+        ],
+        outside: [
+          { id: id(712), name: 'rear window', kind: 'window' as const, xMm: 2100, yMm: 1740, lengthMm: 500, widthMm: 40 },
+        ],
+      },
+    };
+    const { text } = await textOf(writeCertificate(build, facts([])));
+    for (const part of [
+      'Combustion air and exhaust',
+      'through the floor',
+      '1 × 90°',
+      'cable with PVC insulation, 130 mm',
+      'band clamp, gas-tight',
+      'Exhaust ends 75 mm past the outline, 602 mm from rear window (window).',
+      'Intake and exhaust end 1267 mm apart.',
+      'Exhaust’s end points: sideways, away.',
+    ])
+      expect(text).toContain(part);
+    expect(text).toMatch(/By the sum, at full on a warm day: gas \d+ °C at the burner and \d+ °C at the end/);
+    expect((await textOf(writeCertificate(soundBuild(), facts([])))).text).not.toContain('Combustion air and exhaust');
+  }, 60000);
   test('every sign is set, the Greek of the formulas and a name from anywhere too', async () => {
     const build = soundBuild();
     const name = 'Łódź Ёлка Ωmega';

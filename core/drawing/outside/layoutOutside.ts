@@ -38,6 +38,7 @@ export interface OutsideEnd extends Spot {
   arrow: string;
   label: Spot & { anchor: 'start' | 'middle' | 'end' };
   text: string;
+  /** from the floor’s front, mm */ xMm: number;
   /** nobody has measured where it is */ assumed: boolean;
 }
 export interface OutsideDrawing {
@@ -129,6 +130,7 @@ export function layoutOutside(
           anchor: at.x > width * 0.66 ? 'end' : 'start',
         },
         text: textOf(plan, id),
+        xMm: Math.round(end.x),
         assumed: (['XMm', 'YMm'] as const).some((axis) => figureAt(build.sheets, `ends.${id}${axis}`).assumed === true),
       },
     ];

@@ -41,7 +41,7 @@ function End({
         tabIndex={0}
         role="slider"
         aria-label={exhaust ? t.exhaustEndKeys : t.intakeEndKeys}
-        aria-valuenow={0}
+        aria-valuenow={end.xMm}
         aria-valuetext={say(end.text)}
         onKeyDown={onKey}
       />
