@@ -264,8 +264,8 @@ describe('certificate, read back with pdfjs-dist', () => {
       '1 × 90°',
       'cable with PVC insulation, 130 mm',
       'band clamp, gas-tight',
-      'Exhaust ends 75 mm past the outline, 602 mm from rear window (window).',
-      'Intake and exhaust end 1267 mm apart.',
+      'Exhaust ends 75 mm past the outline, 601 mm from rear window (window).',
+      'Intake and exhaust end 1266 mm apart.',
       'Exhaust’s end points: sideways, away.',
     ])
       expect(text).toContain(part);

@@ -30,7 +30,7 @@ export const air: Section = (page, { build }) => {
   for (const way of known) {
     const line = (text: string[], bold = false) =>
       page.row(
-        text.map((t, i) => ({ text: t, share: [0.22, 0.1, 0.11, 0.1, 0.09, 0.2, 0.18][i] ?? 0.1, bold: bold || i === 0 })),
+        text.map((t, i) => ({ text: t, share: [0.18, 0.08, 0.09, 0.08, 0.09, 0.26, 0.22][i] ?? 0.1, bold: bold || i === 0 })),
       );
     line([titles[way].toLowerCase(), 'length', 'rises', 'bore', 'bends', 'passes', 'joined by'], true);
     pipeRows(build.lists, way).forEach((row, i) =>
@@ -39,7 +39,7 @@ export const air: Section = (page, { build }) => {
         cell(row.lengthM, 'm', 2),
         cell(row.riseMm, 'mm', 0),
         cell(row.boreMm, 'mm', 1),
-        row.bends === undefined ? '' : `${row.bends} × ${formatShort(row.bendDeg ?? 90)}°`,
+        row.bends === undefined ? '' : row.bends === 0 ? 'none' : `${row.bends} × ${formatShort(row.bendDeg ?? 90)}°`,
         row.near === undefined
           ? ''
           : `${columns.near.options[row.near]}${row.nearMm === undefined || row.near === 'nothing' ? '' : `, ${formatFixed(row.nearMm)} mm`}`,
