@@ -6,7 +6,7 @@ import { ChartCursor } from './ChartCursor';
 import { ChartFrame } from './ChartFrame';
 import { useWidth } from './useWidth';
 
-const [left, right, top, bottom] = [52, 18, 18, 38];
+const [left, right, top, bottom] = [66, 18, 18, 38];
 
 interface Curve {
   ys: readonly number[];

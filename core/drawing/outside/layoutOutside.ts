@@ -39,7 +39,7 @@ export interface OutsideEnd extends Spot {
   label: Spot & { anchor: 'start' | 'middle' | 'end' };
   text: string;
   /** from the floor’s front, mm */ xMm: number;
-  /** nobody has measured where it is */ assumed: boolean;
+  /** how surely its place is known: assumed, planned, or measured */ ink: 'unknown' | 'planned' | 'fitted';
 }
 export interface OutsideDrawing {
   width: number;
@@ -69,6 +69,13 @@ function textOf(plan: OutsidePlan, id: EndId): string {
   }
   const apart = apartMm(plan);
   return apart === null ? 'combustion air' : `combustion air, ${formatFixed(apart)} mm apart`;
+}
+
+/** An end is as surely drawn as the less known of its two figures. */
+function inkOf(build: Build, id: EndId): OutsideEnd['ink'] {
+  const both = (['XMm', 'YMm'] as const).map((axis) => figureAt(build.sheets, `ends.${id}${axis}`));
+  if (both.some(({ assumed }) => assumed === true)) return 'unknown';
+  return both.some(({ fitted }) => fitted === null) ? 'planned' : 'fitted';
 }
 
 /**
@@ -131,7 +138,7 @@ export function layoutOutside(
         },
         text: textOf(plan, id),
         xMm: Math.round(end.x),
-        assumed: (['XMm', 'YMm'] as const).some((axis) => figureAt(build.sheets, `ends.${id}${axis}`).assumed === true),
+        ink: inkOf(build, id),
       },
     ];
   };

@@ -97,6 +97,18 @@ describe('the plan as it is drawn', () => {
     expect(((exhaust?.x ?? 0) - (intake?.x ?? 0)) / 600).toBeCloseTo(drawing?.scale ?? 0, 3);
     expect(((intake?.y ?? 0) - (exhaust?.y ?? 0)) / 1115).toBeCloseTo(drawing?.scale ?? 0, 3);
   });
+  test('a planned end is drawn broken, a measured one full: by the less known of its two figures', () => {
+    type Place = { planned: number | null; fitted: number | null };
+    const ink = (x: Place, y: Place) => {
+      const ends = { ...build.sheets.ends, exhaustXMm: x, exhaustYMm: y };
+      return layoutOutside({ ...build, sheets: { ...build.sheets, ends } }, 720, 430)?.ends[1]?.ink;
+    };
+    const [planned, fitted] = [
+      { planned: 1815, fitted: null },
+      { planned: null, fitted: 1815 },
+    ];
+    expect([ink(planned, planned), ink(planned, fitted), ink(fitted, fitted)]).toEqual(['planned', 'planned', 'fitted']);
+  });
   test('an end says how far past it is while it is dragged', () => {
     const text = (dy: number) => layoutOutside(build, 720, 430, { moved: { id: 'exhaust', dx: 0, dy } })?.ends[1]?.text;
     expect([text(0), text(-200)]).toEqual(['exhaust, 75 mm past', 'exhaust, 125 mm inside']);

@@ -25,7 +25,7 @@ function End({
 }) {
   const exhaust = end.id === 'exhaust';
   return (
-    <g className={`end ${end.id}${end.assumed ? ' assumed' : ''}`}>
+    <g className={`end ${end.id} ${end.ink}`}>
       <path className="pipe" d={end.pipe} />
       <path className="points" d={end.arrow} />
       <circle className="mouth" cx={end.x} cy={end.y} r={8} />

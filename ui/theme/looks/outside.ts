@@ -21,7 +21,8 @@ export const outside = `
   .outside .end.exhaust text { fill: var(--heat); }
   .outside .end.intake :is(.pipe, .points, .mouth) { stroke: var(--air); }
   .outside .end.intake text { fill: var(--air); }
-  .outside .end.assumed .pipe { stroke-dasharray: 2 7; }
+  .outside .end.unknown .pipe { stroke-dasharray: 2 7; }
+  .outside .end.planned .pipe { stroke-dasharray: 11 6; }
   .outside .handle { cursor: grab; touch-action: none; }
   .outside .plume { fill: var(--heat); opacity: 0.18; pointer-events: none; }
   .outside .rose circle { fill: none; stroke: var(--soft); stroke-width: 1.5; }
