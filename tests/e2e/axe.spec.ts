@@ -16,7 +16,10 @@ for (const colorScheme of ['light', 'dark'] as const) {
     const clean = async (name: string) => {
       // Fading in is no fault of contrast.
       await page.waitForTimeout(350);
-      const { violations } = await new AxeBuilder({ page }).analyze();
+      const axe = new AxeBuilder({ page });
+      // By night the same elements stand there in other colours: all other rules have been asked by day.
+      if (colorScheme === 'dark') axe.withTags(['cat.color']);
+      const { violations } = await axe.analyze();
       const told = violations.map(
         ({ id, nodes }) =>
           `${name} ${id}: ${nodes

@@ -1,16 +1,56 @@
 'use client';
 import { Box, InputAdornment, OutlinedInput, ToggleButton } from '@mui/material';
 import { Search } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { stageIds, stages, type StageId } from '../../core/build/stages';
 import { CellPick, Options } from '../components/cells/CellInput';
-import { findMax, type BayFilter } from '../../core/checks/bayFilter';
+import { bayQuery, findMax, readBayFilter, type BayFilter } from '../../core/checks/bayFilter';
 import { bay as t } from '../texts/en/bay';
 
 const waitsFor = Object.fromEntries(stageIds.map((id) => [id, t.waitsFor({ id: stages[id].toLowerCase() })]));
 
 /** How long a hand rests before what it typed is looked for, ms. */
 const restMs = 250;
+
+/**
+ * What is wanted at this moment. The address follows it a moment later, so a press that comes before
+ * the address has changed builds upon the press before it, and none is lost.
+ */
+function useWanted(filter: BayFilter, onFilter: (filter: BayFilter) => void) {
+  const [wanted, setWanted] = useState(filter);
+  const [text, setText] = useState(filter.find);
+  const latest = useRef(filter);
+  /** addresses asked for that have not come yet */
+  const awaited = useRef<string[]>([]);
+  const shown = bayQuery(filter);
+  useEffect(() => {
+    const at = awaited.current.indexOf(shown);
+    if (at >= 0) {
+      awaited.current.splice(0, at + 1);
+      return;
+    }
+    latest.current = readBayFilter(new URLSearchParams(shown)).filter;
+    setWanted(latest.current);
+    setText(latest.current.find);
+  }, [shown]);
+  const set = useCallback(
+    (change: Partial<BayFilter>) => {
+      const before = bayQuery(latest.current);
+      latest.current = { ...latest.current, ...change };
+      if (bayQuery(latest.current) === before) return;
+      awaited.current.push(bayQuery(latest.current));
+      setWanted(latest.current);
+      onFilter(latest.current);
+    },
+    [onFilter],
+  );
+  useEffect(() => {
+    if (text === wanted.find) return undefined;
+    const timer = setTimeout(() => set({ find: text }), restMs);
+    return () => clearTimeout(timer);
+  }, [text, wanted, set]);
+  return { wanted, text, setText, set };
+}
 
 /** Which builds are shown: looked for while one types, and by what they wait for. */
 export function BayFilterBar({
@@ -22,13 +62,7 @@ export function BayFilterBar({
   /** how many are due within a week; told to a lead */ dueCount: number;
   onFilter: (filter: BayFilter) => void;
 }) {
-  const [text, setText] = useState(filter.find);
-  useEffect(() => {
-    if (text === filter.find) return undefined;
-    const timer = setTimeout(() => onFilter({ ...filter, find: text }), restMs);
-    return () => clearTimeout(timer);
-  }, [text, filter, onFilter]);
-  const set = (change: Partial<BayFilter>) => onFilter({ ...filter, find: text, ...change });
+  const { wanted, text, setText, set } = useWanted(filter, onFilter);
   return (
     <Box className="bay-filter" role="search">
       <OutlinedInput
@@ -42,20 +76,24 @@ export function BayFilterBar({
         }
         slotProps={{ input: { 'aria-label': t.findABuild, maxLength: findMax, type: 'search' } }}
       />
-      <ToggleButton value="mine" selected={filter.mine} onChange={() => set({ mine: !filter.mine })}>
+      <ToggleButton value="mine" selected={wanted.mine} onChange={() => set({ find: text, mine: !wanted.mine })}>
         {t.mine}
       </ToggleButton>
-      <ToggleButton value="stop" selected={filter.stop} onChange={() => set({ stop: !filter.stop })}>
+      <ToggleButton value="stop" selected={wanted.stop} onChange={() => set({ find: text, stop: !wanted.stop })}>
         {t.atStop}
       </ToggleButton>
-      <ToggleButton value="now" selected={filter.due === 'now'} onChange={() => set({ due: filter.due === 'now' ? '' : 'now' })}>
+      <ToggleButton
+        value="now"
+        selected={wanted.due === 'now'}
+        onChange={() => set({ find: text, due: wanted.due === 'now' ? '' : 'now' })}
+      >
         {t.dueNow}
       </ToggleButton>
       {dueCount > 0 && (
         <ToggleButton
           value="week"
-          selected={filter.due === 'week'}
-          onChange={() => set({ due: filter.due === 'week' ? '' : 'week' })}
+          selected={wanted.due === 'week'}
+          onChange={() => set({ find: text, due: wanted.due === 'week' ? '' : 'week' })}
         >
           {t.dueThisWeek({ dueCount })}
         </ToggleButton>
@@ -63,9 +101,9 @@ export function BayFilterBar({
       <Box className="bay-waits-for">
         <CellPick
           name="Waits for"
-          value={filter.waits}
+          value={wanted.waits}
           disabled={false}
-          onChoose={(waits) => set({ waits: waits as '' | StageId })}
+          onChoose={(waits) => set({ find: text, waits: waits as '' | StageId })}
         >
           <Options of={waitsFor} empty={t.waitsForAnything} />
         </CellPick>
