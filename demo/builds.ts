@@ -82,6 +82,20 @@ const pipeRows: Pipe[] = [
   pipe(1000, 'through the floor', 0.25, -60, { bends: 1, bendDeg: 90, bendRadiusMm: 60, through: 'turret', gapMm: 37, cover: 'wrap', coverM: 0.15 }), pipe(2000, 'muffler', 0.2, -20, { kind: 'muffler', supports: 1, near: 'cable', nearMm: 130 }), pipe(3000, 'out to the side', 0.4, -30, { bends: 1, bendDeg: 60, bendRadiusMm: 60, state: 'cut' }),
   pipe(1000, 'intake', 0.55, -70, { of: 'intake', bends: 1, boreMm: 25 }),
 ];
+type Duct = NonNullable<DemoLists['ducts']>[number];
+/** Warm air: an outlet by the heater that stays open, and a branch to the rear with two more. Rows name what they come from; the loader puts its id there. */
+const duct = (name: string, lengthM: number, xMm: number, yMm: number, more: Partial<Duct> = {}): Duct => ({ name, lengthM, xMm, yMm, boreMm: 75, wall: 'flexible', bends: 1, bendDeg: 90, end: 'open', grille: 'free', runs: 'inside', ...more });
+const ducts: Duct[] = [
+  duct('by the heater', 0.7, 1750, 700, { zoneM3: 5 }),
+  duct('along the shelves', 0.9, 2150, 1070, { bends: 0, end: 'on' }),
+  duct('rear bench', 0.5, 2620, 1420, { fromId: 'along the shelves', leaves: 'straight', bends: 0, end: 'closable', closedPercent: 0, zoneM3: 5 }),
+  duct('cab', 1.3, 2150, 420, { fromId: 'along the shelves', leaves: 'branch', end: 'closable', closedPercent: 0, grille: 'grille', zoneM3: 4 }),
+];
+const returns: NonNullable<DemoLists['returns']> = [
+  { name: 'grille before the heater', kind: 'grille', lengthMm: 240, widthMm: 90, pieces: 1, coveredPercent: 0 },
+  { name: 'holes into the locker', kind: 'hole', diameterMm: 60, pieces: 2, coveredPercent: 0 },
+];
+const warmth = { 'warmth.way': 'ducts', 'warmth.blowerM3H': 96, 'warmth.blowerPa': 260 } as const satisfies Values;
 const wiring = {
   'wiring.feedSource': 'leisure', 'wiring.batteryKind': 'agm', 'wiring.batteryCapacityAh': 110, 'wiring.batteryRestV': 12.7, 'wiring.batteryMohm': 12, 'wiring.feedLengthM': 2.6, 'wiring.cableAreaMm2': 4, 'wiring.insulationC': 'c90', 'wiring.cableC': 20, 'wiring.jointsMohm': 6, 'wiring.fuseA': 15, 'wiring.fuseFromBatteryMm': 120,
 } as const satisfies Values;
@@ -110,14 +124,14 @@ const floor: DemoLists = {
 };
 const place: Values = { 'siting.heaterXMm': 1350, 'siting.heaterYMm': 1070 };
 const kept: Pick<DemoBuild, 'lists' | 'seals' | 'watched'> = {
-  lists: { ...floor, parts: parts('present'), segments, doseTests: dosed(4.4), outside, pipes: pipeRows },
+  lists: { ...floor, parts: parts('present'), segments, doseTests: dosed(4.4), outside, pipes: pipeRows, ducts, returns },
   seals: [
     { name: 'round the plate', at: 'plate', kind: 'sealant', cureH: 24, putOnH: 4, hardH: 29 }, { name: 'round the exhaust', at: 'exhaust', kind: 'hotSealant', cureH: 12, putOnH: 4, hardH: 29 }, { name: 'at the burner', at: 'joint', kind: 'hotSealant', cureH: 12, putOnH: 4, hardH: 29 },
     { name: 'round the combustion air', at: 'air', kind: 'sealant', cureH: 24, putOnH: 4, hardH: 29 }, { name: 'round the fuel line', at: 'fuel', kind: 'sealant', cureH: 24, putOnH: 4, hardH: 29 },
   ],
   watched: ['at the tank', 'filter', 'pump, inlet', 'pump, outlet', 'at the heater'].map((name) => ({ name, warmFound: 'dry', nightFound: 'dry' })),
 };
-const all: Values = { ...heater, ...survey, ...people, ...kit, ...siting, ...place, ...fuel, ...tank, ...air, ...pipes, ...ends, ...wiring, ...priming, ...proving };
+const all: Values = { ...heater, ...survey, ...people, ...kit, ...siting, ...place, ...fuel, ...tank, ...air, ...pipes, ...ends, ...warmth, ...wiring, ...priming, ...proving };
 
 /** What was really measured: near the plan, not on it. */
 const measured: Values = { 'fuel.pickupClearanceMm': 31, 'fuel.suctionLengthM': 0.64, 'fuel.pressureLengthM': 2.84, 'fuel.pumpAngleDeg': 27, 'air.exhaustPastOutlineMm': 42, 'wiring.batteryRestV': 12.68, 'wiring.jointsMohm': 8, 'air.endsApartMm': 940 };
@@ -159,6 +173,12 @@ export const demoBuilds: readonly DemoBuild[] = [
       outside: [...outside, { name: 'plastic tank', kind: 'tank', xMm: 1180, yMm: 1290, lengthMm: 330, widthMm: 210, heightMm: 300 }],
       // Past a plastic tank at a hand's breadth, and rising to its end.
       pipes: [pipe(1000, 'below the floor', 0.3, -50, { bends: 1, through: 'timber', gapMm: 6, joint: 'worm' }), pipe(2000, 'past the tank', 0.55, 30, { bends: 2, near: 'polyethylene', nearMm: 22, supports: 0, drain: 'none', joint: 'pushed' })],
+      // A starved return, and outlets that can all be shut.
+      ducts: [
+        duct('under the desk', 2.4, 2750, 420, { boreMm: 60, bends: 3, end: 'closable', closedPercent: 0, grille: 'louvre' }),
+        duct('below the floor to the front', 1.9, 420, 1320, { boreMm: 60, bends: 3, end: 'closable', closedPercent: 0, runs: 'outside', insulated: 'no' }),
+      ],
+      returns: [{ name: 'grille behind the radio', kind: 'louvre', lengthMm: 120, widthMm: 60, pieces: 1, coveredPercent: 40 }],
       segments: [
         segment(1000, 'over the axle', 'suction', 1.4, 180, { boreMm: 4, clips: 2, sheath: 'bare' }), segment(2000, 'down to the pump', 'suction', 1.2, -160, { boreMm: 4, clips: 2, gapMm: 6, sheath: 'bare' }),
         segment(3000, 'pump to filter', 'pressure', 0.5, 20, { end: 'filter', clips: 1 }), segment(4000, 'past the exhaust', 'pressure', 1.6, 50, { near: 'hot', sheath: 'bare', clips: 3 }),

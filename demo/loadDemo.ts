@@ -46,6 +46,15 @@ async function load(now: Date, transaction: Transaction): Promise<void> {
   for (const build of demoBuilds) await loadOne(build, { fitter, lead, now, transaction });
 }
 
+/** Rows with ids; what a row says that it comes from by a name gets the id of the row of that name. */
+function withIds(rows: readonly Record<string, CellValue>[]) {
+  const all = rows.map((values) => ({ id: randomUUID() as string, values }));
+  return all.map(({ id, values }) => {
+    const from = values.fromId === undefined ? undefined : all.find((one) => one.values.name === values.fromId)?.id;
+    return { id, values: from === undefined ? values : { ...values, fromId: from } };
+  });
+}
+
 /** Plays a demo build through the same commands as a person would, at times before now. */
 async function loadOne(
   demo: DemoBuild,
@@ -78,7 +87,7 @@ async function loadOne(
   const seals = (demo.seals ?? []).map((seal) => ({ ...seal, id: randomUUID() }));
   const added: RowChange[] = [
     ...(Object.entries(demo.lists ?? {}) as [ListId, Record<string, CellValue>[]][]).flatMap(([list, rows]) =>
-      rows.map((values) => ({ list, row: randomUUID(), action: 'add' as const, values })),
+      withIds(rows).map(({ id, values }) => ({ list, row: id, action: 'add' as const, values })),
     ),
     ...seals.map(({ id, putOnH, hardH: _later, ...values }) => ({
       list: 'seals' as const,

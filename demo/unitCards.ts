@@ -29,6 +29,8 @@ export const demoCard: UnitCard = {
     'siting.heaterHeightMm': manual(130, 6),
     'siting.mayLie': manual('side', 6),
     'siting.ductMm': manual(75, 7),
+    'warmth.blowerM3H': manual(96, 4),
+    'warmth.blowerPa': manual(260, 4),
     'siting.studThread': manual('M6', 6),
     'siting.studLengthMm': manual(40, 6),
     'siting.spigotLengthMm': measured(44),

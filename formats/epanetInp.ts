@@ -1,8 +1,11 @@
+import { airAt, blowerKgM3, jetShare, type Duct, type WarmAir } from '../core/physics/duct/ductAir';
 import type { FuelState } from '../core/physics/fuel/pressureAlong';
 import { fittingZeta, type Route } from '../core/physics/fuel/Route';
 
 /** Drawn plastic, mm (Moody 1944, from memory): the same as in our own sums. */
 const roughnessMm = 0.0015;
+/** EPANET's own g of 32.2 ft/s². */
+const epanetGravity = 32.2 * 0.3048;
 const oneLine = (text: string): string => text.replace(/[\p{Cc};]/gu, ' ').slice(0, 200);
 
 /**
@@ -60,6 +63,61 @@ Specific Gravity ${(fuel.densityKgM3 / 1000).toFixed(4)}
 Accuracy 0.00001
 Headerror 0.000001
 Trials 200
+[END]
+`;
+}
+
+/**
+ * A tree of ducts as an input file of the EPANET engine, with air of one temperature throughout, so that any engineer can solve it again.
+ * The room is a reservoir, from which a pump with the blower's curve draws through one pipe that stands for all ways back.
+ * Heads are metres of that air; times its density and gravity they are Pa. Shut outlets are closed pipes.
+ * @param airC one temperature for all of it, °C
+ */
+export function writeDuctInp(facts: { name: string; air: WarmAir; airC: number; nameOf: (id: string) => string }): string {
+  const { air, airC } = facts;
+  const { densityKgM3, viscosityPaS } = airAt(airC);
+  const weight = densityKgM3 * epanetGravity;
+  const freeLs = air.blower.freeM3S * 1000;
+  const headAt = (share: number) => ((air.blower.shutPa * (densityKgM3 / blowerKgM3)) / weight) * (1 - share ** 2);
+  const junctions = ['SUCTION\t0\t0', 'HEATER\t0\t0'];
+  const back =
+    air.returnM2 === null || air.returnM2 === 0
+      ? `BACK\tROOM\tSUCTION\t0.001\t2000\t0.05\t0\t${air.returnM2 === 0 ? 'Closed' : 'Open'}`
+      : `BACK\tROOM\tSUCTION\t0.001\t${Math.sqrt((4 * air.returnM2) / Math.PI) * 1000}\t0.05\t${1 / jetShare ** 2}\tOpen`;
+  const pipes = [`${back}\t;ways back`];
+  const lead = (duct: Duct, from: string): void => {
+    const n = pipes.length;
+    const ends = duct.then.length === 0;
+    const to = ends ? 'ROOM' : `D${n}`;
+    if (!ends) junctions.push(`${to}\t0\t0`);
+    pipes.push(
+      `P${n}\t${from}\t${to}\t${duct.lengthM}\t${duct.boreMm}\t${duct.roughnessMm}\t${duct.zeta}\t${duct.shut ? 'Closed' : 'Open'}\t;${oneLine(facts.nameOf(duct.id))}`,
+    );
+    duct.then.forEach((next) => lead(next, to));
+  };
+  air.ducts.forEach((duct) => lead(duct, 'HEATER'));
+  return `[TITLE]
+${oneLine(facts.name)}: warm-air ducts. Made by Lorbet; air of ${airC.toFixed(0)} degrees C throughout, ${densityKgM3.toFixed(4)} kg/m3.
+Heads in m of this air; times the density and 9.81 they are Pa.
+[JUNCTIONS]
+${junctions.join('\n')}
+[RESERVOIRS]
+ROOM\t0
+[PIPES]
+${pipes.join('\n')}
+[PUMPS]
+BLOWER\tSUCTION\tHEATER\tHEAD 1
+[CURVES]
+1\t0\t${headAt(0)}
+1\t${freeLs / 2}\t${headAt(0.5)}
+1\t${freeLs * 0.98}\t${headAt(0.98)}
+[OPTIONS]
+Units LPS
+Headloss D-W
+Viscosity ${(viscosityPaS / densityKgM3).toFixed(12)}
+Specific Gravity ${(densityKgM3 / 1000).toFixed(6)}
+Accuracy 0.000001
+Trials 500
 [END]
 `;
 }

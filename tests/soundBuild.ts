@@ -140,6 +140,7 @@ const soundValues: Values = {
   'pipes.burnerJoint': 'band',
   'pipes.reach': 'no',
   'pipes.silencer': 'clean',
+  'warmth.way': 'ducts',
   'wiring.feedSource': 'leisure',
   'wiring.batteryKind': 'agm',
   'wiring.batteryCapacityAh': 100,
@@ -192,6 +193,11 @@ export const soundLists: ListValues = {
     { id: id(64), name: 'ply', kind: 'timber', thicknessMm: 12 },
     { id: id(65), name: 'steel floor', kind: 'metal', thicknessMm: 1 },
   ],
+  ducts: [
+    { id: id(81), name: 'near outlet', lengthM: 0.8, boreMm: 75, bends: 1, end: 'open', grille: 'free', runs: 'inside' },
+    { id: id(82), name: 'far outlet', lengthM: 1.6, boreMm: 75, bends: 1, end: 'closable', closedPercent: 0, runs: 'inside' },
+  ],
+  returns: [{ id: id(86), name: 'grille', kind: 'grille', lengthMm: 220, widthMm: 100, pieces: 1, coveredPercent: 0 }],
   doseTests: [
     { id: id(91), strokes: 200, volumeMl: 4.4, fuelC: 15 },
     { id: id(92), strokes: 200, volumeMl: 4.4, fuelC: 15 },

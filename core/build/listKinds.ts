@@ -148,3 +148,20 @@ export const drainKinds = {
   valve: 'a valve',
 } as const;
 export const pipeStates = { new: 'new', reused: 're-used', welded: 'welded', cut: 'cut to length' } as const;
+/** How air leaves a duct’s far end. */
+export const ductEnds = {
+  on: 'a duct goes on',
+  open: 'outlet, always open',
+  closable: 'outlet that closes',
+} as const;
+export const ductGrilles = { free: 'nothing', grille: 'a grille', louvre: 'louvres' } as const;
+export const ductWalls = { flexible: 'flexible', smooth: 'smooth' } as const;
+export const ductLeaves = { straight: 'straight on', branch: 'to the side, by a branch' } as const;
+export const ductRuns = { inside: 'inside', outside: 'outside or under the floor' } as const;
+/** How air comes back to the heater. */
+export const returnKinds = {
+  hole: 'a drilled hole',
+  mesh: 'an opening with mesh of 6 mm',
+  grille: 'an opening with a grille',
+  louvre: 'an opening with louvres',
+} as const;

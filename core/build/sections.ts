@@ -231,6 +231,18 @@ export const sections = {
       checks: ['exhaust.clearance', 'exhaust.penetration', 'exhaust.guard', 'air.excess'],
     }),
   },
+  warmth: {
+    ducts: section('Ducts', {
+      figures: {
+        get 'What it warms'() {
+          return [...of('warmth', 'way airFrom blowerM3H blowerPa'), ...rest('warmth')];
+        },
+      },
+      lists: ['ducts'],
+      checks: ['duct.open', 'duct.pressure', 'duct.balance', 'duct.outlet.temperature', 'duct.insulation'],
+    }),
+    returns: section('Ways back', { lists: ['returns'], checks: ['duct.return'] }),
+  },
   wiring: { wiring: section('Wiring', { figures: { 'Wiring sheet': sheet('wiring') }, checks: ['wiring'] }) },
   priming: {
     count: section('Count strokes', { checks: ['priming.expected', 'priming.over', 'priming.short', 'priming.lockout'] }),

@@ -227,6 +227,12 @@ export const sheets = {
     co2Percent: number({ label: 'CO₂ by analyser, at full', unit: '%', min: 0, max: 16, decimals: 1, part: 'exhaust', found: true, optional: true }),
     o2Percent: number({ label: 'O₂ by analyser, at full', unit: '%', min: 0, max: 21, decimals: 1, part: 'exhaust', found: true, optional: true }),
   },
+  warmth: {
+    way: choice({ label: 'The heater warms', options: { ducts: 'air, led by ducts', loop: 'coolant in a loop' }, part: 'cabin', given: true }),
+    blowerM3H: number({ label: 'Warm air at full, blowing freely', unit: 'm³/h', min: 5, max: 2000, decimals: 0, part: 'heater', given: true, optional: true, hint: 'from its manual; 42 m³/h a kW of its output where nothing is given' }),
+    blowerPa: number({ label: 'Blower against a shut end', unit: 'Pa', min: 20, max: 3000, decimals: 0, part: 'heater', given: true, optional: true, hint: 'from its manual; 250 Pa where nothing is given' }),
+    airFrom: choice({ label: 'The air it warms comes from', options: { inside: 'inside, round and round', mixed: 'inside and outside', outside: 'outside' }, part: 'cabin', given: true, optional: true, hint: 'from inside where nothing is given' }),
+  },
   wiring: {
     feedSource: choice({ label: 'Feed comes from', options: { leisure: 'leisure battery', starter: 'starter battery', panel: 'a control panel', socket: 'a socket', mains: 'mains power supply' }, part: 'battery' }),
     batteryKind: choice({ label: 'Battery', options: { agm: 'AGM or gel', flooded: 'flooded lead-acid', lithium: 'lithium' }, part: 'battery' }),
@@ -263,7 +269,7 @@ export type ValueAt<P extends FigurePath> = P extends `${infer S extends SheetId
 
 export const sheetIds = Object.keys(sheets) as SheetId[];
 /** Sheets that came after the first builds were kept: a document without them is whole, and its signature still holds. */
-export const laterSheets: readonly SheetId[] = ['survey', 'people', 'uncertainties', 'kit', 'siting', 'tank', 'line', 'ends', 'pipes'];
+export const laterSheets: readonly SheetId[] = ['survey', 'people', 'uncertainties', 'kit', 'siting', 'tank', 'line', 'ends', 'pipes', 'warmth'];
 export const figurePaths = sheetIds.flatMap((sheet) => Object.keys(sheets[sheet]).map((name) => `${sheet}.${name}` as FigurePath));
 
 /** Each figure's place and table row, looked up once: findings ask for them by the thousand. */

@@ -5,6 +5,7 @@ export const stages = {
   siting: 'Siting',
   fuel: 'Fuel',
   air: 'Air',
+  warmth: 'Warmth',
   wiring: 'Wiring',
   priming: 'Priming',
   startup: 'First start',

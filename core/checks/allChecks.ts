@@ -25,6 +25,7 @@ import { hotSpotChecks } from './startup/hotSpots';
 import { startChecks } from './startup/start';
 import { sizeChecks } from './survey/size';
 import { surveyChecks } from './survey/survey';
+import { ductChecks } from './warmth/ducts';
 import { fuseChecks } from './wiring/fuse';
 import { wiringChecks } from './wiring/wiring';
 
@@ -50,6 +51,7 @@ export const stageChecks: readonly Check[] = [
   ...exhaustEndChecks,
   ...exhaustWayChecks,
   ...exhaustHeatChecks,
+  ...ductChecks,
   ...wiringChecks,
   ...fuseChecks,
   ...primingChecks,

@@ -11,7 +11,14 @@ import { messageOf, remedyOf } from './findingText';
 import { waives } from './waives';
 
 /** The first word of an id is its stage, or what is looked at in it. */
-const stageOf: Record<string, StageId> = { exhaust: 'air', start: 'startup', co: 'proving', leak: 'proving' };
+const stageOf: Record<string, StageId> = {
+  exhaust: 'air',
+  duct: 'warmth',
+  coolant: 'warmth',
+  start: 'startup',
+  co: 'proving',
+  leak: 'proving',
+};
 test.each(checks.map(({ id, stage }) => [id, stage] as const))('the id %s agrees with its stage, %s', (id, stage) => {
   const [first = ''] = id.split('.');
   expect(stageOf[first] ?? first).toBe(stage);

@@ -8,6 +8,7 @@ import { sitingFigures } from './siting/sitingFigures';
 import { startFigures } from './startup/startFigures';
 import { heaterFigures } from './survey/heaterFigures';
 import { surveyFigures } from './survey/surveyFigures';
+import { warmthFigures } from './warmth/warmthFigures';
 import { wiringFigures } from './wiring/wiringFigures';
 
 /** A computed figure, with the file in which it is computed. */
@@ -28,6 +29,7 @@ const defined = {
   ...inFile('fuel/tankFigures', tankFigures),
   ...inFile('fuel/fuelFigures', fuelFigures),
   ...inFile('air/airFigures', airFigures),
+  ...inFile('warmth/warmthFigures', warmthFigures),
   ...inFile('wiring/wiringFigures', wiringFigures),
   ...inFile('priming/primingFigures', primingFigures),
   ...inFile('startup/startFigures', startFigures),

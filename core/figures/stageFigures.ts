@@ -92,6 +92,7 @@ export const stageFigures: Readonly<Record<string, readonly FigureId[]>> = {
     'air.exhaustM',
     'air.bendsDeg',
   ],
+  warmth: ['duct.flowM3H', 'duct.freeM3H', 'duct.hottestC', 'duct.heaterC', 'duct.returnPa', 'duct.returnMm2', 'duct.outletsMm2'],
   wiring: [
     'wiring.startV',
     'wiring.dropStartV',

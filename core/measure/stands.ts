@@ -43,7 +43,8 @@ const standing: readonly (readonly [RegExp, WalkPlace])[] = [
   [/^people\.|^tank\.(way|secondTank|fuelState|fuelAllowed|paper|reserveL|blend)/, 'owner'],
   [/^heater\.|^kit\.|^survey\.accessoriesV$|^priming\./, 'bench'],
   [/^siting\.(heaterLength|heaterWidth|heaterHeight|mayLie|stud|spigot|clampWidth|screw|tap|ductMm)/, 'bench'],
-  [/^survey\.|^uncertainties\.|^proving\.|^siting\.floor/, 'cabin'],
+  [/^warmth\.blower/, 'bench'],
+  [/^survey\.|^warmth\.|^uncertainties\.|^proving\.|^siting\.floor/, 'cabin'],
   [/^siting\.(heater|inlet|hot|liftOut|opening|mount|ductTo|fuelFrom|battery)/, 'spot'],
   [/^siting\./, 'under'],
   [/^wiring\./, 'battery'],
@@ -81,6 +82,8 @@ const listPlaces: Partial<Record<ListId, WalkPlace>> = {
   holes: 'bench',
   stack: 'spot',
   surfaces: 'cabin',
+  ducts: 'cabin',
+  returns: 'cabin',
   segments: 'line',
 };
 export const walkPlaceOfList = (list: ListId): WalkPlace => listPlaces[list] ?? 'spot';

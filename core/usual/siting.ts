@@ -31,12 +31,7 @@ export function usualSiting({ shape, place }: Answers): Usual {
     ...about('siting.hotClearMm', 220, 60, 600, 'what a bench or a locker leaves'),
     ...about('siting.liftOutMm', 300, 80, 600, 'what a bench or a locker leaves'),
     ...yesMostly('siting.openingSide', 'a lid or a door leads to it'),
-    ...mostly(
-      'siting.boxed',
-      under ? 'yes' : 'no',
-      ['yes', 'no'],
-      under ? 'below the floor it sits in a box' : 'inside it needs no box',
-    ),
+    ...mostly('siting.boxed', 'yes', ['yes', 'no'], 'below the floor it sits in a box'),
     ...about('siting.boxRoundMm', under ? 25 : 0, 0, 80, under ? 'most boxes leave this much' : 'no box'),
     ...yesMostly('siting.loomGrommet', 'a kit brings its grommets'),
     ...about('siting.screwLengthMm', 16, 0, 35, 'screws of a kit'),

@@ -17,6 +17,7 @@ import { usualSiting } from './siting';
 import { kindOfShape, usualSurvey } from './survey';
 import { takeCard, type Values } from './takeCard';
 import { mostly, type Usual } from './usual';
+import { usualDucts } from './warmth';
 import { usualWiring } from './wiring';
 
 /** What a new build begins with: what the person said, what the card tells, and all else as it usually is. */
@@ -34,13 +35,16 @@ const rows = <R extends object>(all: readonly R[], first: number): (R & { id: st
   all.map((row, i) => ({ id: idOf(first + i), ...row }));
 
 /** What the answers themselves say. */
-function saidBy({ source, place }: Answers): Values {
+function saidBy({ source, place, card }: Answers): Values {
   const { vehicle } = sources[source];
   return {
     'tank.way': source,
     'survey.fuelFrom': vehicle ? 'vehicle' : 'own',
     'survey.fuelTaken': vehicle ? (source === 'feedTee' ? 'feed' : 'tank') : 'none',
     'survey.heaterSits': place === 'under' ? 'under' : 'inside',
+    'warmth.way': card.family === 'air' ? 'ducts' : 'loop',
+    // What stands inside is not boxed in below the floor.
+    ...(place === 'under' ? {} : { 'siting.boxed': 'no' as const }),
     'siting.mount': place === 'floor' ? 'floor' : 'shelf',
   };
 }
@@ -53,6 +57,7 @@ function usualLists({ card, place, shape }: Answers): ListValues {
     { name: 'ply', kind: 'timber', thicknessMm: timber ? 18 : 12 },
     ...(timber ? [] : [{ name: 'steel floor', kind: 'metal', thicknessMm: 1 }]),
   ];
+  const warm = usualDucts({ card });
   const holes = card.holes.length > 0 ? card.holes : startingHoles.separate.holes;
   return {
     parts: rows(
@@ -63,6 +68,7 @@ function usualLists({ card, place, shape }: Answers): ListValues {
       })),
       100,
     ),
+    ...(card.family === 'air' ? { ducts: rows(warm.ducts, 400), returns: rows(warm.returns, 500) } : {}),
     ...(place === 'floor' ? { holes: rows(holes, 200), stack: rows(stack, 300) as unknown as ListValues['stack'] & object } : {}),
   };
 }

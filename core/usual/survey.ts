@@ -75,7 +75,6 @@ export function usualSurvey({ shape, source, place }: Answers): Usual {
     ...mostly('heater.fuelGrade', 'roadF', ['roadB', 'roadD', 'roadF', 'arctic2'], 'winter diesel of a filling station'),
     ...about('heater.nightHours', 8, 4, 12, 'a night'),
     ...mostly('kit.replaces', 'nothing', ['nothing', 'old'], 'most are fitted for the first time'),
-    ...mostly('kit.oldExhaust', 'new', ['new', 'reused'], 'a kit brings its own'),
     ...about(
       'siting.aboveGroundMm',
       place === 'under' ? 220 : 420,

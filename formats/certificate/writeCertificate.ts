@@ -3,6 +3,7 @@ import type { Build } from '../../core/build/Build';
 import { buildHash } from '../../core/build/buildHash';
 import { assess } from '../../core/checks/assess';
 import { air } from './air';
+import { warmth } from './warmth';
 import { annex } from './annex';
 import { cautions } from './cautions';
 import { CertificatePage } from './CertificatePage';
@@ -32,6 +33,7 @@ export const sections: readonly Section[] = [
   kit,
   fuel,
   air,
+  warmth,
   findings,
   figures,
   tests,

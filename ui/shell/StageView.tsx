@@ -5,6 +5,7 @@ import { sectionsOf, type SectionId, type SheetId } from '../../core/build/secti
 import { placeOfAddress, type Place } from '../../core/build/places';
 import { airSections } from '../stages/air/airSections';
 import { fuelSections } from '../stages/fuel/fuelSections';
+import { warmthSections } from '../stages/warmth/warmthSections';
 import { sheetName } from './sheetName';
 import { figureAsked } from '../components/StageLink';
 import { panelId, tabId } from './SectionTabs';
@@ -26,6 +27,7 @@ const loads: { readonly [S in SheetId]: Loads<S> } = {
   siting: together('siting', () => import('../stages/siting/sitingSections').then((m) => m.sitingSections)),
   fuel: fuelSections,
   air: airSections,
+  warmth: warmthSections,
   wiring: together('wiring', () => import('../stages/plainSections').then((m) => m.wiringSections)),
   priming: together('priming', () => import('../stages/priming/primingSections').then((m) => m.primingSections)),
   startup: together('startup', () => import('../stages/startup/startupSections').then((m) => m.startupSections)),

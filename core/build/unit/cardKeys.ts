@@ -30,6 +30,8 @@ export const cardPaths = [
   'line.strokeMs',
   'pipes.exhaustBoreMm',
   'pipes.intakeBoreMm',
+  'warmth.blowerM3H',
+  'warmth.blowerPa',
   'wiring.fuseA',
   'wiring.cableAreaMm2',
   'priming.filterVolumeMl',

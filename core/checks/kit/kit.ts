@@ -200,21 +200,25 @@ export const kitChecks = [
       blocked: 'The old exhaust is blocked.',
       unseen: 'An old exhaust is used again, and nobody has looked through it.',
       chafed: 'Old wiring that is kept is chafed.',
+      first: 'No older heater is replaced: there is no old exhaust.',
       new: 'The exhaust is new.',
       clear: 'The old exhaust was looked through and is clear.',
     },
     remedies: { chafed: 'Replace it, and look the rest over.' },
     assess(read, say) {
       const [looked, wiring] = [read.maybe('kit.oldExhaustLooked'), read.maybe('kit.oldWiringLooked')];
+      // Where no older heater is replaced there is no old exhaust; one that is said to be used all the same is judged.
+      const nothingOld = read.maybe('kit.oldExhaust') === null && read.maybe('kit.replaces') === 'nothing';
       return worstOf(
         () => {
-          if (read.all({ exhaust: 'kit.oldExhaust' }).exhaust === 'new') return null;
+          if (nothingOld || read.all({ exhaust: 'kit.oldExhaust' }).exhaust === 'new') return null;
           if (looked === null) return read.missing(...toDo('look through the old exhaust'));
           if (looked === 'blocked') return say.fix('blocked');
           return looked === 'no' ? say.fix('unseen') : null;
         },
         () => (wiring === 'chafed' && read.maybe('kit.replaces') !== 'nothing' ? say.fix('chafed') : null),
         () => {
+          if (nothingOld) return say.sound('first');
           const { exhaust } = read.all({ exhaust: 'kit.oldExhaust', replaces: 'kit.replaces' });
           return exhaust === 'new' ? say.sound('new') : say.sound('clear');
         },

@@ -23,6 +23,7 @@ export const runParts = Object.keys(placeOfPart) as Part[];
 const partOfSheet: Record<SheetId, Part> = {
   fuel: 'tank',
   air: 'exhaust',
+  warmth: 'cabin',
   wiring: 'battery',
   priming: 'line',
   startup: 'heater',

@@ -1,5 +1,6 @@
 import { day, night, type Token } from '../../../core/drawing/tokens';
 import { bay } from './bay';
+import { ducts } from './ducts';
 import { figures } from './figures';
 import { findings } from './findings';
 import { floor } from './floor';
@@ -36,5 +37,6 @@ export const looks = [
   run,
   floor,
   outside,
+  ducts,
   priming,
 ].join('\n');
