@@ -200,7 +200,7 @@ export const demoBuilds: readonly DemoBuild[] = [
   {
     id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e04', identity: { name: 'Thimble Theatre', what: 'puppet theatre’s stage van', kind: 'road', place: 'Hobb’s Reach, Isle of Merrow', heaterSerial: '' }, daysAgo: 1,
     lists: {
-      ...floor,
+      ...floor, ducts, returns,
       segments: [
         segment(1000, 'out of the tank', 'suction', 0.25, -20), segment(2000, 'along the sill', 'suction', 2, -40), segment(3000, 'down to the filter', 'suction', 0.2, -120, { end: 'filter' }), segment(4000, 'filter to pump', 'suction', 0.15, -60),
         segment(5000, 'off the pump', 'pressure', 0.3, 90), segment(6000, 'behind the wheel', 'pressure', 0.8, 60), segment(7000, 'over the cross-member', 'pressure', 0.5, 120), segment(8000, 'under the stage', 'pressure', 0.9, -30), segment(9000, 'through the floor', 'pressure', 0.9, 90),

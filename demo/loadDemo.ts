@@ -48,7 +48,7 @@ async function load(now: Date, transaction: Transaction): Promise<void> {
 
 /** Rows with ids; what a row says that it comes from by a name gets the id of the row of that name. */
 function withIds(rows: readonly Record<string, CellValue>[]) {
-  const all = rows.map((values) => ({ id: randomUUID() as string, values }));
+  const all = rows.map((values) => ({ id: randomUUID(), values }));
   return all.map(({ id, values }) => {
     const from = values.fromId === undefined ? undefined : all.find((one) => one.values.name === values.fromId)?.id;
     return { id, values: from === undefined ? values : { ...values, fromId: from } };

@@ -160,8 +160,8 @@ export const ductLeaves = { straight: 'straight on', branch: 'to the side, by a 
 export const ductRuns = { inside: 'inside', outside: 'outside or under the floor' } as const;
 /** How air comes back to the heater. */
 export const returnKinds = {
-  hole: 'a drilled hole',
-  mesh: 'an opening with mesh of 6 mm',
-  grille: 'an opening with a grille',
-  louvre: 'an opening with louvres',
+  hole: 'drilled hole',
+  mesh: 'mesh of 6 mm',
+  grille: 'grille',
+  louvre: 'louvres',
 } as const;

@@ -91,9 +91,9 @@ export const ductChecks = [
       loop,
       short: 'Ways back are open by {free}, the outlets together by {wanted}: {missing} are missing.',
       shortHoles:
-        'Ways back are open by {free}, the outlets together by {wanted}: {missing} are missing. {holes} would give {given}.',
-      one: '{n} of {across}',
-      two: '{n} of {across} and {m} of {small}',
+        'Ways back are open by {free}, the outlets together by {wanted}: {missing} are missing. Holes of {holes} would give {given}.',
+      one: '{n} × {across}',
+      two: '{n} × {across} and {m} × {small}',
       open: 'Ways back are open by {free}, the outlets together by {wanted}.',
     },
     assess: (read, say) => {

@@ -18,6 +18,10 @@ const steps = [-84, -56, -28, 0, 28, 56, 84]
 const overlap = (a: Box, b: Box): number =>
   Math.max(0, (a.w + b.w) / 2 - Math.abs(a.cx - b.cx)) * Math.max(0, (a.h + b.h) / 2 - Math.abs(a.cy - b.cy));
 
+/** How much of a box others cover, px². */
+export const coveredPx2 = (box: Box, others: readonly Box[]): number =>
+  others.reduce((sum, other) => sum + overlap(box, other), 0);
+
 /** Small boxes along a stroke, so that a slanting line is no obstacle as large as its frame. */
 export function strokeBoxes(points: readonly { x: number; y: number }[], thick: number): Box[] {
   const boxes: Box[] = [];
@@ -48,7 +52,7 @@ export function placeLabels(labels: readonly Box[], obstacles: readonly Box[], s
         cx: Math.min(Math.max(label.cx + dx, label.w / 2 + 3), sheet.width - label.w / 2 - 3),
         cy: Math.min(Math.max(label.cy + dy, label.h / 2 + 3), sheet.height - label.h / 2 - 3),
       };
-      const covered = [...near, ...taken].reduce((sum, other) => sum + overlap(at, other), 0);
+      const covered = coveredPx2(at, near) + coveredPx2(at, taken);
       // A pixel covered weighs as much as two pixels of way.
       const cost = covered * 2 + far;
       if (cost < min) [min, best] = [cost, at];

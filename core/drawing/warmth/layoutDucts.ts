@@ -18,7 +18,7 @@ import { placeOf } from '../../model/siting/SitingPlan';
 import { computeOrMissing, type NotMeasured } from '../../reading/NotMeasured';
 import { formatFixed } from '../../units/formatNumber';
 import { bent, closed, round } from '../run/Pen';
-import { placeLabels, strokeBoxes, type Box } from '../run/placeLabels';
+import { coveredPx2, placeLabels, strokeBoxes, type Box } from '../run/placeLabels';
 
 interface Spot {
   x: number;
@@ -189,9 +189,22 @@ function settle(ducts: readonly DrawnDuct[], lines: readonly Spot[][], heater: S
     ...ducts.map(({ end }) => ({ cx: end.x, cy: end.y, w: 30, h: 30 })),
     { cx: heater.x, cy: heater.y, w: 60, h: 34 },
   ];
-  const wanted = ducts.map(({ label }): Box => {
+  const box = ({ label }: DrawnDuct): Box => {
     const w = Math.max(...label.lines.map((line, i) => line.length * (i === 0 ? 7.6 : 8.8)));
     return { cx: label.anchor === 'end' ? label.x - w / 2 : label.x + w / 2, cy: label.y, w, h: label.lines.length * 18 };
+  };
+  const wanted = ducts.map((duct): Box => {
+    const right = box(duct);
+    const { label, end } = duct;
+    const left: DrawnDuct = { ...duct, label: { ...label, x: end.x - 16, anchor: 'end' } };
+    if (
+      label.anchor === 'end' ||
+      coveredPx2(box(left), obstacles) >= coveredPx2(right, obstacles) ||
+      box(left).cx < box(left).w / 2
+    )
+      return right;
+    Object.assign(label, { x: left.label.x, anchor: 'end' });
+    return box(left);
   });
   placeLabels(wanted, obstacles, sheet).forEach(({ cx, cy }, i) => {
     const [label, from] = [ducts[i]?.label, wanted[i]];

@@ -158,8 +158,16 @@ function readTree(read: Reader): DuctTree {
     if (row.fromId !== undefined && !parentOf(rows, row)) lacking.push(...toDo(`say what “${name}” comes from`));
     if (!length) lacking.push({ act: 'measure', what: `length of “${name}”` });
     if (row.boreMm === undefined) lacking.push({ act: 'measure', what: `bore of “${name}”` });
+    if (row.wall === undefined) lacking.push(...toDo(`say whether “${name}” is flexible or smooth`));
+    if (row.fromId !== undefined && row.leaves === undefined)
+      lacking.push(...toDo(`say how “${name}” leaves what it comes from`));
     if (row.bends === undefined) lacking.push(...toDo(`count the bends of “${name}”`));
+    else if (row.bends > 0 && row.bendDeg === undefined) lacking.push(...toDo(`say by how much each bend of “${name}” turns`));
     if (row.end === undefined) lacking.push(...toDo(`say what is at the far end of “${name}”`));
+    else if (row.end !== 'on' && row.grille === undefined)
+      lacking.push(...toDo(`say what stands before the outlet of “${name}”`));
+    if (row.end === 'closable' && row.closedPercent === undefined)
+      lacking.push(...toDo(`say how far the outlet of “${name}” is closed`));
     if (row.runs === undefined) lacking.push(...toDo(`say where “${name}” runs`));
     else if (row.runs === 'outside' && row.insulated === undefined) lacking.push(...toDo(`say whether “${name}” is insulated`));
     if (row.end === 'on' && after.length === 0)
@@ -178,7 +186,8 @@ function readTree(read: Reader): DuctTree {
         bends * bendZeta(row.bendDeg ?? 90, radiusOverBore, flexible) +
         (row.fromId === undefined ? 0 : zetas[row.leaves ?? 'branch']),
       outlet: outletsZeta,
-      uWM2K: ductUWM2K(row.runs ?? 'inside', row.insulated === 'yes'),
+      // Inside nobody is asked whether it is insulated: as if it were, an outlet is rather told too hot.
+      uWM2K: ductUWM2K(row.runs ?? 'inside', row.runs !== 'outside' || row.insulated === 'yes'),
       roundC: row.runs === 'outside' ? under : room,
     });
     if (row.end === 'open' || row.end === 'closable')

@@ -57,7 +57,7 @@ export interface WarmFlow {
 /** Of a sharp-edged opening’s area, what a jet keeps. Handbooks, from memory. */
 export const jetShare = 0.62;
 const temperatureRounds = 12;
-const settledC = 0.1;
+const settledC = 0.3;
 
 const netOf = (duct: Duct, airC: ReadonlyMap<string, number>, startC: number): Net => {
   const drop = dropOf(duct, airAt(Math.min(400, airC.get(duct.id) ?? startC)));
@@ -77,7 +77,8 @@ export function warmAir({ blower, returnM2, heatW, inC, ducts }: WarmAir): WarmF
   const shutPa = (blower.shutPa * inAir.densityKgM3) / blowerKgM3;
   const freeKgS = within('free flow of the blower', blower.freeM3S, 'm³/s', { above: 0 }) * inAir.densityKgM3;
   const back = (q: number) => (open === null ? 0 : (q / (jetShare * open)) ** 2 / (2 * inAir.densityKgM3));
-  let heaterC = inC + 70;
+  // Near it for most trees: so it settles sooner.
+  let heaterC = inC + heatW / (0.85 * freeKgS * airCp);
   let before: ReadonlyMap<string, number> = new Map();
   let means: ReadonlyMap<string, number> = new Map();
   for (let round = 1; ; round += 1) {

@@ -18,7 +18,7 @@ export interface Flows {
 }
 
 const rounds = 300;
-const settled = 1e-6;
+const settled = 1e-5;
 /** kg/s at which a link is looked at that has no flow yet */
 const first = 1e-3;
 
@@ -29,15 +29,27 @@ class Solving {
     this.flow = new Map([...begin].filter(([, massKgS]) => massKgS > 0));
   }
 
-  /** Pa of (kg/s)²; Infinity where nothing gets through */
+  /** Pa of (kg/s)² of every part as its flows are now; each is worked out once a round */
+  private readonly known = new Map<Net, number>();
+
   resistance(net: Net): number {
+    const found = this.worked(net);
+    this.known.set(net, found);
+    return found;
+  }
+
+  private worked(net: Net): number {
     if ('link' in net) {
       const q = this.flow.get(net.link.id) ?? first;
       return net.link.dropPa(q) / q ** 2;
     }
-    if ('series' in net) return net.series.reduce((sum, one) => sum + this.resistance(one), 0);
-    const open = net.parallel.reduce((sum, one) => sum + 1 / Math.sqrt(this.resistance(one)), 0);
-    return 1 / open ** 2;
+    let sum = 0;
+    if ('series' in net) {
+      for (const one of net.series) sum += this.resistance(one);
+      return sum;
+    }
+    for (const one of net.parallel) sum += 1 / Math.sqrt(this.resistance(one));
+    return 1 / sum ** 2;
   }
 
   /** Gives a flow to each link. @returns the greatest share by which one changed */
@@ -51,7 +63,7 @@ class Solving {
       return Math.abs(massKgS / before - 1);
     }
     if ('series' in net) return net.series.reduce((most, one) => Math.max(most, this.share(one, massKgS)), 0);
-    const opens = net.parallel.map((one) => 1 / Math.sqrt(this.resistance(one)));
+    const opens = net.parallel.map((one) => 1 / Math.sqrt(this.known.get(one) ?? Infinity));
     const sum = opens.reduce((a, b) => a + b, 0);
     return net.parallel.reduce(
       (most, one, i) => Math.max(most, this.share(one, sum > 0 ? (massKgS * (opens[i] ?? 0)) / sum : 0)),

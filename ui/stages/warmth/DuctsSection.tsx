@@ -85,7 +85,15 @@ function Begin() {
       <Button
         onClick={() =>
           setProblems(
-            add({ name: 'first duct', bends: 0, end: 'open', runs: 'inside', ...(bore === null ? {} : { boreMm: bore }) }),
+            add({
+              name: 'first duct',
+              wall: 'flexible',
+              bends: 0,
+              end: 'open',
+              grille: 'free',
+              runs: 'inside',
+              ...(bore === null ? {} : { boreMm: bore }),
+            }),
           )
         }
       >
@@ -132,8 +140,10 @@ export function DuctsSection() {
           selected={selected}
           onSelect={select}
           fresh={() => ({
+            wall: 'flexible',
             bends: 0,
             end: 'open',
+            grille: 'free',
             runs: 'inside',
             ...(last?.boreMm === undefined ? {} : { boreMm: last.boreMm }),
             ...(last ? { fromId: last.end === 'on' ? last.id : (last.fromId ?? last.id), leaves: 'branch' } : {}),
