@@ -95,6 +95,16 @@ const returns: NonNullable<DemoLists['returns']> = [
   { name: 'grille before the heater', kind: 'grille', lengthMm: 240, widthMm: 90, pieces: 1, coveredPercent: 0 },
   { name: 'holes into the locker', kind: 'hole', diameterMm: 60, pieces: 2, coveredPercent: 0 },
 ];
+/** A loop of which feed and return are swapped at the heater, and the heater lies highest. */
+const loop: NonNullable<DemoLists['loop']> = (
+  [
+    ['heater', 'heater', 40, { arrow: 'against', bleed: 'no' }], ['down to the bilge', 'hose', -180, { lengthM: 1.6, bends: 2, bleed: 'no' }],
+    ['cabin matrix', 'matrix', 60, { limb: 'a' }], ['calorifier plate', 'plate', 60, { limb: 'b' }],
+    ['up to the tank', 'hose', 100, { lengthM: 0.9, bends: 1 }], ['expansion tank', 'tank', -40, {}], ['down to the pump', 'hose', -180, { lengthM: 0.8, bends: 1 }],
+    ['circulation pump', 'pump', 0, { arrow: 'with' }], ['back up to the heater', 'hose', 200, { lengthM: 1.1, bends: 2, bleed: 'no' }],
+  ] as const
+).map(([name, kind, riseMm, more], i) => ({ name, kind, limb: 'main', boreMm: 18, riseMm, ...more, ...(kind === 'hose' ? { insulated: 'yes' as const } : {}), order: (i + 1) * 1000 }));
+const coolant = { 'warmth.way': 'loop', 'warmth.glycol': 'propylene', 'warmth.glycolPercent': 45, 'warmth.partsHoldL': 6, 'warmth.tankFreeMl': 700, 'warmth.pumpKPa': 16, 'warmth.pumpLMin': 26 } as const satisfies Values;
 const warmth = { 'warmth.way': 'ducts', 'warmth.blowerM3H': 96, 'warmth.blowerPa': 260 } as const satisfies Values;
 const wiring = {
   'wiring.feedSource': 'leisure', 'wiring.batteryKind': 'agm', 'wiring.batteryCapacityAh': 110, 'wiring.batteryRestV': 12.7, 'wiring.batteryMohm': 12, 'wiring.feedLengthM': 2.6, 'wiring.cableAreaMm2': 4, 'wiring.insulationC': 'c90', 'wiring.cableC': 20, 'wiring.jointsMohm': 6, 'wiring.fuseA': 15, 'wiring.fuseFromBatteryMm': 120,
@@ -191,10 +201,10 @@ export const demoBuilds: readonly DemoBuild[] = [
   },
   {
     releases: ['cutting', 'bolting', 'closing', 'power'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e03', ...kept,
-    lists: { ...kept.lists, outside: [{ name: 'porthole', kind: 'window', xMm: 420, yMm: 1740, lengthMm: 320, widthMm: 40, heightMm: 900 }, { name: 'side hatch', kind: 'door', xMm: 2450, yMm: 1740, lengthMm: 600, widthMm: 40, heightMm: 700 }, { name: 'mushroom vent', kind: 'vent', xMm: 2600, yMm: 800, lengthMm: 160, widthMm: 160, heightMm: 1900 }], segments: [segment(1000, 'tank to filter', 'suction', 0.3, -200, { end: 'filter' }), segment(2000, 'filter to pump', 'suction', 0.34, -120), segment(3000, 'along the bulkhead', 'pressure', 1.4, 90, { near: 'inside' }), segment(4000, 'up to the heater', 'pressure', 0.86, 240, { near: 'inside' })] },
+    lists: { ...kept.lists, ducts: [], returns: [], loop, outside: [{ name: 'porthole', kind: 'window', xMm: 420, yMm: 1740, lengthMm: 320, widthMm: 40, heightMm: 900 }, { name: 'side hatch', kind: 'door', xMm: 2450, yMm: 1740, lengthMm: 600, widthMm: 40, heightMm: 700 }, { name: 'mushroom vent', kind: 'vent', xMm: 2600, yMm: 800, lengthMm: 160, widthMm: 160, heightMm: 1900 }], segments: [segment(1000, 'tank to filter', 'suction', 0.3, -200, { end: 'filter' }), segment(2000, 'filter to pump', 'suction', 0.34, -120), segment(3000, 'along the bulkhead', 'pressure', 1.4, 90, { near: 'inside' }), segment(4000, 'up to the heater', 'pressure', 0.86, 240, { near: 'inside' })] },
     watched: [{ name: 'pump, inlet' }, { name: 'at the heater' }], identity: { name: 'Sedge Otter', what: 'canal workboat', kind: 'boat', place: 'Long Lock, Isle of Merrow', heaterSerial: 'INV-2207-0044' }, daysAgo: 2,
-    planned: { ...all, 'heater.altitudeM': 120, 'air.mufflerHole': 'closed', 'tank.spaceLengthMm': 700, 'tank.spaceHeightMm': 480, 'tank.lowered': 'stays', 'tank.depthAtSpotMm': 342, 'fuel.pressureLengthM': 2.2, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 210 },
-    fitted: { ...siting, ...place, ...fuel, ...tank, ...air, ...pipes, ...ends, ...wiring, ...measured, 'air.mufflerHole': 'closed', 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' },
+    planned: { ...all, ...coolant, 'heater.altitudeM': 120, 'air.mufflerHole': 'closed', 'tank.spaceLengthMm': 700, 'tank.spaceHeightMm': 480, 'tank.lowered': 'stays', 'tank.depthAtSpotMm': 342, 'fuel.pressureLengthM': 2.2, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 210 },
+    fitted: { ...siting, ...place, ...fuel, ...tank, ...air, ...pipes, ...ends, ...coolant, ...wiring, ...measured, 'air.mufflerHole': 'closed', 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' },
     notes: ['Skin fitting for the exhaust bedded; leave it till tomorrow.'],
   },
   {

@@ -1,4 +1,6 @@
 import { airAt, blowerKgM3, jetShare, type Duct, type WarmAir } from '../core/physics/duct/ductAir';
+import { conduitOf, isShut, type Loop, type LoopPart } from '../core/model/warmth/loopOf';
+import type { Coolant } from '../core/physics/coolant/coolantAt';
 import type { FuelState } from '../core/physics/fuel/pressureAlong';
 import { fittingZeta, type Route } from '../core/physics/fuel/Route';
 
@@ -116,6 +118,73 @@ Units LPS
 Headloss D-W
 Viscosity ${(viscosityPaS / densityKgM3).toFixed(12)}
 Specific Gravity ${(densityKgM3 / 1000).toFixed(6)}
+Accuracy 0.000001
+Trials 500
+[END]
+`;
+}
+
+/**
+ * A coolant loop as an input file of the EPANET engine at one temperature, so that any engineer can solve it again. The reservoir only holds the
+ * pressure of its first node, as an expansion tank does. Heads are metres of this coolant. What is shut is a closed pipe.
+ */
+export function writeLoopInp(facts: { name: string; loop: Pick<Loop, 'steps' | 'pump'>; coolant: Coolant; c: number }): string {
+  const { loop, coolant, c } = facts;
+  const weight = coolant.densityKgM3 * epanetGravity;
+  const freeLs = loop.pump.freeLMin / 60;
+  const headAt = (share: number) => (loop.pump.shutPa / weight) * (1 - share ** 2);
+  const junctions: string[] = [];
+  const pipes: string[] = [];
+  const pumps: string[] = [];
+  let nodes = 0;
+  const node = (): string => {
+    nodes += 1;
+    junctions.push(`N${nodes}\t0\t0`);
+    return `N${nodes}`;
+  };
+  const begin = node();
+  const lead = (parts: readonly LoopPart[], from: string, to: string): void => {
+    parts.forEach((part, i) => {
+      const next = i === parts.length - 1 ? to : node();
+      const id = `L${pipes.length + pumps.length + 1}`;
+      if (part.kind === 'pump') pumps.push(`${id}\t${from}\t${next}\tHEAD 1\t;${oneLine(part.name)}`);
+      else {
+        const { lengthM, boreMm, roughnessMm, zeta } = conduitOf(part);
+        pipes.push(
+          `${id}\t${from}\t${next}\t${Math.max(0.001, lengthM)}\t${boreMm}\t${roughnessMm}\t${zeta}\t${isShut(part) ? 'Closed' : 'Open'}\t;${oneLine(part.name)}`,
+        );
+      }
+      from = next;
+    });
+  };
+  let at = begin;
+  loop.steps.forEach((step, i) => {
+    const next = i === loop.steps.length - 1 ? begin : node();
+    if ('one' in step) lead([step.one], at, next);
+    else for (const limb of [step.a, step.b]) lead(limb, at, next);
+    at = next;
+  });
+  return `[TITLE]
+${oneLine(facts.name)}: coolant loop. Made by Lorbet; at ${c.toFixed(0)} degrees C, ${coolant.densityKgM3.toFixed(1)} kg/m3.
+Heads in m of this coolant; times its density and 9.81 they are Pa.
+[JUNCTIONS]
+${junctions.join('\n')}
+[RESERVOIRS]
+TANK\t100
+[PIPES]
+${pipes.join('\n')}
+HOLD\tTANK\t${begin}\t0.1\t50\t0.01\t0\tOpen
+[PUMPS]
+${pumps.join('\n')}
+[CURVES]
+1\t0\t${headAt(0)}
+1\t${freeLs / 2}\t${headAt(0.5)}
+1\t${freeLs * 0.98}\t${headAt(0.98)}
+[OPTIONS]
+Units LPS
+Headloss D-W
+Viscosity ${(coolant.viscosityPaS / coolant.densityKgM3).toFixed(12)}
+Specific Gravity ${(coolant.densityKgM3 / 1000).toFixed(6)}
 Accuracy 0.000001
 Trials 500
 [END]

@@ -5,7 +5,7 @@ import { bounded, list, listSchema, oneOf, strictObject, text, valueSchema } fro
 import { fieldAt, figurePaths } from './sheets';
 
 /** Lists that may be assumed: what is planned, never what was done or seen. */
-export const assumable = ['parts', 'holes', 'stack', 'segments', 'surfaces', 'ducts', 'returns'] as const;
+export const assumable = ['parts', 'holes', 'stack', 'segments', 'surfaces', 'ducts', 'returns', 'loop'] as const;
 
 const figureSchema = (field: Field) =>
   field.kind === 'number'

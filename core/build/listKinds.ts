@@ -165,3 +165,18 @@ export const returnKinds = {
   grille: 'grille',
   louvre: 'louvres',
 } as const;
+/** What a coolant loop is made of. */
+export const loopKinds = {
+  hose: 'hose',
+  heater: 'heater',
+  pump: 'circulation pump',
+  engine: 'engine block',
+  matrix: 'matrix with blower',
+  plate: 'plate exchanger',
+  tank: 'expansion tank',
+  valve: 'valve',
+  check: 'check valve',
+  adapter: 'adapter',
+} as const;
+export const loopLimbs = { main: 'all of the flow', a: 'one way of two', b: 'the other way' } as const;
+export const loopArrows = { with: 'as it should', against: 'against its arrow' } as const;

@@ -242,6 +242,14 @@ export const sections = {
       checks: ['duct.open', 'duct.pressure', 'duct.balance', 'duct.outlet.temperature', 'duct.insulation'],
     }),
     returns: section('Ways back', { lists: ['returns'], checks: ['duct.return'] }),
+    loop: section('Coolant loop', {
+      figures: {
+        Coolant: of('warmth', 'glycol glycolPercent tankFreeMl partsHoldL'),
+        'Pump and engine': of('warmth', 'pumpKPa pumpLMin engineKg'),
+      },
+      lists: ['loop'],
+      checks: ['coolant'],
+    }),
   },
   wiring: { wiring: section('Wiring', { figures: { 'Wiring sheet': sheet('wiring') }, checks: ['wiring'] }) },
   priming: {

@@ -25,6 +25,7 @@ import { hotSpotChecks } from './startup/hotSpots';
 import { startChecks } from './startup/start';
 import { sizeChecks } from './survey/size';
 import { surveyChecks } from './survey/survey';
+import { coolantChecks } from './warmth/coolant';
 import { ductChecks } from './warmth/ducts';
 import { fuseChecks } from './wiring/fuse';
 import { wiringChecks } from './wiring/wiring';
@@ -52,6 +53,7 @@ export const stageChecks: readonly Check[] = [
   ...exhaustWayChecks,
   ...exhaustHeatChecks,
   ...ductChecks,
+  ...coolantChecks,
   ...wiringChecks,
   ...fuseChecks,
   ...primingChecks,

@@ -43,7 +43,8 @@ const standing: readonly (readonly [RegExp, WalkPlace])[] = [
   [/^people\.|^tank\.(way|secondTank|fuelState|fuelAllowed|paper|reserveL|blend)/, 'owner'],
   [/^heater\.|^kit\.|^survey\.accessoriesV$|^priming\./, 'bench'],
   [/^siting\.(heaterLength|heaterWidth|heaterHeight|mayLie|stud|spigot|clampWidth|screw|tap|ductMm)/, 'bench'],
-  [/^warmth\.blower/, 'bench'],
+  [/^warmth\.(blower|pump|engineKg|partsHold)/, 'bench'],
+  [/^warmth\.(glycol|tankFree)/, 'under'],
   [/^survey\.|^warmth\.|^uncertainties\.|^proving\.|^siting\.floor/, 'cabin'],
   [/^siting\.(heater|inlet|hot|liftOut|opening|mount|ductTo|fuelFrom|battery)/, 'spot'],
   [/^siting\./, 'under'],
@@ -84,6 +85,7 @@ const listPlaces: Partial<Record<ListId, WalkPlace>> = {
   surfaces: 'cabin',
   ducts: 'cabin',
   returns: 'cabin',
+  loop: 'under',
   segments: 'line',
 };
 export const walkPlaceOfList = (list: ListId): WalkPlace => listPlaces[list] ?? 'spot';

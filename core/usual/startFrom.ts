@@ -17,7 +17,7 @@ import { usualSiting } from './siting';
 import { kindOfShape, usualSurvey } from './survey';
 import { takeCard, type Values } from './takeCard';
 import { mostly, type Usual } from './usual';
-import { usualDucts } from './warmth';
+import { usualCoolant, usualDucts, usualLoop } from './warmth';
 import { usualWiring } from './wiring';
 
 /** What a new build begins with: what the person said, what the card tells, and all else as it usually is. */
@@ -68,7 +68,9 @@ function usualLists({ card, place, shape }: Answers): ListValues {
       })),
       100,
     ),
-    ...(card.family === 'air' ? { ducts: rows(warm.ducts, 400), returns: rows(warm.returns, 500) } : {}),
+    ...(card.family === 'air'
+      ? { ducts: rows(warm.ducts, 400), returns: rows(warm.returns, 500) }
+      : { loop: rows(usualLoop, 600) }),
     ...(place === 'floor' ? { holes: rows(holes, 200), stack: rows(stack, 300) as unknown as ListValues['stack'] & object } : {}),
   };
 }
@@ -83,6 +85,7 @@ export function startFrom(answers: Answers): Start {
     ...usualSiting(answers),
     ...usualFuel(answers),
     ...usualAir(answers),
+    ...(answers.card.family === 'coolant' ? usualCoolant : {}),
     ...usualWiring(answers, volts === 'v24' ? 24 : 12),
     ...mostly('survey.accessoriesV', volts, ['v12', 'v24', 'none'], 'as the heater'),
     ...mostly('kit.plateV', volts, ['v12', 'v24', 'unreadable'], 'as the heater’s'),

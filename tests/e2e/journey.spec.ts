@@ -162,11 +162,11 @@ test('a duct from the heater with a way back for its air holds', async () => {
   await expectLevel(page, 'duct.open', 'sound');
   await section(page, 'Ways back');
   await page.getByRole('button', { name: 'One way back more' }).click();
-  await page.getByLabel('Name, way back 1').fill('grille');
-  await page.getByLabel('Long, grille, mm').fill('180');
-  await page.getByLabel('Wide, grille, mm').fill('60');
-  await page.getByLabel('Covered, grille, %').fill('0');
-  await page.getByLabel('Covered, grille, %').blur();
+  const back = page.getByRole('region', { name: 'Ways back for the air' }).getByRole('listitem');
+  await back.getByLabel(/^Long,/).fill('180');
+  await back.getByLabel(/^Wide,/).fill('60');
+  await back.getByLabel(/^Covered,/).fill('0');
+  await back.getByLabel(/^Covered,/).blur();
   await expectLevel(page, 'duct.return', 'sound');
 });
 

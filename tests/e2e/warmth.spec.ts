@@ -18,7 +18,7 @@ test('an outlet that is shut by its key sends its air to the others; what would 
   await settled(page);
   await expect(end(page, 'cab')).toHaveAttribute('aria-valuetext', 'cab: shut');
   expect(await airOf(page, 'by the heater')).toBeGreaterThan(before);
-  await expectInLedger(page, /Closed by/);
+  await expectInLedger(page, /cab, closed by/);
   await page.getByLabel('What if', { exact: true }).selectOption('If every outlet is shut that can be');
   await expect(end(page, 'rear bench')).toHaveAttribute('aria-valuetext', 'rear bench: shut');
   await page.getByLabel('What if', { exact: true }).selectOption('As it stands');
@@ -46,7 +46,7 @@ test('the end of a duct that nobody has measured is dragged: its length and the 
   await expect.poll(() => airOf(page, 'cab')).toBeLessThan(before);
   await page.mouse.up();
   await settled(page);
-  await expectInLedger(page, /Far end, from the floor’s front/);
+  await expectInLedger(page, /far end, from the floor’s front/);
 });
 
 test('a starved way back is told with the holes that would do, and cleared by cutting them', async ({ page }) => {

@@ -32,6 +32,8 @@ export const cardPaths = [
   'pipes.intakeBoreMm',
   'warmth.blowerM3H',
   'warmth.blowerPa',
+  'warmth.pumpKPa',
+  'warmth.pumpLMin',
   'wiring.fuseA',
   'wiring.cableAreaMm2',
   'priming.filterVolumeMl',

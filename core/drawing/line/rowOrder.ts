@@ -5,7 +5,7 @@ interface Ordered {
   readonly id: string;
   readonly order?: number;
 }
-type OrderedList = 'segments' | 'pipes';
+type OrderedList = 'segments' | 'pipes' | 'loop';
 /** Places begin this far apart, so that there is room between two. */
 export const step = 1000;
 

@@ -1,9 +1,18 @@
 import { ductTree, hottest, outletsMm2, returnMm2 } from '../../model/warmth/ductTree';
+import { engineMinutes, frostC, loopOf, loopVolumeL, mixOf, readParts, swellMl, workC } from '../../model/warmth/loopOf';
 import type { Derived, Reader } from '../../reading/Reader';
 
 const flow = 'Darcy–Weisbach, affinity laws; fittings after Idelchik and ASHRAE (from memory)';
 
-/** Warm air through its ducts, at full. */
+const coolantFlow = 'Darcy–Weisbach; losses of the parts: Lorbet’s own assumptions';
+/** What passes the heater, L/min. */
+function throughHeater(read: Reader, c: number): number {
+  const { byId, coolant } = loopOf(read).flowAt(c);
+  const heater = readParts(read).find(({ kind }) => kind === 'heater');
+  return ((byId.get(heater?.id ?? '') ?? 0) / coolant.densityKgM3) * 60000;
+}
+
+/** Warm air through its ducts, and coolant round its loop, at full. */
 export const warmthFigures = {
   'duct.flowM3H': {
     label: 'Warm air at full',
@@ -69,5 +78,90 @@ export const warmthFigures = {
     formula: 'Σ π d² / 4',
     source: 'geometry',
     compute: (read: Reader): number => outletsMm2(ductTree(read)),
+  },
+  'coolant.flowLMin': {
+    label: 'Coolant through the heater, at work',
+    unit: 'L/min',
+    decimals: 1,
+    formula: 'pump = Σ (f L / d + ζ) ρ v² / 2 round the loop',
+    source: coolantFlow,
+    compute: (read: Reader): number => throughHeater(read, workC),
+  },
+  'coolant.coldLMin': {
+    label: 'The same on the coldest night, before it is warm',
+    unit: 'L/min',
+    decimals: 1,
+    formula: 'the same with cold, thick coolant',
+    source: coolantFlow,
+    compute: (read: Reader): number => {
+      const { cold } = read.all({ cold: 'survey.coldestC' });
+      return throughHeater(read, Math.max(-40, cold));
+    },
+  },
+  'coolant.riseK': {
+    label: 'Hotter behind the heater than before it, at full',
+    unit: '°C',
+    decimals: 1,
+    formula: 'P / (ṁ c_p)',
+    source: 'heat balance; heat of the mix by ASHRAE, order of magnitude (from memory)',
+    compute: (read: Reader): number => {
+      const { riseK } = loopOf(read).flowAt(workC);
+      return Number.isFinite(riseK) ? riseK : read.missing({ act: 'do', what: 'let the coolant flow' });
+    },
+  },
+  'coolant.frostC': {
+    label: 'Coolant freezes at',
+    unit: '°C',
+    decimals: 0,
+    formula: 'of its share by mass, between the points of a table',
+    source: 'ASHRAE Fundamentals (from memory)',
+    compute: (read: Reader): number => frostC(mixOf(read)),
+  },
+  'coolant.volumeL': {
+    label: 'Coolant in the loop',
+    unit: 'L',
+    decimals: 1,
+    formula: 'Σ π d² L / 4 of the hoses + parts',
+    source: 'geometry',
+    compute: loopVolumeL,
+  },
+  'coolant.swellMl': {
+    label: 'Swells from the coldest night to its hottest by',
+    unit: 'mL',
+    decimals: 0,
+    formula: 'V (ρ cold / ρ hot − 1)',
+    source: 'ASHRAE Fundamentals, order of magnitude (from memory)',
+    compute: swellMl,
+  },
+  'coolant.engineMin': {
+    label: 'Until the engine is close to its working temperature, at least',
+    unit: 'min',
+    decimals: 0,
+    formula: '(m iron × 460 + V ρ c_p) × (60 °C − coldest) / P',
+    source: 'heat balance; what is lost meanwhile is not counted; 20 to 30 min are met with large engines (common practice)',
+    compute: engineMinutes,
+  },
+  'coolant.engineFuelL': {
+    label: 'That takes fuel',
+    unit: 'L',
+    decimals: 2,
+    formula: 'time × fuel at full',
+    source: 'definition',
+    compute: (read: Reader): number => (engineMinutes(read) / 60) * read.derived('heater.fuelMaxLH'),
+  },
+  'coolant.engineAh': {
+    label: 'And from the battery',
+    unit: 'Ah',
+    decimals: 1,
+    formula: 'start + time × running current',
+    source: 'definition',
+    compute: (read: Reader): number => {
+      const { run, start, glow } = read.all({
+        run: 'heater.runCurrentA',
+        start: 'heater.startCurrentA',
+        glow: 'heater.startMinutes',
+      });
+      return (start * glow + run * engineMinutes(read)) / 60;
+    },
   },
 } satisfies Record<string, Derived>;

@@ -2,4 +2,5 @@
 export const warmthSections = {
   ducts: () => import('./DuctsSection').then((m) => m.DuctsSection),
   returns: () => import('./ReturnsSection').then((m) => m.ReturnsSection),
+  loop: () => import('./LoopSection').then((m) => m.LoopSection),
 };

@@ -22,6 +22,22 @@ export const warmth = room('warmth', {
   beforeItFlows: params('Before the flows can be worked out: {missing}.'),
   comesFrom: 'Comes from',
   theHeater: 'the heater',
+  airYet: 'This heater warms air: there is no coolant loop to draw.',
+  loopHint:
+    'In the order of flow, from the heater round and back. The drawing and the rows are one data; drag a row to another place.',
+  loopInWords: params('Coolant loop. {words}'),
+  loopAs: 'Loop as a network file (.inp)',
+  noLoopYet: 'No part of the loop is entered yet.',
+  beginLoop: 'Enter heater, hoses, matrix, tank and pump',
+  coolantHint: 'What is in it',
+  pumpAndEngine: 'Pump and engine',
+  pumpAndEngineNote: 'what its maker tells, and what is to be warmed',
+  hotCoolant:
+    'Coolant scalds: open no cap and no bleed while it is hot. Glycol is poison: gather it, and keep it from animals and drains.',
+  fillTitle: 'Filling and bleeding',
+  fillNote: 'common practice, no source',
+  fillSteps:
+    'Flush the old matrix both ways.|Close every drain; open every bleed and every valve.|Fill slowly at the tank, cap off, until coolant without bubbles comes at each bleed; shut them one after the other, the lowest first.|Run the circulation pump, cap off; top up as the level falls.|Where an engine is in the loop, run it with its cabin heater on hot; top up again.|Run the heater until it is warm; squeeze the hoses. Bleed once more when it has cooled.|Fill to the cold mark, cap on.|Look at the level after the first day.',
   waysBack: 'Ways back',
   waysBackHint:
     'Holes, grilles and louvres through which air comes back to the heater. They have to be as open as the outlets together, with whatever stands before them.',

@@ -1,6 +1,6 @@
 import { day, night, type Token } from '../../../core/drawing/tokens';
 import { bay } from './bay';
-import { ducts } from './ducts';
+import { ducts, loop } from './ducts';
 import { figures } from './figures';
 import { findings } from './findings';
 import { floor } from './floor';
@@ -38,5 +38,6 @@ export const looks = [
   floor,
   outside,
   ducts,
+  loop,
   priming,
 ].join('\n');

@@ -1,12 +1,13 @@
 import type { Build } from '../../../../../core/build/Build';
 import { linePicture } from '../../../../../core/drawing/line/linePicture';
 import { readerOf } from '../../../../../core/figures/readerOf';
+import { loopOf, workC } from '../../../../../core/model/warmth/loopOf';
 import { ductTree } from '../../../../../core/model/warmth/ductTree';
 import { fuelState } from '../../../../../core/physics/fuel/pressureMap';
 import { computeOrMissing } from '../../../../../core/reading/NotMeasured';
 import { needsText } from '../../../../../core/wording/needsText';
 import { fileName } from '../../../../../formats/buildFile';
-import { writeDuctInp, writeFuelInp } from '../../../../../formats/epanetInp';
+import { writeDuctInp, writeFuelInp, writeLoopInp } from '../../../../../formats/epanetInp';
 import { download, refused } from '../../../../lib/answers';
 import { documentRoute } from '../../../../lib/handle';
 
@@ -24,11 +25,21 @@ function ducts(build: Build): Response {
   return download(text, 'text/plain', `${fileName(build)}-ducts.inp`);
 }
 
-/** The fuel line or the ducts as a network that a general-purpose engine solves again. */
+/** The coolant loop at work. */
+function coolant(build: Build): Response {
+  const loop = computeOrMissing(() => loopOf(readerOf(build)));
+  if ('missing' in loop) return refused(409, `There is no network of the loop yet: ${needsText(loop.missing.needs)}.`);
+  const { coolant: mix } = loop.value.netAt(workC);
+  const text = writeLoopInp({ name: build.identity.name, loop: loop.value, coolant: mix, c: workC });
+  return download(text, 'text/plain', `${fileName(build)}-coolant.inp`);
+}
+
+/** The fuel line, the ducts or the coolant loop as a network that a general-purpose engine solves again. */
 export const GET = documentRoute('look', async ({ request, kept }) => {
   const of = new URL(request.url).searchParams.get('of') ?? '';
   if (of === 'ducts') return Promise.resolve(ducts(kept.build));
-  if (of !== 'fuel') return refused(400, `of is “${of.slice(0, 20)}”; allowed is fuel or ducts.`);
+  if (of === 'coolant') return Promise.resolve(coolant(kept.build));
+  if (of !== 'fuel') return refused(400, `of is “${of.slice(0, 20)}”; allowed is fuel, ducts or coolant.`);
   const picture = linePicture(kept.build);
   if ('missing' in picture) return refused(409, `There is no network of the fuel line yet: ${needsText(picture.missing)}.`);
   const { facts, asBuilt } = picture;

@@ -1,9 +1,13 @@
 import fc from 'fast-check';
 import { LinkProperty, Project, Workspace } from 'epanet-js';
-import { seeded } from '../../random/seeded';
-import { writeDuctInp } from '../../../formats/epanetInp';
-import { airAt, warmAir, type Duct, type WarmAir } from '../duct/ductAir';
-import { solveNet, type Net } from './solveNet';
+import { soundBuild, withValues } from '../tests/soundBuild';
+import { readerOf } from '../core/figures/readerOf';
+import type { Conduit, Medium } from '../core/physics/flow/dropPa';
+import { conduitOf, loopOf, type Loop, type LoopPart, type LoopRow } from '../core/model/warmth/loopOf';
+import { seeded } from '../core/random/seeded';
+import { writeDuctInp, writeLoopInp } from './epanetInp';
+import { airAt, warmAir, type Duct, type WarmAir } from '../core/physics/duct/ductAir';
+import { solveNet, type Net } from '../core/physics/flow/solveNet';
 
 const square = (id: string, k: number): Net => ({ link: { id, dropPa: (q) => k * q ** 2 } });
 
@@ -102,15 +106,22 @@ function epanetFriction(re: number, rough: number): number {
   const [x1, x2, x3, x4] = [7 * fa - fb, 0.128 - 17 * fa + 2.5 * fb, -0.128 + 13 * fa - 2 * fb, r * (0.032 - 3 * fa + 0.5 * fb)];
   return x1 + r * (x2 + r * (x3 + x4));
 }
+/** Pressure lost in a conduit with that friction, Pa of kg/s. */
+function sameFriction(
+  { lengthM, boreMm, roughnessMm, zeta }: Conduit,
+  { densityKgM3, viscosityPaS }: Medium,
+): (q: number) => number {
+  const boreM = boreMm / 1000;
+  const area = (Math.PI * boreM ** 2) / 4;
+  return (q) =>
+    ((epanetFriction((q * boreM) / (area * viscosityPaS), roughnessMm / boreMm) * lengthM) / boreM + zeta) *
+    ((q / area) ** 2 / (2 * densityKgM3));
+}
 /** The tree as a net with that friction, solved by our own solver. */
 function bySameFriction({ blower, returnM2, ducts }: WarmAir, airC: number): ReadonlyMap<string, number> {
-  const { densityKgM3: rho, viscosityPaS } = airAt(airC);
+  const { densityKgM3: rho } = airAt(airC);
   const net = (duct: Duct): Net => {
-    const boreM = duct.boreMm / 1000;
-    const area = (Math.PI * boreM ** 2) / 4;
-    const dropPa = (q: number) =>
-      ((epanetFriction((q * boreM) / (area * viscosityPaS), duct.roughnessMm / duct.boreMm) * duct.lengthM) / boreM + duct.zeta) *
-      ((q / area) ** 2 / (2 * rho));
+    const dropPa = sameFriction(duct, airAt(airC));
     const own: Net = { link: { id: duct.id, dropPa: duct.shut ? () => Infinity : dropPa } };
     return duct.then.length === 0 ? own : { series: [own, { parallel: duct.then.map(net) }] };
   };
@@ -161,5 +172,58 @@ describe('ducts against the EPANET engine, with the viscosity and density of the
       new Map([...warmAir({ ...air, inC: airC }).byId].map(([id, { massKgS }]) => [id, massKgS]));
     for (const [theirs, own, all] of compare(flows))
       expect(Math.abs(own - theirs)).toBeLessThan(0.03 * theirs + 0.01 * all + 1e-7);
+  });
+});
+
+describe('coolant loops against the EPANET engine, with the viscosity and density of their mix', () => {
+  const workspace = new Workspace();
+  beforeAll(() => workspace.loadModule());
+  /** A loop that somebody might build: parts in a row, now and then two ways beside each other. */
+  function anyLoop(random: () => number): { rows: LoopRow[]; pump: Loop['pump'] } {
+    const between = (low: number, high: number) => low + (high - low) * random();
+    let n = 0;
+    const row = (kind: LoopRow['kind'], limb: LoopRow['limb'], boreMm: number): LoopRow => {
+      n += 1;
+      return { id: `p${n}`, name: `part ${n}`, kind, limb, boreMm, lengthM: between(0.2, 4), bends: Math.floor(between(0, 4)), order: n };
+    };
+    const kinds = ['hose', 'matrix', 'plate', 'tank', 'adapter', 'engine', 'hose'] as const;
+    const some = (limb: LoopRow['limb'], many: number) => Array.from({ length: many }, () => row(kinds[Math.floor(random() * kinds.length)], limb, between(10, 25))); // prettier-ignore
+    const block = () => (random() < 0.4 ? [...some('a', 1 + Math.floor(random() * 3)), ...some('b', 1 + Math.floor(random() * 3))] : some('main', 2));
+    return {
+      rows: [row('heater', 'main', 18), row('pump', 'main', 18), ...block(), row('hose', 'main', 18), ...block(), row('hose', 'main', 18)],
+      pump: { shutPa: between(5000, 40000), freeLMin: between(8, 40) },
+    };
+  } // prettier-ignore
+  /** The loop as a net with the engine's friction, solved by our own solver. */
+  const bySameFriction = (loop: Loop, coolant: Medium): ReadonlyMap<string, number> => {
+    const link = (part: LoopPart): Net => ({ link: { id: part.id, dropPa: sameFriction(conduitOf(part), coolant) } });
+    const limb = (parts: readonly LoopPart[]): Net => ({ series: parts.map(link) });
+    const series = loop.steps.map((step): Net => ('one' in step ? link(step.one) : { parallel: [limb(step.a), limb(step.b)] }));
+    const { shutPa, freeLMin } = loop.pump;
+    return solveNet({ series }, { shutPa, fallPaS2Kg2: shutPa / ((freeLMin / 60000) * coolant.densityKgM3) ** 2 }).byId;
+  };
+  it('100 loops: every flow agrees within 1 % where both have the same friction, and within 3 % with Colebrook’s', () => {
+    const random = seeded(29);
+    let compared = 0;
+    for (let i = 0; i < 100; i += 1) {
+      const { rows, pump } = anyLoop(random);
+      const build = withValues(soundBuild(), { 'warmth.way': 'loop', 'warmth.glycol': 'ethylene', 'warmth.glycolPercent': 40, 'warmth.pumpKPa': pump.shutPa / 1000, 'warmth.pumpLMin': pump.freeLMin }); // prettier-ignore
+      const loop = loopOf(readerOf({ ...build, lists: { ...build.lists, loop: rows } }));
+      const { byId, coolant } = loop.flowAt(70);
+      workspace.writeFile('loop.inp', writeLoopInp({ name: `loop ${i}`, loop, coolant, c: 70 }));
+      const project = new Project(workspace);
+      project.open('loop.inp', 'loop.rpt', 'loop.out');
+      project.solveH();
+      const same = bySameFriction(loop, coolant);
+      const all = (byId.get('p1') ?? NaN) / coolant.densityKgM3;
+      rows.forEach(({ id }, k) => {
+        const theirs = project.getLinkValue(project.getLinkIndex(`L${k + 1}`), LinkProperty.Flow) / 1000;
+        expect(Math.abs((same.get(id) ?? NaN) / coolant.densityKgM3 - theirs)).toBeLessThan(0.01 * theirs + 1e-4 * all);
+        expect(Math.abs((byId.get(id) ?? NaN) / coolant.densityKgM3 - theirs)).toBeLessThan(0.03 * theirs + 0.01 * all);
+        compared += 1;
+      });
+      project.close();
+    }
+    expect(compared).toBeGreaterThan(700);
   });
 });
