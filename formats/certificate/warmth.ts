@@ -1,12 +1,58 @@
+import { loopKinds, loopLimbs } from '../../core/build/listKinds';
 import { lists, rowsOf } from '../../core/build/lists';
+import { fieldAt, valueAt } from '../../core/build/sheets';
 import { readerOf } from '../../core/figures/readerOf';
 import { ductName, ductTree, parentOf } from '../../core/model/warmth/ductTree';
+import { loopParts } from '../../core/model/warmth/loopOf';
 import { computeOrMissing } from '../../core/reading/NotMeasured';
 import { formatFixed, formatShort } from '../../core/units/formatNumber';
 import type { Section } from './Section';
 
-/** The ducts as they were led, the ways back, and what comes out by the sum. */
-export const warmth: Section = (page, { build }) => {
+/** Ducts or coolant loop, as they were led, and what flows by the sum. */
+export const warmth: Section = (page, facts) => {
+  warmAir(page, facts);
+  coolant(page, facts);
+};
+
+/** The loop in the order of flow, what is in it, and what passes the heater. */
+const coolant: Section = (page, { build }) => {
+  const parts = loopParts(rowsOf(build.lists, 'loop'));
+  if (parts.length === 0) return;
+  page.room(110);
+  page.heading('Coolant loop');
+  const shares = [0.26, 0.24, 0.12, 0.12, 0.12, 0.14] as const;
+  const line = (text: string[], bold = false) =>
+    page.row(text.map((t, i) => ({ text: t, share: shares[i] ?? 0.1, bold: bold || i === 0 })));
+  line(['part', 'is', 'bore', 'length', 'rises', 'insulated'], true);
+  for (const { name, kind, limb, boreMm, lengthM, riseMm, insulated } of parts)
+    line([
+      name,
+      `${kind === undefined ? '' : loopKinds[kind]}${limb === undefined || limb === 'main' ? '' : `, ${loopLimbs[limb]}`}`,
+      boreMm === undefined ? '' : `${formatShort(boreMm)} mm`,
+      kind === 'hose' && lengthM !== undefined ? `${formatShort(lengthM)} m` : '',
+      riseMm === undefined ? '' : `${formatFixed(riseMm)} mm`,
+      kind === 'hose' ? (insulated ?? '') : '',
+    ]);
+  for (const path of ['warmth.glycol', 'warmth.glycolPercent'] as const) {
+    const value = valueAt(build.sheets, path);
+    const field = fieldAt(path);
+    if (value !== null)
+      page.paragraph(
+        `${field.label}: ${field.kind === 'choice' ? (field.options[value] ?? value) : `${formatFixed(Number(value))} %`}.`,
+      );
+  }
+  const found = computeOrMissing(() => {
+    const read = readerOf(build);
+    return { lMin: read.derived('coolant.flowLMin'), rise: read.derived('coolant.riseK') };
+  });
+  if (!('missing' in found))
+    page.paragraph(
+      `By the sum, at full, not measured: ${formatFixed(found.value.lMin, 1)} L/min through the heater, which warms it by ${formatFixed(found.value.rise, 1)} K.`,
+    );
+};
+
+/** The ducts, the ways back, and what comes out. */
+const warmAir: Section = (page, { build }) => {
   const ducts = rowsOf(build.lists, 'ducts');
   if (ducts.length === 0) return;
   page.room(130);

@@ -81,3 +81,19 @@ test('the ducts leave as a network file', async ({ page }) => {
   expect(file.suggestedFilename()).toBe('page-turner-no-3-ducts.inp');
   expect(readFileSync(await file.path(), 'utf8')).toMatch(/BLOWER\tSUCTION\tHEATER\tHEAD 1/);
 });
+
+test('a loop whose feed and return are swapped, with air at the heater, is put right part by part', async ({ page }) => {
+  await signIn(page, 'bram');
+  const id = await copyOf(page.request, 3);
+  await open(page, `/builds/${id}/warmth/loop`);
+  await expectLevel(page, 'coolant.order', 'fix');
+  await expectLevel(page, 'coolant.air', 'fix');
+  await page.getByRole('button', { name: 'More of heater', exact: true }).click();
+  await page.getByLabel('Flow goes through it, heater').selectOption('as it should');
+  await page.getByLabel('Bled at its high end, heater').selectOption('yes');
+  await settled(page);
+  await expectLevel(page, 'coolant.order', 'sound');
+  await expectLevel(page, 'coolant.air', 'sound');
+  await page.getByRole('button', { name: /^cabin matrix, / }).click();
+  await expect(page.getByRole('listitem', { name: /: cabin matrix$/ })).toHaveClass(/lit/);
+});

@@ -164,8 +164,9 @@ export function layoutDucts(
         (found.toC > limitC || found.massKgS < leastShare * evenKgS),
     };
   });
-  settle(ducts, lines, at(place), { width, height });
-  const floor = closed([at({ x: 0, y: 0 }), at({ x: long, y: 0 }), at({ x: long, y: wide }), at({ x: 0, y: wide })]);
+  const corners = [at({ x: 0, y: 0 }), at({ x: long, y: 0 }), at({ x: long, y: wide }), at({ x: 0, y: wide })];
+  settle(ducts, [...lines, [...corners, ...corners.slice(0, 1)]], at(place), { width, height });
+  const floor = closed(corners);
   return {
     width,
     height,
@@ -185,13 +186,18 @@ export function layoutDucts(
 /** Labels give way to ducts and each other. */
 function settle(ducts: readonly DrawnDuct[], lines: readonly Spot[][], heater: Spot, sheet: { width: number; height: number }) {
   const obstacles: Box[] = [
-    ...lines.flatMap((line, i) => strokeBoxes(line, ducts[i]?.thick ?? 6)),
+    ...lines.flatMap((line, i) => strokeBoxes(line, ducts[i]?.thick ?? 2)),
     ...ducts.map(({ end }) => ({ cx: end.x, cy: end.y, w: 30, h: 30 })),
     { cx: heater.x, cy: heater.y, w: 60, h: 34 },
   ];
   const box = ({ label }: DrawnDuct): Box => {
     const w = Math.max(...label.lines.map((line, i) => line.length * (i === 0 ? 7.6 : 8.8)));
-    return { cx: label.anchor === 'end' ? label.x - w / 2 : label.x + w / 2, cy: label.y, w, h: label.lines.length * 18 };
+    return {
+      cx: label.anchor === 'end' ? label.x - w / 2 : label.x + w / 2,
+      cy: label.y + (label.lines.length - 1) * 9 - 4,
+      w,
+      h: label.lines.length * 18,
+    };
   };
   const wanted = ducts.map((duct): Box => {
     const right = box(duct);

@@ -33,14 +33,19 @@ export function parentOf(rows: readonly DuctRow[], row: DuctRow): DuctRow | null
   const parent = rows.find(({ id }) => id === row.fromId);
   return parent === row ? null : (parent ?? null);
 }
-/** Rows that lead back to themselves. */
-export function inRing(rows: readonly DuctRow[], row: DuctRow): boolean {
-  let at = row.fromId === row.id ? row : parentOf(rows, row);
+/** Whether a duct is another one, or comes from it by whatever way. */
+export function comesFrom(rows: readonly DuctRow[], row: DuctRow, id: string): boolean {
+  let at: DuctRow | null = row;
   for (let i = 0; at && i <= rows.length; i += 1) {
-    if (at === row) return true;
+    if (at.id === id) return true;
     at = parentOf(rows, at);
   }
   return false;
+}
+/** Rows that lead back to themselves. */
+export function inRing(rows: readonly DuctRow[], row: DuctRow): boolean {
+  const parent = row.fromId === row.id ? row : parentOf(rows, row);
+  return parent !== null && comesFrom(rows, parent, row.id);
 }
 export const childrenOf = (rows: readonly DuctRow[], id: string | null): DuctRow[] =>
   rows.filter((row) => (id === null ? parentOf(rows, row) === null : row.fromId === id && row.id !== id));

@@ -8,7 +8,7 @@ import { valueAt } from '../../../core/build/sheets';
 import { zonesOf } from '../../../core/figures/warmth/zones';
 import { readerOf } from '../../../core/figures/readerOf';
 import { stageFigures } from '../../../core/figures/stageFigures';
-import { ductName, inRing, type DuctRow } from '../../../core/model/warmth/ductTree';
+import { comesFrom, ductName, type DuctRow } from '../../../core/model/warmth/ductTree';
 import { computeOrMissing } from '../../../core/reading/NotMeasured';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { Caution, manualFirst } from '../../components/Caution';
@@ -29,13 +29,7 @@ const { figures } = sections.warmth.ducts;
 function ComesFrom({ row }: { row: DuctRow }) {
   const { rows, set, mayWork } = useRows('ducts');
   const others = Object.fromEntries(
-    rows.flatMap((other, i) => {
-      const ringed = inRing(
-        rows.map((one) => (one.id === row.id ? { ...one, fromId: other.id } : one)),
-        row.id === other.id ? row : { ...row, fromId: other.id },
-      );
-      return other.id === row.id || ringed ? [] : [[other.id, ductName(other, i)]];
-    }),
+    rows.flatMap((other, i) => (comesFrom(rows, other, row.id) ? [] : [[other.id, ductName(other, i)]])),
   );
   return (
     <div className="row-cell" data-column="fromId">

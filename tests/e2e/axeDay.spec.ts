@@ -1,0 +1,3 @@
+import { axeFindsNothing } from './axePages';
+
+axeFindsNothing('light');
