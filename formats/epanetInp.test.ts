@@ -26,6 +26,13 @@ describe('a net of links', () => {
     const { byId } = solveNet({ parallel: [square('a', 1), { series: [shut, square('b', 1)] }] }, { shutPa: 9, fallPaS2Kg2: 0 });
     expect([byId.get('a'), byId.get('b')]).toEqual([expect.closeTo(3, 4), 0]);
   });
+  it('sends all of it through a way that costs nothing', () => {
+    const { byId, totalKgS } = solveNet(
+      { series: [square('a', 1), { parallel: [square('b', 4), { link: { id: 'free', dropPa: () => 0 } }] }] },
+      { shutPa: 9, fallPaS2Kg2: 0 },
+    );
+    expect([totalKgS, byId.get('free')]).toEqual([expect.closeTo(3, 3), expect.closeTo(3, 2)]);
+  });
   const anyNet = fc.letrec<{ net: Net }>((tie) => ({
     net: fc.oneof(
       { maxDepth: 4, withCrossShrink: true },

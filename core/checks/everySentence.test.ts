@@ -50,7 +50,7 @@ test('whatever the figures: every finding has a sentence of plain words with its
           expect([label, typeof value === 'string' || !Number.isNaN(value)]).toEqual([label, true]);
       }
     }),
-    { numRuns: 150 },
+    { numRuns: 150, endOnFailure: true },
   );
 }, 60000);
 
@@ -65,7 +65,7 @@ test('in imperial no length, temperature or pressure is left metric, in any sent
     fc.property(anyBuild, (build) => {
       for (const sentence of sentences(build)) expect(sentence).not.toMatch(left);
     }),
-    { numRuns: 60 },
+    { numRuns: 60, endOnFailure: true },
   );
 }, 60000);
 

@@ -72,7 +72,7 @@ const cases: [string, Values, Change, Level, RegExp][] = [
   ['coolant.order', {}, { loop: () => [{ id: id(801), name: 'v', kind: 'valve', shut: 'yes' }] }, 'stop', /“v” is shut/],
   ['coolant.order', { 'warmth.way': 'ducts' }, { loop: none }, 'sound', /warms air/],
   ['coolant.flow', {}, with2(part(9, 'valve', 0, { shut: 'yes' }), hose(10, 0)), 'stop', /Nothing flows/],
-  ['coolant.flow', {}, { loop: () => sound.map((row) => ({ ...row, boreMm: 7 })) }, 'fix', /leaves the heater \d\d\.\d °C hotter than it came; at most 15/],
+  ['coolant.flow', {}, { loop: () => sound.map((row) => ({ ...row, boreMm: 7 })) }, 'fix', /leaves the heater \d\d(?:\.\d)? K hotter than it came; at most 15 K/],
   ['coolant.flow', {}, changed(2, { boreMm: undefined }), 'open', /Measure bore of “hose 2”/],
   ['coolant.flow', {}, changed(3, { limb: 'a' }), 'open', /a split of one way leads nowhere/],
   ['coolant.flow', {}, { loop: () => sound.filter(({ kind }) => kind !== 'pump') }, 'open', /ut the circulation pump into the loop/],

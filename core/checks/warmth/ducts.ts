@@ -7,6 +7,7 @@ import {
   returnMm2,
   type DuctRow,
   type DuctTree,
+  type Outlet,
 } from '../../model/warmth/ductTree';
 import { holeMm2, returnHoles } from '../../physics/duct/returnHoles';
 import { airCp } from '../../physics/duct/ductAir';
@@ -171,12 +172,13 @@ export const ductChecks = [
             : null;
         },
         () => {
+          // On the one that gives most: what it gave has to go elsewhere.
           const all = tree();
-          for (const { id, name: called, open } of all.outlets) {
-            if (open === 0) continue;
-            const c = hottest(all, all.flow({ bagOn: id }))?.c ?? Infinity;
-            if (c > limit && Number.isFinite(c)) return say.watch('bag', { outlet: name(called), c: celsius(c), most });
-          }
+          const flow = all.flow();
+          const kgS = ({ id }: Outlet) => flow.byId.get(id)?.massKgS ?? 0;
+          const under = all.outlets.reduce<Outlet | null>((most, one) => (most && kgS(most) >= kgS(one) ? most : one), null);
+          const c = under && kgS(under) > 0 ? hottest(all, all.flow({ bagOn: under.id }))?.c : undefined;
+          if (under && c !== undefined && c > limit) return say.watch('bag', { outlet: name(under.name), c: celsius(c), most });
           return null;
         },
         () => {

@@ -100,7 +100,7 @@ export const warmthFigures = {
   },
   'coolant.riseK': {
     label: 'Hotter behind the heater than before it, at full',
-    unit: '°C',
+    unit: 'K',
     decimals: 1,
     formula: 'P / (ṁ c_p)',
     source: 'heat balance; heat of the mix by ASHRAE, order of magnitude (from memory)',

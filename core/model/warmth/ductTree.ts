@@ -91,6 +91,8 @@ export interface DuctTree {
   flow: (stand?: Stand) => WarmFlow;
 }
 
+/** Of all that is missing so many are told at once: the rest once these are there. */
+export const toldAtOnce = 5;
 /** On a warm day inside, and what lies round a duct under the floor on the coldest night. Lorbet’s own choice, no source. */
 const insideC = 20;
 
@@ -212,7 +214,7 @@ function readTree(read: Reader): DuctTree {
     lacking.push(...ringed.map((row): Need => ({ act: 'do', what: `say what “${ductName(row, rows.indexOf(row))}” comes from: it leads back to itself` }))); // prettier-ignore
   const roots = childrenOf(rows, null);
   roots.forEach((row) => walked(row, 0));
-  if (lacking.length > 0) return read.missing(...lacking);
+  if (lacking.length > 0) return read.missing(...lacking.slice(0, toldAtOnce));
   const back = computeOrMissing(() => returnMm2(read));
   const backMm2 = 'missing' in back ? null : back.value;
   const blower = blowerOf(read);
@@ -242,7 +244,7 @@ function readTree(read: Reader): DuctTree {
   const known = new Map<string, WarmFlow>();
   const flow = (stand: Stand = {}): WarmFlow => {
     const key = JSON.stringify(stand);
-    const found = known.get(key) ?? warmAir(airOf(stand));
+    const found = known.get(key) ?? warmAir(airOf(stand), key === '{}' ? undefined : flow());
     known.set(key, found);
     return found;
   };

@@ -3,6 +3,7 @@ import type { RowOf } from '../../build/lists';
 import { coolantAt, freezingC, massPercent, swells, type Coolant, type Glycol } from '../../physics/coolant/coolantAt';
 import { dropOf, type Conduit } from '../../physics/flow/dropPa';
 import { solveNet, type Flows, type Net } from '../../physics/flow/solveNet';
+import { toldAtOnce } from './ductTree';
 import { toDo } from '../../reading/NotMeasured';
 import type { Need, Reader } from '../../reading/Reader';
 
@@ -136,7 +137,7 @@ function readLoop(read: Reader): Loop {
   for (const step of steps)
     if ('a' in step && (step.a.length === 0 || step.b.length === 0))
       lacking.push(...toDo(`enter the other way beside “${partsOf(step)[0]?.name ?? ''}”: a split of one way leads nowhere`));
-  if (lacking.length > 0) return read.missing(...lacking);
+  if (lacking.length > 0) return read.missing(...lacking.slice(0, toldAtOnce));
   const heatW = read.derived('heater.outputMaxKw') * 1000;
   const pump = {
     shutPa: (read.maybe('warmth.pumpKPa') ?? read.limit('coolantPumpKPa').value) * 1000,

@@ -67,20 +67,22 @@ const netOf = (duct: Duct, airC: ReadonlyMap<string, number>, startC: number): N
 
 /**
  * Air through a tree of ducts: flows so that blower, returns and every way meet, each duct’s air as hot as it is there.
+ * @param near a flow of much the same tree, where one is known: this one is found sooner
  * @throws RangeError naming quantity, value and bounds
  * @source Darcy–Weisbach; affinity laws; heat balance; flows tested against the EPANET engine
  */
-export function warmAir({ blower, returnM2, heatW, inC, ducts }: WarmAir): WarmFlow {
+export function warmAir({ blower, returnM2, heatW, inC, ducts }: WarmAir, near?: WarmFlow): WarmFlow {
   within('heat', heatW, 'W', { min: 0 });
   const open = returnM2 === null ? null : within('free area of the ways back', returnM2, 'm²', { min: 0 });
   const inAir = airAt(inC);
   const shutPa = (blower.shutPa * inAir.densityKgM3) / blowerKgM3;
   const freeKgS = within('free flow of the blower', blower.freeM3S, 'm³/s', { above: 0 }) * inAir.densityKgM3;
   const back = (q: number) => (open === null ? 0 : (q / (jetShare * open)) ** 2 / (2 * inAir.densityKgM3));
+  const known = near && near.massKgS > 0 ? near : undefined;
   // Near it for most trees: so it settles sooner.
-  let heaterC = inC + heatW / (0.85 * freeKgS * airCp);
-  let before: ReadonlyMap<string, number> = new Map();
-  let means: ReadonlyMap<string, number> = new Map();
+  let heaterC = known?.heaterC ?? inC + heatW / (0.85 * freeKgS * airCp);
+  let before = new Map([...(known?.byId ?? [])].map(([id, { massKgS }]) => [id, massKgS]));
+  let means = new Map([...(known?.byId ?? [])].map(([id, { fromC, toC }]) => [id, (fromC + toC) / 2]));
   for (let round = 1; ; round += 1) {
     const { totalKgS, byId } = solveNet(
       {
@@ -89,7 +91,7 @@ export function warmAir({ blower, returnM2, heatW, inC, ducts }: WarmAir): WarmF
       { shutPa, fallPaS2Kg2: shutPa / freeKgS ** 2 },
       before,
     );
-    before = byId;
+    before = new Map(byId);
     const hot = totalKgS > 0 ? inC + heatW / (totalKgS * airCp) : Infinity;
     const found = new Map<string, DuctFlow>();
     const follow = (duct: Duct, fromC: number) => {

@@ -19,6 +19,8 @@ export interface Flows {
 
 const rounds = 300;
 const settled = 1e-5;
+/** Pa of (kg/s)² */
+const leastResistance = 1e-6;
 /** kg/s at which a link is looked at that has no flow yet */
 const first = 1e-3;
 
@@ -41,7 +43,8 @@ class Solving {
   private worked(net: Net): number {
     if ('link' in net) {
       const q = this.flow.get(net.link.id) ?? first;
-      return net.link.dropPa(q) / q ** 2;
+      // What costs nothing beside something that does would take all of the flow, and more than all.
+      return Math.max(leastResistance, net.link.dropPa(q) / q ** 2);
     }
     let sum = 0;
     if ('series' in net) {
