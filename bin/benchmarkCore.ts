@@ -5,6 +5,7 @@ import type { Build } from '../core/build/Build';
 import { fieldAt, type FigurePath } from '../core/build/sheets';
 import { readBuild } from '../core/build/readBuild';
 import { layoutOutside } from '../core/drawing/outside/layoutOutside';
+import { ductTree } from '../core/model/warmth/ductTree';
 import { readerOf } from '../core/figures/readerOf';
 import { breathFull } from '../core/model/air/breath';
 import { assess, Assessor } from '../core/checks/assess';
@@ -98,7 +99,25 @@ async function main(): Promise<void> {
   if (!card) throw new Error('No class of heaters ships.');
   const start = startFrom({ shape: 'bus', card, source: 'standpipe', place: 'floor', tankAway: 'far', batteryAway: 'far' });
   const begun = withStart(emptyBuild(build.id, { ...build.identity, kind: start.kind }), start);
+  // A trunk that branches in two, again and again: 19 ducts go on, 21 end in outlets.
+  const ducts = Array.from({ length: 40 }, (_, i) => ({
+    id: `00000000-0000-4000-8000-${String(i).padStart(12, '0')}`,
+    name: `duct ${i}`,
+    ...(i < 2
+      ? {}
+      : { fromId: `00000000-0000-4000-8000-${String(Math.floor((i - 2) / 2)).padStart(12, '0')}`, leaves: 'branch' as const }),
+    lengthM: 0.4,
+    boreMm: 75,
+    wall: 'flexible' as const,
+    bends: 1,
+    bendDeg: 90,
+    end: i < 19 ? ('on' as const) : ('open' as const),
+    grille: 'free' as const,
+    runs: 'inside' as const,
+  }));
+  const led = { ...build, lists: { ...build.lists, ducts } };
   const lines: [string, number, number][] = [
+    ['a tree of 40 ducts solved', await medianMs(300, () => ductTree(readerOf(led)).flow()), 5],
     ['both pipes solved, air and heat', await medianMs(1500, () => breathFull(readerOf(build))), 5],
     ['outside plan laid out', await medianMs(1500, () => layoutOutside(surveyed, 720, 430)), 8],
     ['assess, a complete build', await medianMs(1500, () => assess(build)), 3],

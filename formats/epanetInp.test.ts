@@ -25,6 +25,17 @@ describe('a net of links', () => {
     expect(solveNet({ series: [square('a', 1), shut] }, { shutPa: 9, fallPaS2Kg2: 0 }).totalKgS).toBe(0);
     const { byId } = solveNet({ parallel: [square('a', 1), { series: [shut, square('b', 1)] }] }, { shutPa: 9, fallPaS2Kg2: 0 });
     expect([byId.get('a'), byId.get('b')]).toEqual([expect.closeTo(3, 4), 0]);
+    const from = new Map([
+      ['a', 2],
+      ['b', 5],
+      ['shut', 5],
+    ]);
+    const again = solveNet(
+      { parallel: [square('a', 1), { series: [shut, square('b', 1)] }] },
+      { shutPa: 9, fallPaS2Kg2: 0 },
+      from,
+    );
+    expect([again.byId.get('b'), again.byId.get('shut')]).toEqual([0, 0]);
   });
   it('sends all of it through a way that costs nothing', () => {
     const { byId, totalKgS } = solveNet(

@@ -1,6 +1,7 @@
 import { airAt, blowerKgM3, jetShare, type Duct, type WarmAir } from '../core/physics/duct/ductAir';
 import { conduitOf, isShut, type Loop, type LoopPart } from '../core/model/warmth/loopOf';
 import type { Coolant } from '../core/physics/coolant/coolantAt';
+import type { Medium } from '../core/physics/flow/dropPa';
 import type { FuelState } from '../core/physics/fuel/pressureAlong';
 import { fittingZeta, type Route } from '../core/physics/fuel/Route';
 
@@ -69,6 +70,20 @@ Trials 200
 `;
 }
 
+/** The curve of a blower or a pump, a parabola through three of its points, and how what flows is solved. */
+function driven(shutPa: number, freeLs: number, { densityKgM3, viscosityPaS }: Medium): string {
+  const point = (share: number) => `1\t${freeLs * share}\t${(shutPa / (densityKgM3 * epanetGravity)) * (1 - share ** 2)}`;
+  return `[CURVES]
+${[0, 0.5, 0.98].map(point).join('\n')}
+[OPTIONS]
+Units LPS
+Headloss D-W
+Viscosity ${(viscosityPaS / densityKgM3).toFixed(12)}
+Specific Gravity ${(densityKgM3 / 1000).toFixed(6)}
+Accuracy 0.000001
+Trials 500`;
+}
+
 /**
  * A tree of ducts as an input file of the EPANET engine, with air of one temperature throughout, so that any engineer can solve it again.
  * The room is a reservoir, from which a pump with the blower's curve draws through one pipe that stands for all ways back.
@@ -78,9 +93,6 @@ Trials 200
 export function writeDuctInp(facts: { name: string; air: WarmAir; airC: number; nameOf: (id: string) => string }): string {
   const { air, airC } = facts;
   const { densityKgM3, viscosityPaS } = airAt(airC);
-  const weight = densityKgM3 * epanetGravity;
-  const freeLs = air.blower.freeM3S * 1000;
-  const headAt = (share: number) => ((air.blower.shutPa * (densityKgM3 / blowerKgM3)) / weight) * (1 - share ** 2);
   const junctions = ['SUCTION\t0\t0', 'HEATER\t0\t0'];
   const back =
     air.returnM2 === null || air.returnM2 === 0
@@ -109,17 +121,7 @@ ROOM\t0
 ${pipes.join('\n')}
 [PUMPS]
 BLOWER\tSUCTION\tHEATER\tHEAD 1
-[CURVES]
-1\t0\t${headAt(0)}
-1\t${freeLs / 2}\t${headAt(0.5)}
-1\t${freeLs * 0.98}\t${headAt(0.98)}
-[OPTIONS]
-Units LPS
-Headloss D-W
-Viscosity ${(viscosityPaS / densityKgM3).toFixed(12)}
-Specific Gravity ${(densityKgM3 / 1000).toFixed(6)}
-Accuracy 0.000001
-Trials 500
+${driven(air.blower.shutPa * (densityKgM3 / blowerKgM3), air.blower.freeM3S * 1000, { densityKgM3, viscosityPaS })}
 [END]
 `;
 }
@@ -130,9 +132,6 @@ Trials 500
  */
 export function writeLoopInp(facts: { name: string; loop: Pick<Loop, 'steps' | 'pump'>; coolant: Coolant; c: number }): string {
   const { loop, coolant, c } = facts;
-  const weight = coolant.densityKgM3 * epanetGravity;
-  const freeLs = loop.pump.freeLMin / 60;
-  const headAt = (share: number) => (loop.pump.shutPa / weight) * (1 - share ** 2);
   const junctions: string[] = [];
   const pipes: string[] = [];
   const pumps: string[] = [];
@@ -176,17 +175,7 @@ ${pipes.join('\n')}
 HOLD\tTANK\t${begin}\t0.1\t50\t0.01\t0\tOpen
 [PUMPS]
 ${pumps.join('\n')}
-[CURVES]
-1\t0\t${headAt(0)}
-1\t${freeLs / 2}\t${headAt(0.5)}
-1\t${freeLs * 0.98}\t${headAt(0.98)}
-[OPTIONS]
-Units LPS
-Headloss D-W
-Viscosity ${(coolant.viscosityPaS / coolant.densityKgM3).toFixed(12)}
-Specific Gravity ${(coolant.densityKgM3 / 1000).toFixed(6)}
-Accuracy 0.000001
-Trials 500
+${driven(loop.pump.shutPa, loop.pump.freeLMin / 60, coolant)}
 [END]
 `;
 }

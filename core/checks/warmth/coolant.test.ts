@@ -76,6 +76,8 @@ const cases: [string, Values, Change, Level, RegExp][] = [
   ['coolant.flow', {}, changed(2, { boreMm: undefined }), 'open', /Measure bore of “hose 2”/],
   ['coolant.flow', {}, changed(3, { limb: 'a' }), 'open', /a split of one way leads nowhere/],
   ['coolant.flow', {}, { loop: () => sound.filter(({ kind }) => kind !== 'pump') }, 'open', /ut the circulation pump into the loop/],
+  ['coolant.flow', {}, with2(part(9, 'pump', 0), hose(10, 0)), 'open', /eave one circulation pump/],
+  ['coolant.flow', {}, changed(7, { limb: 'b' }), 'open', /where all of the flow passes it/],
   ['coolant.hose', {}, changed(2, { boreMm: 16 }), 'fix', /“the heater” of 18 mm meets “hose 2” of 16 mm without an adapter/],
   ['coolant.hose', {}, { loop: () => [part(1, 'heater', 80), part(1.5, 'adapter', 0), ...sound.slice(1).map((row) => ({ ...row, boreMm: row.kind === 'hose' ? 18 : row.boreMm }))].map((row) => (row.order === 1 ? { ...row, boreMm: 20 } : row)) }, 'fix', /“hose 8” of 18 mm meets “the heater” of 20 mm/],
   ['coolant.hose', {}, changed(2, { insulated: 'no' }), 'watch', /“hose 2” is not insulated/],

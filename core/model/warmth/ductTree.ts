@@ -119,6 +119,12 @@ export function returnMm2(read: Reader): number {
   return rows.reduce((sum, row, i) => sum + freeMm2(read, row, i), 0);
 }
 
+/** The heater’s middle on the floor; null where nobody has said. */
+function heaterSpot(read: Reader): Spot | null {
+  const [x, y] = [read.maybe('siting.heaterXMm'), read.maybe('siting.heaterYMm')];
+  return x === null || y === null ? null : { x, y };
+}
+
 /** The blower: by its maker, else as it usually is. */
 function blowerOf(read: Reader): Blower {
   const free = read.maybe('warmth.blowerM3H');
@@ -150,8 +156,8 @@ export const ductTree = (read: Reader): DuctTree => read.shared('duct tree', rea
 function readTree(read: Reader): DuctTree {
   const rows = read.rows('ducts');
   if (rows.length === 0) return read.missing(...toDo('enter the ducts'));
-  const place = { x: read.maybe('siting.heaterXMm'), y: read.maybe('siting.heaterYMm') };
-  const heater = place.x === null || place.y === null ? null : { x: place.x, y: place.y };
+  // Where every length is measured, nothing rests on the heater’s place.
+  const heater = rows.every(({ lengthM }) => lengthM !== undefined) ? null : heaterSpot(read);
   const lacking: Need[] = [];
   const outlets: Outlet[] = [];
   const room = read.maybe('survey.insideC') ?? insideC;

@@ -133,6 +133,10 @@ function readLoop(read: Reader): Loop {
   }
   for (const wanted of ['heater', 'pump'] as const)
     if (!parts.some(({ kind }) => kind === wanted)) lacking.push(...toDo(`put the ${loopKinds[wanted]} into the loop`));
+  const pumps = parts.filter(({ kind }) => kind === 'pump');
+  if (pumps.length > 1) lacking.push(...toDo('leave one circulation pump in the loop: two are not reckoned with'));
+  if (pumps.some(({ limb }) => limb !== undefined && limb !== 'main'))
+    lacking.push(...toDo('set the circulation pump where all of the flow passes it'));
   const steps = loopSteps(parts);
   for (const step of steps)
     if ('a' in step && (step.a.length === 0 || step.b.length === 0))

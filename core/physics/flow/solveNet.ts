@@ -108,10 +108,11 @@ export function solveNet(net: Net, { shutPa, fallPaS2Kg2 }: Drive, begin: Readon
     return 'series' in one ? { series: parts } : { parallel: parts };
   };
   const running = open(net) as Net;
+  const flowing = new Set(linksOf(running).map(({ id }) => id));
   for (let round = 0; round < rounds; round += 1) {
     const total = Math.sqrt(shutPa / (solving.resistance(running) + fallPaS2Kg2));
     if (solving.share(running, total) < settled)
-      return { totalKgS: total, byId: new Map(all.map(({ id }) => [id, solving.flow.get(id) ?? 0])) };
+      return { totalKgS: total, byId: new Map(all.map(({ id }) => [id, flowing.has(id) ? (solving.flow.get(id) ?? 0) : 0])) };
   }
   throw new Error('The flows of this net do not settle.');
 }
