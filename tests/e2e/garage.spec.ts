@@ -208,7 +208,7 @@ test('by touch on a phone: a part opens its sheet, the theme stays as chosen, th
   await signIn(page, 'bram');
   // Looked for by name: other tests' builds may have filled the first page of the bay.
   await page.goto('/?find=Fellgate');
-  await expect(page.locator(`.bay-row[href*="${demoId(2)}"]`)).toContainText('8 stops');
+  await expect(page.locator(`.bay-row[href*="${demoId(2)}"]`)).toContainText('10 stops');
   await page.goto('/?find=Sedge');
   await expect(page.locator(`.bay-row[href*="${demoId(3)}"]`)).toContainText('the first fire');
   await open(page, `/builds/${demoId(2)}/proving`);
