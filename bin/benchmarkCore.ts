@@ -5,6 +5,7 @@ import type { Build } from '../core/build/Build';
 import { fieldAt, type FigurePath } from '../core/build/sheets';
 import { readBuild } from '../core/build/readBuild';
 import { layoutOutside } from '../core/drawing/outside/layoutOutside';
+import { layoutDucts } from '../core/drawing/warmth/layoutDucts';
 import { ductTree } from '../core/model/warmth/ductTree';
 import { readerOf } from '../core/figures/readerOf';
 import { breathFull } from '../core/model/air/breath';
@@ -115,9 +116,16 @@ async function main(): Promise<void> {
     grille: 'free' as const,
     runs: 'inside' as const,
   }));
+  const drawn = ducts.map((duct, i) => ({ ...duct, xMm: 200 + (i % 8) * 320, yMm: 150 + Math.floor(i / 8) * 280 }));
+  const onFloor = { ...surveyed, lists: { ...surveyed.lists, ducts: drawn } };
+  const still = layoutDucts(onFloor, 720, 400);
+  let dragged = 0;
+  const drag = () =>
+    layoutDucts(onFloor, 720, 400, { moved: { id: ducts[25]?.id ?? '', x: 900 + (dragged += 1), y: 400 }, labelsOf: still });
   const led = { ...build, lists: { ...build.lists, ducts } };
   const lines: [string, number, number][] = [
     ['a tree of 40 ducts solved', await medianMs(300, () => ductTree(readerOf(led)).flow()), 5],
+    ['40 ducts, one of them dragged', await medianMs(300, drag), 8],
     ['both pipes solved, air and heat', await medianMs(1500, () => breathFull(readerOf(build))), 5],
     ['outside plan laid out', await medianMs(1500, () => layoutOutside(surveyed, 720, 430)), 8],
     ['assess, a complete build', await medianMs(1500, () => assess(build)), 3],

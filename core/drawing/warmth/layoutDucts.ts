@@ -83,13 +83,18 @@ function withMoved(build: Build, moved: { id: string; x: number; y: number } | n
  * The duct tree to scale on the floor, from above, front at the left, with what flows at each outlet.
  * @param moved a far end that is being dragged, mm
  * @param stand what would be if
+ * @param labelsOf a drawing of the same tree whose labels keep their side: while something is dragged they are not settled anew
  * @returns null while nobody has said how large the floor is
  */
 export function layoutDucts(
   kept: Build,
   width: number,
   most: number,
-  { moved = null, stand = {} }: { moved?: { id: string; x: number; y: number } | null; stand?: Stand } = {},
+  {
+    moved = null,
+    stand = {},
+    labelsOf = null,
+  }: { moved?: { id: string; x: number; y: number } | null; stand?: Stand; labelsOf?: DuctDrawing | null } = {},
 ): DuctDrawing | null {
   const build = withMoved(takeAssumed(kept), moved);
   const [long, wide] = [valueAt(build.sheets, 'siting.floorLengthMm'), valueAt(build.sheets, 'siting.floorWidthMm')];
@@ -165,7 +170,8 @@ export function layoutDucts(
     };
   });
   const corners = [at({ x: 0, y: 0 }), at({ x: long, y: 0 }), at({ x: long, y: wide }), at({ x: 0, y: wide })];
-  settle(ducts, [...lines, [...corners, ...corners.slice(0, 1)]], at(place), { width, height });
+  if (labelsOf) keepLabels(ducts, labelsOf.ducts);
+  else settle(ducts, [...lines, [...corners, ...corners.slice(0, 1)]], at(place), { width, height });
   const floor = closed(corners);
   return {
     width,
@@ -216,4 +222,18 @@ function settle(ducts: readonly DrawnDuct[], lines: readonly Spot[][], heater: S
     const [label, from] = [ducts[i]?.label, wanted[i]];
     if (label && from) Object.assign(label, { x: round(label.x + cx - from.cx), y: round(label.y + cy - from.cy) });
   });
+}
+
+/** Labels stand from their ends as they do in another drawing of the same ducts. */
+function keepLabels(ducts: readonly DrawnDuct[], from: readonly DrawnDuct[]): void {
+  const known = new Map(from.map((duct) => [duct.id, duct]));
+  for (const { id, label, end } of ducts) {
+    const before = known.get(id);
+    if (before)
+      Object.assign(label, {
+        x: round(end.x + before.label.x - before.end.x),
+        y: round(end.y + before.label.y - before.end.y),
+        anchor: before.label.anchor,
+      });
+  }
 }

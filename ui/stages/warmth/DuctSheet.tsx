@@ -91,11 +91,17 @@ export function DuctSheet({ selected, onSelect }: { selected: string | null; onS
   const tree = useMemo(() => computeOrMissing(() => ductTree(readerOf(takeAssumed(settled)))), [settled]);
   const stands = standsOf('missing' in tree ? [] : tree.value.outlets);
   const stand = stands[asked]?.stand;
-  const drawing = useMemo(
-    () => layoutDucts(build, width, width < 520 ? 380 : 400, { moved, ...(stand ? { stand } : {}) }),
+  const most = width < 520 ? 380 : 400;
+  const still = useMemo(
+    () => layoutDucts(build, width, most, stand ? { stand } : {}),
     // The stand is named by what is asked.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-    [build, width, moved, asked],
+    [build, width, most, asked],
+  );
+  const drawing = useMemo(
+    () => (moved ? layoutDucts(build, width, most, { moved, labelsOf: still, ...(stand ? { stand } : {}) }) : still),
+    // eslint-disable-next-line react-hooks/exhaustive-deps -- as above
+    [build, width, most, moved, still],
   );
   const svg = useRef<SVGSVGElement>(null);
   useDuctDrag(svg, drawing, { setMoved, onProblems: setProblems });
