@@ -149,7 +149,7 @@ test('waivers: of a finding as it reads, never of a stop, never of a sound findi
 describe('signing', () => {
   test('locks the build; a correction needs a reason, shows, and wants a new signature', () => {
     const build = signed();
-    expect([signState(build), wettedStages(build)]).toEqual(['signed', 10]);
+    expect([signState(build), wettedStages(build)]).toEqual(['signed', 11]);
     const correct: Command = {
       kind: 'figures',
       changes: [{ path: 'wiring.fuseFromBatteryMm', slot: 'fitted', from: 100, to: 110 }],
