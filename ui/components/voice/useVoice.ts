@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 
-/** What of the browser's recognition of speech is used here; not every browser has it, and few have it without a network. */
+/** What of the browser's recognition of speech is used here, by the names of the W3C's Web Speech API; not every browser has it, and few have it without a network. */
 interface Recognition {
   lang: string;
   processLocally: boolean;
