@@ -38,7 +38,6 @@ export const warmth = room('warmth', {
   fillNote: 'common practice, no source',
   fillSteps:
     'Flush the old matrix both ways.|Close every drain; open every bleed and every valve.|Fill slowly at the tank, cap off, until coolant without bubbles comes at each bleed; shut them one after the other, the lowest first.|Run the circulation pump, cap off; top up as the level falls.|Where an engine is in the loop, run it with its cabin heater on hot; top up again.|Run the heater until it is warm; squeeze the hoses. Bleed once more when it has cooled.|Fill to the cold mark, cap on.|Look at the level after the first day.',
-  waysBack: 'Ways back',
   waysBackHint:
     'Holes, grilles and louvres through which air comes back to the heater. They have to be as open as the outlets together, with whatever stands before them.',
   zones: 'How soon each place is warm',
