@@ -121,7 +121,7 @@ test('by keyboard: stages, quick entry, a figure explained, a part opened', asyn
   await signIn(page, 'bram');
   await open(page, `/builds/${demoId(1)}/fuel`);
   await expect(page.getByRole('heading', { name: 'Fuel', exact: true })).toBeVisible();
-  await page.keyboard.press('6');
+  await page.keyboard.press('7');
   await expect(page.getByRole('heading', { name: 'Wiring', exact: true })).toBeVisible();
   await page.keyboard.press('n');
   await expect(page.getByRole('heading', { name: 'Priming', exact: true })).toBeVisible();

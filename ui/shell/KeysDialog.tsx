@@ -1,6 +1,7 @@
 'use client';
 import { Box, Button, Dialog, Table, TableBody, TableCell, TableRow } from '@mui/material';
 import { stageIds, stages } from '../../core/build/stages';
+import { keyOfStage } from './stageKeys';
 import { workspace as t } from '../texts/en/workspace';
 
 /** The keys of the bench PC. */
@@ -17,7 +18,7 @@ export function KeysDialog({ onClose }: { onClose: () => void }) {
             </TableRow>
             {stageIds.map((id, i) => (
               <TableRow key={id}>
-                <TableCell className="mono">{(i + 1) % 10}</TableCell>
+                <TableCell className="mono">{keyOfStage(i)}</TableCell>
                 <TableCell>{stages[id]}</TableCell>
               </TableRow>
             ))}

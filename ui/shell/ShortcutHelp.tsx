@@ -6,6 +6,7 @@ import { useEffect, useState } from 'react';
 import { useWorkspace } from '../sync/useWorkspace';
 import { later } from '../components/later';
 import { goToStage } from '../components/StageLink';
+import { stageOfKey } from './stageKeys';
 import { workspace as t } from '../texts/en/workspace';
 
 const KeysDialog = later(() => import('./KeysDialog').then((m) => m.KeysDialog));
@@ -37,7 +38,7 @@ export function ShortcutHelp() {
       } else if (event.key === 'n') go(stageIds[now + 1]);
       else if (event.key === 'p') go(stageIds[now - 1]);
       else if (event.key === 'h') go('heater');
-      else if (/^\d$/.test(event.key)) go(stageIds[(Number(event.key) + 9) % 10]);
+      else go(stageOfKey(event.key));
     };
     window.addEventListener('keydown', press);
     return () => window.removeEventListener('keydown', press);
