@@ -70,10 +70,33 @@ Trials 200
 `;
 }
 
-/** The curve of a blower or a pump, a parabola through three of its points, and how what flows is solved. */
-function driven(shutPa: number, freeLs: number, { densityKgM3, viscosityPaS }: Medium): string {
+/** What an input file is made of where something drives a flow that comes back to where it began. */
+interface Driven {
+  title: string;
+  junctions: readonly string[];
+  reservoir: string;
+  pipes: readonly string[];
+  pumps: readonly string[];
+  /** its curve: Pa against a shut end, L/s running freely */ shutPa: number;
+  freeLs: number;
+  medium: Medium;
+}
+/** Such a file; the curve is a parabola through three of its points. */
+function drivenInp({ title, junctions, reservoir, pipes, pumps, shutPa, freeLs, medium }: Driven): string {
+  const { densityKgM3, viscosityPaS } = medium;
   const point = (share: number) => `1\t${freeLs * share}\t${(shutPa / (densityKgM3 * epanetGravity)) * (1 - share ** 2)}`;
-  return `[CURVES]
+  return `[TITLE]
+${title}, ${densityKgM3.toFixed(4)} kg/m3.
+Heads in m of what flows; times its density and 9.81 they are Pa.
+[JUNCTIONS]
+${junctions.join('\n')}
+[RESERVOIRS]
+${reservoir}
+[PIPES]
+${pipes.join('\n')}
+[PUMPS]
+${pumps.join('\n')}
+[CURVES]
 ${[0, 0.5, 0.98].map(point).join('\n')}
 [OPTIONS]
 Units LPS
@@ -81,7 +104,9 @@ Headloss D-W
 Viscosity ${(viscosityPaS / densityKgM3).toFixed(12)}
 Specific Gravity ${(densityKgM3 / 1000).toFixed(6)}
 Accuracy 0.000001
-Trials 500`;
+Trials 500
+[END]
+`;
 }
 
 /**
@@ -92,7 +117,7 @@ Trials 500`;
  */
 export function writeDuctInp(facts: { name: string; air: WarmAir; airC: number; nameOf: (id: string) => string }): string {
   const { air, airC } = facts;
-  const { densityKgM3, viscosityPaS } = airAt(airC);
+  const medium = airAt(airC);
   const junctions = ['SUCTION\t0\t0', 'HEATER\t0\t0'];
   const back =
     air.returnM2 === null || air.returnM2 === 0
@@ -110,20 +135,16 @@ export function writeDuctInp(facts: { name: string; air: WarmAir; airC: number; 
     duct.then.forEach((next) => lead(next, to));
   };
   air.ducts.forEach((duct) => lead(duct, 'HEATER'));
-  return `[TITLE]
-${oneLine(facts.name)}: warm-air ducts. Made by Lorbet; air of ${airC.toFixed(0)} degrees C throughout, ${densityKgM3.toFixed(4)} kg/m3.
-Heads in m of this air; times the density and 9.81 they are Pa.
-[JUNCTIONS]
-${junctions.join('\n')}
-[RESERVOIRS]
-ROOM\t0
-[PIPES]
-${pipes.join('\n')}
-[PUMPS]
-BLOWER\tSUCTION\tHEATER\tHEAD 1
-${driven(air.blower.shutPa * (densityKgM3 / blowerKgM3), air.blower.freeM3S * 1000, { densityKgM3, viscosityPaS })}
-[END]
-`;
+  return drivenInp({
+    title: `${oneLine(facts.name)}: warm-air ducts. Made by Lorbet; air of ${airC.toFixed(0)} degrees C throughout`,
+    junctions,
+    reservoir: 'ROOM\t0',
+    pipes,
+    pumps: ['BLOWER\tSUCTION\tHEATER\tHEAD 1'],
+    shutPa: air.blower.shutPa * (medium.densityKgM3 / blowerKgM3),
+    freeLs: air.blower.freeM3S * 1000,
+    medium,
+  });
 }
 
 /**
@@ -163,19 +184,14 @@ export function writeLoopInp(facts: { name: string; loop: Pick<Loop, 'steps' | '
     else for (const limb of [step.a, step.b]) lead(limb, at, next);
     at = next;
   });
-  return `[TITLE]
-${oneLine(facts.name)}: coolant loop. Made by Lorbet; at ${c.toFixed(0)} degrees C, ${coolant.densityKgM3.toFixed(1)} kg/m3.
-Heads in m of this coolant; times its density and 9.81 they are Pa.
-[JUNCTIONS]
-${junctions.join('\n')}
-[RESERVOIRS]
-TANK\t100
-[PIPES]
-${pipes.join('\n')}
-HOLD\tTANK\t${begin}\t0.1\t50\t0.01\t0\tOpen
-[PUMPS]
-${pumps.join('\n')}
-${driven(loop.pump.shutPa, loop.pump.freeLMin / 60, coolant)}
-[END]
-`;
+  return drivenInp({
+    title: `${oneLine(facts.name)}: coolant loop. Made by Lorbet; at ${c.toFixed(0)} degrees C`,
+    junctions,
+    reservoir: 'TANK\t100',
+    pipes: [...pipes, `HOLD\tTANK\t${begin}\t0.1\t50\t0.01\t0\tOpen`],
+    pumps,
+    shutPa: loop.pump.shutPa,
+    freeLs: loop.pump.freeLMin / 60,
+    medium: coolant,
+  });
 }

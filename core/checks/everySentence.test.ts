@@ -55,7 +55,7 @@ test('whatever the figures: every finding has a sentence of plain words with its
 }, 60000);
 
 test('in imperial no length, temperature or pressure is left metric, in any sentence of any finding or of the run in words', () => {
-  const left = /\d (?:mm|m|°C|kPa|kW|L|L\/h)(?![\p{L}\p{N}²³/])/u;
+  const left = /\d (?:cm²|mm|m|m³\/h|°C|K|kPa|kW|L|L\/min|L\/h)(?![\p{L}\p{N}²³/])/u;
   const sentences = (build: Build) => [
     ...assess(build).flatMap((finding) => [messageOf(finding, imperial), remedyOf(finding, imperial)]),
     ...describeRun(build, []).map(({ text }) => inUnits(text, imperial)),

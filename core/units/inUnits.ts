@@ -21,6 +21,11 @@ const imperial: Record<string, { unit: string; factor: number; offset: number; d
   kW: { unit: 'Btu/h', factor: 3412.141633, offset: 0, decimals: 0 },
   L: { unit: 'US gal', factor: 1 / 3.785411784, offset: 0, decimals: 2 },
   kg: { unit: 'lb', factor: 1 / 0.45359237, offset: 0, decimals: 1 },
+  // A difference of temperatures, which has no zero of its own.
+  K: { unit: '°F', factor: 9 / 5, offset: 0, decimals: 0 },
+  'cm²': { unit: 'in²', factor: 1 / 6.4516, offset: 0, decimals: 1 },
+  'm³/h': { unit: 'cfm', factor: 1 / 1.699010796, offset: 0, decimals: 0 },
+  'L/min': { unit: 'US gal/min', factor: 1 / 3.785411784, offset: 0, decimals: 1 },
   'L/h': { unit: 'US gal/h', factor: 1 / 3.785411784, offset: 0, decimals: 3 },
 };
 
@@ -51,7 +56,7 @@ export function inUnit(value: number, unit: string, unitPreferences: UnitPrefere
 const digits = '[−-]?\\d[\\d\u2009]*(?:\\.\\d+)?';
 // A number, a range of two or a size of three, and a unit behind it that is not the beginning of a longer word or of a power.
 const quantity = new RegExp(
-  `(?<![\\w.#])(${digits}(?:(?: to | and | by )${digits})*) (mm²|mm|m|°C|kPa|kW|kg|L/h|L)(?![\\p{L}\\p{N}_²³/])`,
+  `(?<![\\w.#])(${digits}(?:(?: to | and | by )${digits})*) (cm²|mm²|m³/h|mm|m|°C|kPa|kW|kg|K|L/min|L/h|L)(?![\\p{L}\\p{N}_²³/])`,
   'gu',
 );
 const read = (text: string) => Number(text.replace('−', '-').replace(/\u2009/g, ''));

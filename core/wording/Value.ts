@@ -38,7 +38,13 @@ export const ms = fixedIn('ms');
 export const ampHours = fixedIn('Ah');
 export const shortHz = shortIn('Hz');
 export const shortMl = shortIn('mL');
+/** Of a cable: it is told by its gauge where a person likes that. */
 export const shortMm2 = shortIn('mm²');
+/** Of an opening. @example cm2(4750) // 47.5 cm² */
+export const cm2 = (mm2: number): Quantity => quantity('cm²', mm2 / 100, 1);
+/** A difference of temperatures. */
+export const kelvin = fixedIn('K');
+export const litresAMinute = fixedIn('L/min');
 export const shortDeg = shortIn('°');
 export const shortPpm = shortIn('ppm');
 /** A bare number: a count, a share, so many times. */

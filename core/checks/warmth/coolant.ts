@@ -12,7 +12,7 @@ import {
 } from '../../model/warmth/loopOf';
 import { toDo } from '../../reading/NotMeasured';
 import type { Reader } from '../../reading/Reader';
-import { celsius, name, percent, shortMl, shortMm, times, type Value } from '../../wording/Value';
+import { celsius, kelvin, litresAMinute, name, percent, shortMl, shortMm, type Value } from '../../wording/Value';
 import { shorten } from '../../units/formatNumber';
 import type { Verdict } from '../Finding';
 import { defineCheck } from '../Check';
@@ -155,7 +155,7 @@ export const coolantChecks = [
     messages: {
       ducts,
       freezes: 'The coolant freezes at {frost}; the coldest night has {coldest}.',
-      near: 'The coolant freezes at {frost}, the coldest night has {coldest}: {margin} K between them are wanted.',
+      near: 'The coolant freezes at {frost}, the coldest night has {coldest}: {margin} between them are wanted.',
       strong: '{share} of the coolant is glycol; above {most} it is thick, carries less heat, and freezes sooner again.',
       good: 'The coolant freezes at {frost}; the coldest night has {coldest}.',
     },
@@ -176,7 +176,7 @@ export const coolantChecks = [
           const margin = read.limit('frostMarginK').value;
           const values = { frost: celsius(frost), coldest: celsius(coldest) };
           if (frost > coldest) return say.fix('freezes', values);
-          return frost > coldest - margin ? say.watch('near', { ...values, margin: times(margin) }) : say.sound('good', values);
+          return frost > coldest - margin ? say.watch('near', { ...values, margin: kelvin(margin) }) : say.sound('good', values);
         },
       );
     },
@@ -236,8 +236,8 @@ export const coolantChecks = [
     messages: {
       ducts,
       nothing: 'Nothing flows through the heater as the loop stands.',
-      hot: 'At full the coolant leaves the heater {rise} K hotter than it came; at most {most} K. {flow} litres a minute pass it.',
-      flows: 'At full the coolant leaves the heater {rise} K hotter than it came: {flow} litres a minute pass it.',
+      hot: 'At full the coolant leaves the heater {rise} hotter than it came; at most {most}. {flow} pass it.',
+      flows: 'At full the coolant leaves the heater {rise} hotter than it came: {flow} pass it.',
     },
     remedies: { nothing: 'Open the valve that is shut, or turn the check valve round.' },
     assess: (read, say) => {
@@ -248,10 +248,10 @@ export const coolantChecks = [
       const heater = readParts(read).find(({ kind }) => kind === 'heater');
       const kgS = flow.byId.get(heater?.id ?? '') ?? 0;
       const values: { rise: Value; flow: Value } = {
-        rise: times(flow.riseK, 1),
-        flow: times((kgS / flow.coolant.densityKgM3) * 60000, 1),
+        rise: kelvin(flow.riseK, 1),
+        flow: litresAMinute((kgS / flow.coolant.densityKgM3) * 60000, 1),
       };
-      return flow.riseK > most ? say.fix('hot', { ...values, most: times(most) }) : say.sound('flows', values);
+      return flow.riseK > most ? say.fix('hot', { ...values, most: kelvin(most) }) : say.sound('flows', values);
     },
   }),
   defineCheck({

@@ -13,7 +13,7 @@ import { holeMm2, returnHoles } from '../../physics/duct/returnHoles';
 import { airCp } from '../../physics/duct/ductAir';
 import { computeOrMissing, toDo } from '../../reading/NotMeasured';
 import type { Reader } from '../../reading/Reader';
-import { celsius, count, kW, mm, name, percent, shortM, shortMm2, type Value } from '../../wording/Value';
+import { celsius, count, kW, mm, name, percent, shortM, cm2, type Value } from '../../wording/Value';
 import type { Verdict } from '../Finding';
 import { defineCheck } from '../Check';
 import { makerDecides, r122, trade } from '../sources';
@@ -41,6 +41,23 @@ const nextSize = ({ rows }: DuctTree): number | null =>
   ductSizes.find((size) => size > Math.max(...rows.map(({ boreMm = 0 }) => boreMm))) ?? null;
 const shareOfFree = (tree: DuctTree, boreMm?: number): number =>
   (tree.flow(boreMm === undefined ? {} : { boreMm }).blowerM3S / tree.blower.freeM3S) * 100;
+
+/**
+ * What each outlet gets of an even share, %, with itself wide open and the others as they stand: one that somebody closes for a while is judged by
+ * what it would get. None where there is one outlet only.
+ */
+function sharesOf(tree: DuctTree): { outlet: Outlet; percent: number; most: Outlet; mostPercent: number }[] {
+  if (tree.outlets.length < 2) return [];
+  return tree.outlets.map((outlet) => {
+    const flow = tree.flow(outlet.open === 1 ? {} : { opened: outlet.id });
+    const kgS = ({ id }: Outlet): number => flow.byId.get(id)?.massKgS ?? 0;
+    const flowing = tree.outlets.filter((one) => one === outlet || one.open > 0);
+    const even = flowing.reduce((sum, one) => sum + kgS(one), 0) / flowing.length;
+    const most = flowing.reduce((best, one) => (kgS(one) > kgS(best) ? one : best));
+    const of = (one: Outlet): number => (even > 0 ? (kgS(one) / even) * 100 : 100);
+    return { outlet, percent: of(outlet), most, mostPercent: of(most) };
+  });
+}
 
 /** How warm air is led, what comes out of it, and whether it stays cool enough. */
 export const ductChecks = [
@@ -110,15 +127,15 @@ export const ductChecks = [
         );
       const wanted = rows.reduce((sum, { boreMm = 0 }) => sum + holeMm2(boreMm), 0);
       const free = returnMm2(read);
-      if (free >= wanted) return say.sound('open', { free: shortMm2(free, 0), wanted: shortMm2(wanted, 0) });
-      const values = { free: shortMm2(free, 0), wanted: shortMm2(wanted, 0), missing: shortMm2(wanted - free, 0) };
+      if (free >= wanted) return say.sound('open', { free: cm2(free), wanted: cm2(wanted) });
+      const values = { free: cm2(free), wanted: cm2(wanted), missing: cm2(wanted - free) };
       const more = returnHoles(wanted - free);
       const [large, small] = more?.holes ?? [];
       if (!more || !large) return say.fix('short', values);
       const holes: Value = small
         ? say.clause('two', { n: count(large.pieces), across: mm(large.mm), m: count(small.pieces), small: mm(small.mm) })
         : say.clause('one', { n: count(large.pieces), across: mm(large.mm) });
-      return say.fix('shortHoles', { ...values, holes, given: shortMm2(more.areaMm2, 0) });
+      return say.fix('shortHoles', { ...values, holes, given: cm2(more.areaMm2) });
     },
   }),
   defineCheck({
@@ -239,22 +256,15 @@ export const ductChecks = [
     assess: (read, say) => {
       if (!hasDucts(read)) return say.sound('loop');
       const tree = ductTree(read);
-      const flow = tree.flow();
-      const shares = tree.outlets
-        .filter(({ open }) => open > 0)
-        .map((outlet) => ({ outlet, kgS: flow.byId.get(outlet.id)?.massKgS ?? 0 }))
-        .sort((a, b) => a.kgS - b.kgS);
-      const [least, most] = [shares[0], shares[shares.length - 1]];
-      if (!least || !most || shares.length === 1) return say.sound('one');
-      const even = shares.reduce((sum, { kgS }) => sum + kgS, 0) / shares.length;
+      const [least] = sharesOf(tree).sort((a, b) => a.percent - b.percent);
+      if (!least) return say.sound('one');
       const limit = read.limit('outletShareMinPercent').value;
-      const share = even > 0 ? (least.kgS / even) * 100 : 100;
-      const values = { outlet: name(least.outlet.name), share: percent(share) };
-      return share < limit
+      const values = { outlet: name(least.outlet.name), share: percent(least.percent) };
+      return least.percent < limit
         ? say.fix('starved', {
             ...values,
-            other: name(most.outlet.name),
-            most: percent((most.kgS / even) * 100),
+            other: name(least.most.name),
+            most: percent(least.mostPercent),
             least: percent(limit),
           })
         : say.sound('even', values);

@@ -94,7 +94,7 @@ export function layoutDucts(
     moved = null,
     stand = {},
     labelsOf = null,
-  }: { moved?: { id: string; x: number; y: number } | null; stand?: Stand; labelsOf?: DuctDrawing | null } = {},
+  }: { moved?: { id: string; x: number; y: number } | null; stand?: Stand | undefined; labelsOf?: DuctDrawing | null } = {},
 ): DuctDrawing | null {
   const build = withMoved(takeAssumed(kept), moved);
   const [long, wide] = [valueAt(build.sheets, 'siting.floorLengthMm'), valueAt(build.sheets, 'siting.floorWidthMm')];

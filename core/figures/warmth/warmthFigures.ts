@@ -63,21 +63,21 @@ export const warmthFigures = {
       return ductTree(read).flow().returnPa;
     },
   },
-  'duct.returnMm2': {
+  'duct.returnCm2': {
     label: 'Ways back, free',
-    unit: 'mm²',
-    decimals: 0,
+    unit: 'cm²',
+    decimals: 1,
     formula: 'Σ area × free share × what is not covered',
     source: 'geometry; free shares from memory',
-    compute: returnMm2,
+    compute: (read: Reader): number => returnMm2(read) / 100,
   },
-  'duct.outletsMm2': {
+  'duct.outletsCm2': {
     label: 'Outlets together',
-    unit: 'mm²',
-    decimals: 0,
+    unit: 'cm²',
+    decimals: 1,
     formula: 'Σ π d² / 4',
     source: 'geometry',
-    compute: (read: Reader): number => outletsMm2(ductTree(read)),
+    compute: (read: Reader): number => outletsMm2(ductTree(read)) / 100,
   },
   'coolant.flowLMin': {
     label: 'Coolant through the heater, at work',

@@ -75,6 +75,7 @@ export interface Stand {
   /** every outlet that can be closed is */ shut?: boolean;
   /** so much of the ways back is free, 0 to 1 */ returnShare?: number;
   /** a bag lies on this outlet */ bagOn?: string;
+  /** this outlet is fully open */ opened?: string;
   /** every duct has this bore, mm */ boreMm?: number;
 }
 /** What a bag or a coat leaves of an outlet. Lorbet’s own assumption, no source. */
@@ -230,7 +231,9 @@ function readTree(read: Reader): DuctTree {
     const duct = (row: DuctRow): Duct => {
       const { outlet, zeta, ...own } = facts.get(row.id) as Facts;
       const at = outlets.find(({ id }) => id === row.id);
-      const open = at ? (stand.shut && at.closable ? 0 : at.open) * (stand.bagOn === row.id ? underBag : 1) : 1;
+      const open = at
+        ? (stand.opened === row.id ? 1 : stand.shut && at.closable ? 0 : at.open) * (stand.bagOn === row.id ? underBag : 1)
+        : 1;
       return {
         ...own,
         boreMm: stand.boreMm ?? own.boreMm,

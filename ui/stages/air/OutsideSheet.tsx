@@ -5,7 +5,7 @@ import { firstSpot, layoutOutside, type OutsideEnd } from '../../../core/drawing
 import { blows, downwind, outsidePlan, windNames, type Wind } from '../../../core/model/air/outsidePlan';
 import { takeAssumed } from '../../../core/build/takeAssumed';
 import { formatFixed } from '../../../core/units/formatNumber';
-import { arrowOf } from '../../charts/dragPart';
+import { PlanHandle } from '../../charts/PlanHandle';
 import { useWidth } from '../../charts/useWidth';
 import { CellPick, Options } from '../../components/cells/CellInput';
 import { Problems } from '../../components/cells/Problems';
@@ -16,11 +16,11 @@ import { useOutsideDrag, usePlaceEnd, type MovedOutside } from './useOutsideDrag
 /** One end of a pipe: its pipe, where it points, and the handle by which it is moved. */
 function End({
   end,
-  onKey,
+  onMove,
   say,
 }: {
   end: OutsideEnd;
-  onKey: (event: React.KeyboardEvent) => void;
+  onMove: (dxMm: number, dyMm: number) => void;
   say: (text: string) => string;
 }) {
   const exhaust = end.id === 'exhaust';
@@ -32,18 +32,14 @@ function End({
       <text x={end.label.x} y={end.label.y} textAnchor={end.label.anchor}>
         {say(end.text)}
       </text>
-      <circle
-        className="touch handle"
-        data-end={end.id}
-        cx={end.x}
-        cy={end.y}
-        r={24}
-        tabIndex={0}
-        role="slider"
-        aria-label={exhaust ? t.exhaustEndKeys : t.intakeEndKeys}
-        aria-valuenow={end.xMm}
-        aria-valuetext={say(end.text)}
-        onKeyDown={onKey}
+      <PlanHandle
+        x={end.x}
+        y={end.y}
+        name={exhaust ? t.exhaustEndKeys : t.intakeEndKeys}
+        told={say(end.text)}
+        atMm={end.xMm}
+        data={{ 'data-end': end.id }}
+        onMove={onMove}
       />
     </g>
   );
@@ -64,14 +60,9 @@ export function OutsideSheet({ selected, onSelect }: { selected: string | null; 
   const svg = useRef<SVGSVGElement>(null);
   useOutsideDrag(svg, drawing, { selected, setMoved });
   const { place, at, mayWork } = usePlaceEnd();
-  const press = (id: OutsideEnd['id']) => (event: React.KeyboardEvent) => {
-    const arrow = arrowOf(event.key);
+  const move = (id: OutsideEnd['id']) => (dxMm: number, dyMm: number) => {
     const from = at(id);
-    if (!arrow || !from || !mayWork) return;
-    event.preventDefault();
-    event.stopPropagation();
-    const step = event.shiftKey ? 100 : 10;
-    setProblems(place(id, from.x + arrow[0] * step, from.y + arrow[1] * step));
+    if (from && mayWork) setProblems(place(id, from.x + dxMm, from.y + dyMm));
   };
   if (!drawing)
     return (
@@ -140,7 +131,7 @@ export function OutsideSheet({ selected, onSelect }: { selected: string | null; 
           </text>
         ))}
         {drawing.ends.map((end) => (
-          <End key={end.id} end={end} onKey={press(end.id)} say={say} />
+          <End key={end.id} end={end} onMove={move(end.id)} say={say} />
         ))}
         {along && (
           <g className="rose">

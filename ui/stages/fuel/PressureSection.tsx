@@ -1,9 +1,9 @@
 'use client';
-import { Button } from '@mui/material';
 import type { FigureId } from '../../../core/reading/figureIds';
 import { ruleFor } from '../../../core/practices/ruleFor';
 import { stageFigures } from '../../../core/figures/stageFigures';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
+import { NetworkLink } from '../../components/NetworkLink';
 import { Fold } from '../../components/lists/Fold';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { GoodTo } from './GoodTo';
@@ -33,11 +33,7 @@ export function PressureSection() {
       <DerivedFigures keys={main} />
       <Fold title={t.everyFigureOfTheLine} note={t.more({ n: more.length })}>
         <DerivedFigures keys={more} />
-        {'missing' in picture ? null : (
-          <Button href={`/api/builds/${build.id}/network?of=fuel`} download>
-            {t.asANetwork}
-          </Button>
-        )}
+        {'missing' in picture ? null : <NetworkLink of="fuel">{t.asANetwork}</NetworkLink>}
       </Fold>
     </>
   );

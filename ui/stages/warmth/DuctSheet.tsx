@@ -8,7 +8,7 @@ import { ductSizes, ductTree, hottest, type Stand } from '../../../core/model/wa
 import { computeOrMissing } from '../../../core/reading/NotMeasured';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { needsText } from '../../../core/wording/needsText';
-import { arrowOf } from '../../charts/dragPart';
+import { PlanHandle } from '../../charts/PlanHandle';
 import { useWidth } from '../../charts/useWidth';
 import { CellPick, Options } from '../../components/cells/CellInput';
 import { Problems } from '../../components/cells/Problems';
@@ -31,12 +31,12 @@ function standsOf(outlets: readonly { id: string; name: string }[]): Record<stri
 function Duct({
   duct,
   lit,
-  onKey,
+  onMove,
   onPick,
 }: {
   duct: DrawnDuct;
   lit: boolean;
-  onKey: (event: React.KeyboardEvent) => void;
+  onMove: (dxMm: number, dyMm: number) => void;
   onPick: () => void;
 }) {
   const say = useSay();
@@ -59,20 +59,15 @@ function Duct({
           </tspan>
         ))}
       </text>
-      <circle
-        className="touch handle"
-        data-duct={duct.id}
-        cx={end.x}
-        cy={end.y}
-        r={24}
-        tabIndex={0}
-        role="slider"
-        aria-label={t.ductEndKeys({ name: duct.name })}
-        aria-valuenow={duct.xMm}
-        aria-valuetext={say(label.lines.join(': '))}
-        onKeyDown={onKey}
-        onClick={onPick}
-        onFocus={onPick}
+      <PlanHandle
+        x={end.x}
+        y={end.y}
+        name={t.ductEndKeys({ name: duct.name })}
+        told={say(label.lines.join(': '))}
+        atMm={duct.xMm}
+        data={{ 'data-duct': duct.id }}
+        onMove={onMove}
+        onPick={onPick}
       />
     </g>
   );
@@ -89,19 +84,13 @@ export function DuctSheet({ selected, onSelect }: { selected: string | null; onS
   const [asked, ask] = useState('');
   const [problems, setProblems] = useState<string[]>([]);
   const tree = useMemo(() => computeOrMissing(() => ductTree(readerOf(takeAssumed(settled)))), [settled]);
-  const stands = standsOf('missing' in tree ? [] : tree.value.outlets);
+  const stands = useMemo(() => standsOf('missing' in tree ? [] : tree.value.outlets), [tree]);
   const stand = stands[asked]?.stand;
   const most = width < 520 ? 380 : 400;
-  const still = useMemo(
-    () => layoutDucts(build, width, most, stand ? { stand } : {}),
-    // The stand is named by what is asked.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-    [build, width, most, asked],
-  );
+  const still = useMemo(() => layoutDucts(build, width, most, { stand }), [build, width, most, stand]);
   const drawing = useMemo(
-    () => (moved ? layoutDucts(build, width, most, { moved, labelsOf: still, ...(stand ? { stand } : {}) }) : still),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- as above
-    [build, width, most, moved, still],
+    () => (moved ? layoutDucts(build, width, most, { moved, labelsOf: still, stand }) : still),
+    [build, width, most, moved, still, stand],
   );
   const svg = useRef<SVGSVGElement>(null);
   useDuctDrag(svg, drawing, { setMoved, onProblems: setProblems });
@@ -111,13 +100,8 @@ export function DuctSheet({ selected, onSelect }: { selected: string | null; onS
         {t.planOnceTheFloor}
       </div>
     );
-  const press = (duct: DrawnDuct) => (event: React.KeyboardEvent) => {
-    const arrow = arrowOf(event.key);
-    if (!arrow || !mayWork || drawing.assumed) return;
-    event.preventDefault();
-    event.stopPropagation();
-    const step = event.shiftKey ? 100 : 10;
-    setProblems(place({ id: duct.id, x: duct.xMm + arrow[0] * step, y: duct.yMm + arrow[1] * step }));
+  const move = (duct: DrawnDuct) => (dxMm: number, dyMm: number) => {
+    if (mayWork && !drawing.assumed) setProblems(place({ id: duct.id, x: duct.xMm + dxMm, y: duct.yMm + dyMm }));
   };
   const row = rows.find(({ id }) => id === selected);
   const flow = 'missing' in tree ? null : tree.value.flow(stand);
@@ -151,7 +135,7 @@ export function DuctSheet({ selected, onSelect }: { selected: string | null; onS
           <rect x={heater.x - heater.size / 2} y={heater.y - heater.size / 4} width={heater.size} height={heater.size / 2} />
         </g>
         {drawing.ducts.map((duct) => (
-          <Duct key={duct.id} duct={duct} lit={selected === duct.id} onKey={press(duct)} onPick={() => onSelect(duct.id)} />
+          <Duct key={duct.id} duct={duct} lit={selected === duct.id} onMove={move(duct)} onPick={() => onSelect(duct.id)} />
         ))}
       </svg>
       <div className="inline">

@@ -14,6 +14,7 @@ import { formatFixed } from '../../../core/units/formatNumber';
 import { Caution, manualFirst } from '../../components/Caution';
 import { CellPick, Options } from '../../components/cells/CellInput';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
+import { NetworkLink } from '../../components/NetworkLink';
 import { Problems } from '../../components/cells/Problems';
 import { Fold } from '../../components/lists/Fold';
 import { FoldedFigures } from '../../components/lists/FoldedFigures';
@@ -147,13 +148,7 @@ export function DuctsSection() {
       <DerivedFigures keys={(stageFigures.warmth ?? []).filter((id) => id.startsWith('duct.'))} />
       <Zones />
       <FoldedFigures title={t.whatItWarms} note={t.whatItWarmsNote} paths={figures['What it warms']} untilSaid />
-      {rowsOf(settled.lists, 'ducts').length > 0 && (
-        <div className="inline">
-          <Button href={`/api/builds/${settled.id}/network?of=ducts`} download>
-            {t.networkAs}
-          </Button>
-        </div>
-      )}
+      {rowsOf(settled.lists, 'ducts').length > 0 && <NetworkLink of="ducts">{t.networkAs}</NetworkLink>}
       <Caution>
         {t.hotAir} {manualFirst()}
       </Caution>

@@ -9,6 +9,7 @@ import { stageFigures } from '../../../core/figures/stageFigures';
 import { Caution, manualFirst } from '../../components/Caution';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
 import { FigureTable } from '../../components/cells/FigureTable';
+import { NetworkLink } from '../../components/NetworkLink';
 import { Problems } from '../../components/cells/Problems';
 import { Fold } from '../../components/lists/Fold';
 import { FoldedFigures } from '../../components/lists/FoldedFigures';
@@ -76,13 +77,7 @@ export function LoopSection() {
           ))}
         </ol>
       </Fold>
-      {rows.length > 0 && (
-        <div className="inline">
-          <Button href={`/api/builds/${settled.id}/network?of=coolant`} download>
-            {t.loopAs}
-          </Button>
-        </div>
-      )}
+      {rows.length > 0 && <NetworkLink of="coolant">{t.loopAs}</NetworkLink>}
       <Caution>
         {t.hotCoolant} {manualFirst()}
       </Caution>

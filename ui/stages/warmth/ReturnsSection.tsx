@@ -18,7 +18,7 @@ export function ReturnsSection() {
         }
         fresh={() => ({ kind: 'grille', pieces: 1 })}
       />
-      <DerivedFigures keys={['duct.returnMm2', 'duct.outletsMm2', 'duct.returnPa']} />
+      <DerivedFigures keys={['duct.returnCm2', 'duct.outletsCm2', 'duct.returnPa']} />
       <Caution>
         {t.hotAir} {manualFirst()}
       </Caution>

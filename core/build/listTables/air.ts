@@ -1,0 +1,61 @@
+import { drainKinds, nearKinds, outsideKinds, pipeCovers, pipeJoints, pipeKinds, pipeStates, throughKinds } from '../listKinds';
+import { mm, text, yesNo, type List } from './List';
+
+/** Of combustion air and exhaust. */
+export const airLists = {
+  pipes: {
+    label: 'Combustion air and exhaust, piece by piece',
+    one: 'piece',
+    max: 60,
+    part: 'exhaust',
+    columns: {
+      name: text('Name', 60),
+      of: { kind: 'choice', label: 'Carries', options: { exhaust: 'exhaust', intake: 'combustion air' } },
+      kind: { kind: 'choice', label: 'Is', options: pipeKinds },
+      lengthM: { kind: 'number', label: 'Length', unit: 'm', min: 0.01, max: 10, decimals: 2 },
+      riseMm: mm('Rises by', -3000, 3000, 'from its end at the heater to its far end; minus where it falls'),
+      boreMm: mm('Bore', 5, 120),
+      wall: { kind: 'choice', label: 'Wall', options: { corrugated: 'corrugated', smooth: 'smooth' } },
+      bends: { kind: 'number', label: 'Bends', unit: 'pieces', min: 0, max: 20, decimals: 0 },
+      bendDeg: { kind: 'number', label: 'Each by', unit: 'deg', min: 0, max: 180, decimals: 0 },
+      bendRadiusMm: mm('Their radius', 5, 1000, 'of the middle line; 1.5 times the bore where nothing is given'),
+      joint: { kind: 'choice', label: 'Joined before it by', options: pipeJoints },
+      sealed: { kind: 'choice', label: 'That joint is sealed', options: yesNo },
+      torqueNm: { kind: 'number', label: 'Clamp tightened to', unit: 'N m', min: 0, max: 60, decimals: 1 },
+      cover: { kind: 'choice', label: 'Covered by', options: pipeCovers },
+      coverM: {
+        kind: 'number',
+        label: 'Covered over',
+        unit: 'm',
+        min: 0,
+        max: 10,
+        decimals: 2,
+        hint: 'from its end at the heater',
+      },
+      supports: { kind: 'number', label: 'Supports', unit: 'pieces', min: 0, max: 40, decimals: 0 },
+      near: { kind: 'choice', label: 'Passes near', options: nearKinds },
+      nearMm: mm('At a distance of', 0, 3000, 'between the two surfaces, where it is least'),
+      shield: { kind: 'choice', label: 'A metal shield between', options: yesNo },
+      through: { kind: 'choice', label: 'Passes through', options: throughKinds },
+      gapMm: mm('Free round it there', 0, 200),
+      drain: { kind: 'choice', label: 'At its far end drains', options: drainKinds },
+      state: { kind: 'choice', label: 'It is', options: pipeStates },
+      order: { kind: 'number', label: 'Place in the way', unit: 'pieces', min: 0, max: 1000000000, decimals: 0 },
+    },
+  },
+  outside: {
+    label: 'Outside plan',
+    one: 'thing outside',
+    max: 60,
+    part: 'cabin',
+    columns: {
+      name: text('Name', 60),
+      kind: { kind: 'choice', label: 'Is', options: outsideKinds },
+      xMm: mm('From the floor’s front', -6000, 26000),
+      yMm: mm('From the floor’s left', -4000, 14000),
+      lengthMm: mm('Long', 1, 20000),
+      widthMm: mm('Wide', 1, 10000),
+      heightMm: mm('Its lowest edge, above the ground', 0, 6000),
+    },
+  },
+} as const satisfies Record<string, List>;
