@@ -202,16 +202,34 @@ describe('coolant loops against the EPANET engine, with the viscosity and densit
     let n = 0;
     const row = (kind: LoopRow['kind'], limb: LoopRow['limb'], boreMm: number): LoopRow => {
       n += 1;
-      return { id: `p${n}`, name: `part ${n}`, kind, limb, boreMm, lengthM: between(0.2, 4), bends: Math.floor(between(0, 4)), order: n };
+      return {
+        id: `p${n}`,
+        name: `part ${n}`,
+        kind,
+        limb,
+        boreMm,
+        lengthM: between(0.2, 4),
+        bends: Math.floor(between(0, 4)),
+        order: n,
+      };
     };
     const kinds = ['hose', 'matrix', 'plate', 'tank', 'adapter', 'engine', 'hose'] as const;
-    const some = (limb: LoopRow['limb'], many: number) => Array.from({ length: many }, () => row(kinds[Math.floor(random() * kinds.length)], limb, between(10, 25))); // prettier-ignore
-    const block = () => (random() < 0.4 ? [...some('a', 1 + Math.floor(random() * 3)), ...some('b', 1 + Math.floor(random() * 3))] : some('main', 2));
+    const some = (limb: LoopRow['limb'], many: number) =>
+      Array.from({ length: many }, () => row(kinds[Math.floor(random() * kinds.length)], limb, between(10, 25)));
+    const block = () =>
+      random() < 0.4 ? [...some('a', 1 + Math.floor(random() * 3)), ...some('b', 1 + Math.floor(random() * 3))] : some('main', 2);
     return {
-      rows: [row('heater', 'main', 18), row('pump', 'main', 18), ...block(), row('hose', 'main', 18), ...block(), row('hose', 'main', 18)],
+      rows: [
+        row('heater', 'main', 18),
+        row('pump', 'main', 18),
+        ...block(),
+        row('hose', 'main', 18),
+        ...block(),
+        row('hose', 'main', 18),
+      ],
       pump: { shutPa: between(5000, 40000), freeLMin: between(8, 40) },
     };
-  } // prettier-ignore
+  }
   /** The loop as a net with the engine's friction, solved by our own solver. */
   const bySameFriction = (loop: Loop, coolant: Medium): ReadonlyMap<string, number> => {
     const link = (part: LoopPart): Net => ({ link: { id: part.id, dropPa: sameFriction(conduitOf(part), coolant) } });
@@ -225,7 +243,13 @@ describe('coolant loops against the EPANET engine, with the viscosity and densit
     let compared = 0;
     for (let i = 0; i < 100; i += 1) {
       const { rows, pump } = anyLoop(random);
-      const build = withValues(soundBuild(), { 'warmth.way': 'loop', 'warmth.glycol': 'ethylene', 'warmth.glycolPercent': 40, 'warmth.pumpKPa': pump.shutPa / 1000, 'warmth.pumpLMin': pump.freeLMin }); // prettier-ignore
+      const build = withValues(soundBuild(), {
+        'warmth.way': 'loop',
+        'warmth.glycol': 'ethylene',
+        'warmth.glycolPercent': 40,
+        'warmth.pumpKPa': pump.shutPa / 1000,
+        'warmth.pumpLMin': pump.freeLMin,
+      });
       const loop = loopOf(readerOf({ ...build, lists: { ...build.lists, loop: rows } }));
       const { byId, coolant } = loop.flowAt(70);
       workspace.writeFile('loop.inp', writeLoopInp({ name: `loop ${i}`, loop, coolant, c: 70 }));

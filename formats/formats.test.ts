@@ -272,6 +272,54 @@ describe('certificate, read back with pdfjs-dist', () => {
     expect(text).toMatch(/By the sum, at full on a warm day: gas \d+ °C at the burner and \d+ °C at the end/);
     expect((await textOf(writeCertificate(soundBuild(), facts([])))).text).not.toContain('Combustion air and exhaust');
   }, 60000);
+  test('ducts and ways back stand in it as they were led, with what comes out by the sum', async () => {
+    const build = soundBuild();
+    const { text } = await textOf(writeCertificate(build, facts([])));
+    for (const part of [
+      'Warm air',
+      'near outlet',
+      'the heater',
+      '0.8 m',
+      'outlet, always open',
+      'outlet that closes',
+      'Way back, grille: grille, 220 by 100 mm.',
+    ])
+      expect(text).toContain(part);
+    expect(text).toMatch(/By the sum, at full, not measured: near outlet \d+ m³\/h at \d+ °C; far outlet \d+ m³\/h at \d+ °C/);
+    expect(text).not.toContain('Coolant loop');
+  }, 60000);
+  test('a coolant loop stands in it in the order of flow, with what is in it', async () => {
+    const base = soundBuild({ 'warmth.way': 'loop', 'warmth.glycol': 'propylene', 'warmth.glycolPercent': 45 });
+    const part = (n: number, kind: 'heater' | 'hose' | 'matrix' | 'pump', more = {}) => ({
+      id: id(720 + n),
+      name: `${kind} ${n}`,
+      kind,
+      boreMm: 18,
+      riseMm: n % 2 === 0 ? -40 : 40,
+      order: n,
+      ...more,
+    });
+    const loop = [
+      part(4, 'hose', { lengthM: 0.6, bends: 0, insulated: 'yes' as const }),
+      part(1, 'heater'),
+      part(2, 'hose', { lengthM: 1.25, bends: 1, insulated: 'no' as const }),
+      part(3, 'pump'),
+    ];
+    const build = { ...base, lists: { ...base.lists, ducts: [], returns: [], loop } };
+    const { text } = await textOf(writeCertificate(build, facts([])));
+    for (const said of [
+      'Coolant loop',
+      'circulation pump',
+      '18 mm',
+      '1.25 m',
+      'Coolant is: propylene glycol and water.',
+      'by volume: 45 %.',
+    ])
+      expect(text).toContain(said);
+    expect(text.indexOf('heater 1')).toBeLessThan(text.indexOf('hose 2'));
+    expect(text.indexOf('hose 2')).toBeLessThan(text.indexOf('hose 4'));
+    expect(text).toMatch(/By the sum, at full, not measured: \d+\.\d L\/min through the heater, which warms it by \d+\.\d K\./);
+  }, 60000);
   test('every sign is set, the Greek of the formulas and a name from anywhere too', async () => {
     const build = soundBuild();
     const name = 'Łódź Ёлка Ωmega';

@@ -18,13 +18,17 @@ test.each([
   ['viscosity 4.69 mm²/s, 0.832 kg/L, 5 mΩ, 120 ms, 3 minutes', 'viscosity 4.69 mm²/s, 0.832 kg/L, 5 mΩ, 120 ms, 3 minutes'],
   ['A tank of 408 by 188 by 258 mm.', 'A tank of 16.06 by 7.4 by 10.16 in.'],
   ['It holds 8 L and burns 0.2 L/h.', 'It holds 2.11 US gal and burns 0.053 US gal/h.'],
+  ['Ways back are open by 47.5 cm².', 'Ways back are open by 7.4 in².'],
+  ['rear bench: 34 m³/h, 101 °C', 'rear bench: 20 cfm, 214 °F'],
+  // A difference has no zero of its own: 15 K are 27 °F, not 59.
+  ['The coolant leaves 15 K hotter; 15.3 L/min pass it.', 'The coolant leaves 27 °F hotter; 4 US gal/min pass it.'],
   ['squares of 12\u2009500 mm', 'squares of 492.13 in'],
 ])('%s', (kept, shown) => {
   expect([inUnits(kept, imperial), inUnits(kept, metric)]).toEqual([shown, kept]);
 });
 
 test('what a cell shows reads back to what is kept, whatever a person likes', () => {
-  const units: UnitId[] = ['mm', 'm', '°C', 'kW', 'V', 'mL', 'mm²'];
+  const units: UnitId[] = ['mm', 'm', '°C', 'kW', 'V', 'mL', 'mm²', 'm³/h', 'L/min', 'kPa'];
   fc.assert(
     fc.property(
       fc.constantFrom(...units),

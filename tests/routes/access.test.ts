@@ -492,3 +492,18 @@ test('the workshop’s practices go into new builds, and leave those that are th
     'lean45',
   ]);
 }, 30000);
+
+test('a network comes as the engine’s input file, and where there is none yet the answer says what to do', async () => {
+  const viewer = people.get('viewer');
+  const ask = async (of: string) => {
+    const answer = await viewer?.ask(`/api/builds/${buildId}/network?of=${of}`);
+    return [answer?.status, await answer?.text()] as const;
+  };
+  const [status, ducts] = await ask('ducts');
+  expect(status).toBe(200);
+  for (const part of ['[PIPES]', ';near outlet', ';far outlet', 'BLOWER\tSUCTION\tHEATER\tHEAD 1', 'Headloss D-W'])
+    expect(ducts).toContain(part);
+  expect(await ask('coolant')).toEqual([409, expect.stringContaining('There is no network of the loop yet: ')]);
+  expect((await ask('coolant'))[1]).toMatch(/enter the coolant loop/i);
+  expect(await ask('everything')).toEqual([400, expect.stringContaining('allowed is fuel, ducts or coolant')]);
+});

@@ -114,10 +114,16 @@ test('the heater warms what passes it by its power over flow and heat, by hand',
 });
 // Common practice, no source: a large engine comes close to its working temperature in 20 to 30 min. 350 kg of iron and 15 L by 5 kW.
 test('a large engine is warmed by 30 K in 20 to 30 minutes', () => {
-  const five: Values = { 'warmth.engineKg': 350, 'warmth.partsHoldL': 14, 'survey.coldestC': 30, 'heater.strokeVolumeMl': 0.038, 'heater.pumpMaxHz': 4.6 };
+  const five: Values = {
+    'warmth.engineKg': 350,
+    'warmth.partsHoldL': 14,
+    'survey.coldestC': 30,
+    'heater.strokeVolumeMl': 0.038,
+    'heater.pumpMaxHz': 4.6,
+  };
   expect(engineMinutes(read(five, { doseTests: none }))).toBeGreaterThan(18);
   expect(engineMinutes(read(five, { doseTests: none }))).toBeLessThan(32);
-}); // prettier-ignore
+});
 
 const anyLoop: fc.Arbitrary<Build> = fc
   .tuple(
@@ -141,8 +147,11 @@ const anyLoop: fc.Arbitrary<Build> = fc
   .map(([middle, glycolPercent, tankFreeMl]) => {
     const rows = middle.map((row, i): Row => ({ ...row, id: id(820 + i), name: `part ${i + 1}`, order: 10 + i }));
     const back = hose(90, -(rows.reduce((sum, { riseMm = 0 }) => sum + riseMm, 0) + 80));
-    return withRows({ ...filled, 'warmth.glycolPercent': glycolPercent, 'warmth.tankFreeMl': tankFreeMl }, { ...loop, loop: () => [part(1, 'heater', 80), part(2, 'pump', 0), ...rows, back] });
-  }); // prettier-ignore
+    return withRows(
+      { ...filled, 'warmth.glycolPercent': glycolPercent, 'warmth.tankFreeMl': tankFreeMl },
+      { ...loop, loop: () => [part(1, 'heater', 80), part(2, 'pump', 0), ...rows, back] },
+    );
+  });
 const isBad = (level: string | undefined): boolean => level === 'stop' || level === 'fix';
 
 test('no bad finding of a loop becomes good by leaving a cell out', () => {
@@ -154,26 +163,47 @@ test('no bad finding of a loop becomes good by leaving a cell out', () => {
         for (const column of Object.keys(row)) {
           if (['id', 'name', 'order'].includes(column)) continue;
           const { [column as 'id']: _left, ...rest } = row;
-          const after = assessStage({ ...build, lists: { ...build.lists, loop: rows.map((one) => (one.id === row.id ? { ...rest, id: row.id } : one)) } }, 'warmth');
+          const after = assessStage(
+            { ...build, lists: { ...build.lists, loop: rows.map((one) => (one.id === row.id ? { ...rest, id: row.id } : one)) } },
+            'warmth',
+          );
           for (const { id: check } of bad) {
             const level = after.find((one) => one.id === check)?.level;
-            if (!isBad(level) && level !== 'open') throw new Error(`${check} is ${String(level)} without ${column} of ${row.name ?? ''}`);
+            if (!isBad(level) && level !== 'open')
+              throw new Error(`${check} is ${String(level)} without ${column} of ${row.name ?? ''}`);
           }
         }
     }),
     { numRuns: sampleOf(600, 60) },
   );
-}, 120_000); // prettier-ignore
+}, 120_000);
 
 test('every bad finding of a loop is cleared by doing what the remedies say', () => {
   fc.assert(
     fc.property(anyLoop, (build) => {
       const rows = build.lists?.loop ?? [];
-      const mended = rows.map((row): Row => ({ ...row, arrow: 'with', shut: 'no', bleed: 'yes', boreMm: 20, lengthM: Math.min(row.lengthM ?? 1, 1), insulated: 'yes' }));
+      const mended = rows.map((row): Row => ({
+        ...row,
+        arrow: 'with',
+        shut: 'no',
+        bleed: 'yes',
+        boreMm: 20,
+        lengthM: Math.min(row.lengthM ?? 1, 1),
+        insulated: 'yes',
+      }));
       const tank: Row = part(95, 'tank', 0, { boreMm: 20, bleed: 'yes' });
-      const after = assessStage({ ...withRows({ ...filled, 'warmth.tankFreeMl': 900 }, {}), lists: { ...build.lists, loop: [...mended.slice(0, -1), tank, ...mended.slice(-1)].map((row, i) => ({ ...row, order: i })) } }, 'warmth');
+      const after = assessStage(
+        {
+          ...withRows({ ...filled, 'warmth.tankFreeMl': 900 }, {}),
+          lists: {
+            ...build.lists,
+            loop: [...mended.slice(0, -1), tank, ...mended.slice(-1)].map((row, i) => ({ ...row, order: i })),
+          },
+        },
+        'warmth',
+      );
       expect(after.filter(({ level }) => isBad(level)).map((one) => messageOf(one))).toEqual([]);
     }),
     { numRuns: sampleOf(600, 100) },
   );
-}); // prettier-ignore
+});

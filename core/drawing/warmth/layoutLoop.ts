@@ -84,13 +84,32 @@ function downward(steps: readonly LoopStep[], width: number, draw: Draw, sketch:
     limbs.forEach((limb, i) => {
       const x = limbs.length === 1 ? cx : cx + (i === 0 ? -1 : 1) * (box.w / 2 + 6);
       const end = { x: cx, y: y + deep + 20 };
-      sketch.joins.push({ d: bent([{ x: cx, y: y - 20 }, { x: cx, y: y - 8 }, { x, y: y - 8 }, { x, y: y + deep + 8 }, { x: cx, y: y + deep + 8 }, end], 6), warm: true }); // prettier-ignore
+      sketch.joins.push({
+        d: bent(
+          [{ x: cx, y: y - 20 }, { x: cx, y: y - 8 }, { x, y: y - 8 }, { x, y: y + deep + 8 }, { x: cx, y: y + deep + 8 }, end],
+          6,
+        ),
+        warm: true,
+      });
       limb.forEach((part, k) => draw(part, x - box.w / 2, y + k * (box.h + 20)));
     });
     sketch.arrows.push({ x: cx, y: y - 10, deg: 90 });
     y += deep + 30;
   }
-  sketch.joins.push({ d: bent([{ x: cx, y: y - 12 }, { x: cx, y: y + 2 }, { x: 14, y: y + 2 }, { x: 14, y: top - 8 }, { x: cx, y: top - 8 }, { x: cx, y: top + 2 }], 10), warm: false }); // prettier-ignore
+  sketch.joins.push({
+    d: bent(
+      [
+        { x: cx, y: y - 12 },
+        { x: cx, y: y + 2 },
+        { x: 14, y: y + 2 },
+        { x: 14, y: top - 8 },
+        { x: cx, y: top - 8 },
+        { x: cx, y: top + 2 },
+      ],
+      10,
+    ),
+    warm: false,
+  });
   sketch.arrows.push({ x: 14, y: (y + top) / 2, deg: 270 });
   return y + 14;
 }
@@ -131,9 +150,19 @@ function winding(steps: readonly LoopStep[], width: number, across: number, draw
         const at = limbs.length === 1 ? middle : middle + (i === 0 ? -1 : 1) * (box.h / 2 + gap.across / 2);
         if (limbs.length > 1)
           sketch.joins.push({
-            d: bent([enter, { x: enter.x + turn * 6, y: enter.y }, { x: enter.x + turn * 6, y: at }, { x: leave.x - turn * 6, y: at }, { x: leave.x - turn * 6, y: leave.y }, leave], 8),
+            d: bent(
+              [
+                enter,
+                { x: enter.x + turn * 6, y: enter.y },
+                { x: enter.x + turn * 6, y: at },
+                { x: leave.x - turn * 6, y: at },
+                { x: leave.x - turn * 6, y: leave.y },
+                leave,
+              ],
+              8,
+            ),
             warm: true,
-          }); // prettier-ignore
+          });
         limb.forEach((part, k) => {
           const begin = x + turn * k * (box.w + gap.along);
           draw(part, leftward ? begin - box.w : begin, at - box.h / 2);

@@ -15,11 +15,25 @@ const end = (name: string) => screen.getByRole('slider', { name: new RegExp(`^Fa
 test('the far end of a duct is moved by keys from where it is drawn', async () => {
   const shown = showIn(
     withLists(soundBuild(), {
-      ducts: [{ id: id(1), name: 'rear', lengthM: 1, boreMm: 75, wall: 'flexible', bends: 0, end: 'open', grille: 'free', runs: 'inside', xMm: 2000, yMm: 900 }],
+      ducts: [
+        {
+          id: id(1),
+          name: 'rear',
+          lengthM: 1,
+          boreMm: 75,
+          wall: 'flexible',
+          bends: 0,
+          end: 'open',
+          grille: 'free',
+          runs: 'inside',
+          xMm: 2000,
+          yMm: 900,
+        },
+      ],
     }),
     <DuctsSection />,
-  ); // prettier-ignore
-  end('rear').focus();
+  );
+  await userEvent.click(end('rear'));
   await userEvent.keyboard('{Shift>}{ArrowRight}{/Shift}');
   expect(sent(shown)).toEqual([
     { kind: 'rows', changes: [{ list: 'ducts', row: id(1), action: 'set', column: 'xMm', from: 2000, to: 2100 }] },
