@@ -7,7 +7,23 @@ const asInProduction = [
   '@swc/jest',
   { jsc: { target: 'es2022', transform: { optimizer: { simplify: true, globals: { vars: { 'import.meta': '({})' } } } } } },
 ];
+// Tests run in a context of their own, where each look at a global costs: these are handed to every module.
+const handed = [
+  'Math',
+  'Number',
+  'Object',
+  'Array',
+  'String',
+  'Map',
+  'Set',
+  'JSON',
+  'Float32Array',
+  'Float64Array',
+  'Uint8Array',
+  'Buffer',
+];
 const common = {
+  sandboxInjectedGlobals: handed,
   setupFiles: ['<rootDir>/tests/seed.ts'],
   transform: { '/@nanostores/i18n/': asInProduction, '^.+\\.(t|j)sx?$': swc },
   // Jest takes no .mjs through require: the same library in its other form.
@@ -21,6 +37,8 @@ export default {
     {
       ...common,
       displayName: 'components',
+      // Packages for the browser have names of their own like these.
+      sandboxInjectedGlobals: ['Math'],
       testEnvironment: 'jsdom',
       testMatch: ['<rootDir>/ui/**/*.test.tsx'],
       // d3 and the date adapter come in a form for Node; what only a browser has is put in by the setup.

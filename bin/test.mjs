@@ -54,13 +54,16 @@ async function tests(name, program, args, report, count, env) {
 
 const jestCount = (report) => [report.numPassedTests, report.numFailedTests + report.numRuntimeErrorTestSuites];
 const playwrightCount = ({ stats }) => [stats.expected, stats.unexpected + stats.flaky];
+/** These have one database, or one address, in common. */
+const inOrder = new Set(['routes', 'commands', 'integration']);
 const jest = (project) => [
   '--selectProjects',
   project,
   '--json',
   `--outputFile=test-results/${project}.json`,
   '--silent=false',
-  ...(project !== 'unit' ? ['--runInBand', '--testSequencer=./tests/inOrder.cjs'] : []),
+  // Jest leaves one core free, which on two cores is half of them.
+  ...(inOrder.has(project) ? ['--runInBand', '--testSequencer=./tests/inOrder.cjs'] : ['--maxWorkers=100%']),
 ];
 
 /** What needs the app: every route, by two processes of it against one database, then the browser. */

@@ -50,7 +50,7 @@ test('whatever the figures: every finding has a sentence of plain words with its
           expect([label, typeof value === 'string' || !Number.isNaN(value)]).toEqual([label, true]);
       }
     }),
-    { numRuns: 150, endOnFailure: true },
+    { numRuns: 100, endOnFailure: true },
   );
 }, 60000);
 

@@ -40,7 +40,7 @@ export const shortHz = shortIn('Hz');
 export const shortMl = shortIn('mL');
 /** Of a cable: it is told by its gauge where a person likes that. */
 export const shortMm2 = shortIn('mm²');
-/** Of an opening. @example cm2(4750) // 47.5 cm² */
+/** Of an opening. @example cm2(4750) // quantity('cm²', 47.5, 1) */
 export const cm2 = (mm2: number): Quantity => quantity('cm²', mm2 / 100, 1);
 /** A difference of temperatures. */
 export const kelvin = fixedIn('K');

@@ -107,7 +107,7 @@ test('whatever the tree, outlets out of balance are brought into it by closing t
       });
       const judged = () => assess(now() as Build).find((one) => one.id === 'duct.balance');
       for (let i = 0; i < 120 && isBad(judged()?.level); i += 1) {
-        const { byId } = ductTree(readerOf(now() as Build)).flow();
+        const { byId } = ductTree(readerOf(now())).flow();
         const most = ends.reduce((best, end) => ((byId.get(end)?.massKgS ?? 0) > (byId.get(best)?.massKgS ?? 0) ? end : best));
         closed.set(most, Math.min(99, (closed.get(most) ?? 0) + 8));
       }
