@@ -32,6 +32,8 @@ const common = {
   transformIgnorePatterns: ['/node_modules/(?!@noble/|nanostores/|@nanostores/)'],
 };
 export default {
+  // A machine that is busy is no failure.
+  testTimeout: 30000,
   projects: [
     { ...common, displayName: 'unit', testMatch: ['<rootDir>/{core,formats,bin,ui}/**/*.test.ts'] },
     {

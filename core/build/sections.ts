@@ -245,7 +245,7 @@ export const sections = {
     loop: section('Coolant loop', {
       figures: {
         Coolant: of('warmth', 'glycol glycolPercent tankFreeMl partsHoldL'),
-        'Pump and engine': of('warmth', 'pumpKPa pumpLMin engineKg'),
+        'Pump and engine': of('warmth', 'pumpKPa pumpLMin capKPa engineKg'),
       },
       lists: ['loop'],
       checks: ['coolant'],

@@ -123,6 +123,13 @@ export const limits = {
     unit: '%',
     source: ours,
   },
+  stillAirWM2K: {
+    label: 'Heat that comes down through still air, for each m² of floor and degree',
+    value: 5,
+    unit: 'W/(m² K)',
+    source:
+      'Lorbet’s own assumption: so that 24 °C under the roof and 4 °C by the floor come out for a small van, as is met (common practice, no source)',
+  },
   coolantPumpKPa: {
     label: 'Circulation pump against a shut end',
     value: 15,
@@ -132,6 +139,18 @@ export const limits = {
   coolantPumpLMin: {
     label: 'Circulation pump, running freely',
     value: 25,
+    unit: 'L/min',
+    source: 'Lorbet’s own assumption, no source',
+  },
+  enginePumpKPa: {
+    label: 'Pump of an engine against a shut end, as it idles',
+    value: 20,
+    unit: 'kPa',
+    source: 'Lorbet’s own assumption, no source',
+  },
+  enginePumpLMin: {
+    label: 'Pump of an engine, running freely, as it idles',
+    value: 60,
     unit: 'L/min',
     source: 'Lorbet’s own assumption, no source',
   },

@@ -13,6 +13,7 @@ export const warmthSheets = {
     glycolPercent: number({ label: 'Glycol in it, by volume', unit: '%', min: 0, max: 100, decimals: 0, part: 'heater', found: true, optional: true, hint: 'by a refractometer, or by what was poured' }),
     partsHoldL: number({ label: 'Engine, matrix and other parts hold', unit: 'L', min: 0, max: 100, decimals: 1, part: 'heater', given: true, optional: true, hint: 'without the hoses, which are counted by length and bore' }),
     tankFreeMl: number({ label: 'Room in the expansion tank, cold', unit: 'mL', min: 0, max: 20000, decimals: 0, part: 'heater', found: true, optional: true }),
+    capKPa: number({ label: 'Cap of the expansion tank opens at', unit: 'kPa', min: 0, max: 200, decimals: 0, part: 'heater', given: true, optional: true, hint: 'as printed on it, over the air’s; 0 where nothing is given' }),
     engineKg: number({ label: 'Engine block weighs', unit: 'kg', min: 10, max: 3000, decimals: 0, part: 'heater', given: true, optional: true }),
   },
 } as const satisfies Record<string, FieldTable>;

@@ -7,7 +7,10 @@ import { ductEnds, ductGrilles, ductLeaves, ductRuns, ductWalls, returnKinds } f
 import type { RowOf } from '../../build/lists';
 import { readerOf } from '../../figures/readerOf';
 import { zonesOf } from '../../figures/warmth/zones';
+import { alongDucts } from '../../model/warmth/alongDucts';
+import { throttleFirst } from '../../model/warmth/balanceOutlets';
 import { ductTree } from '../../model/warmth/ductTree';
+import { airAt } from '../../physics/duct/ductAir';
 import { assess, assessStage } from '../assess';
 import type { Level } from '../Finding';
 import { messageOf } from '../findingText';
@@ -116,6 +119,39 @@ test('whatever the tree, outlets out of balance are brought into it by closing t
     { numRuns: sampleOf(200, 30) },
   );
 }, 60_000);
+
+test('what it says to close first brings every outlet to its share; nothing is closed where nothing is wanted', () => {
+  fc.assert(
+    fc.property(anyTree, (build) => {
+      const read = readerOf(build);
+      const first = throttleFirst(read);
+      const bad = isBad(assess(build).find(({ id }) => id === 'duct.balance')?.level);
+      expect(first === null || first.length > 0).toBe(bad);
+      const to = new Map((first ?? []).map(({ outlet, closedPercent }) => [outlet.id, closedPercent]));
+      const rows = (build.lists?.ducts ?? []).map((row) =>
+        to.has(row.id) ? { ...row, end: 'closable' as const, closedPercent: to.get(row.id) } : row,
+      );
+      const done = assess({ ...build, lists: { ...build.lists, ducts: rows } }).find(({ id }) => id === 'duct.balance');
+      if (first) expect(done?.level).toBe('sound');
+    }),
+    { numRuns: sampleOf(200, 40), endOnFailure: true },
+  );
+}, 60_000);
+test('along the ducts: what a branch begins with is what the duct before it leaves, and the heater sees what its blower gives', () => {
+  fc.assert(
+    fc.property(anyTree, (build) => {
+      const tree = ductTree(readerOf(build));
+      const { blowerM3S, returnPa } = tree.flow();
+      const along = alongDucts(tree);
+      const rootPa = Math.max(0, ...along.filter(({ id }) => tree.rows.find((row) => row.id === id)?.fromId === undefined).map(({ beginPa }) => beginPa)); // prettier-ignore
+      // By its parabola in air of 20 °C, as the tree draws it.
+      const air = airAt(tree.inC).densityKgM3 / 1.2;
+      const pa = tree.blower.shutPa * air * (1 - (blowerM3S / tree.blower.freeM3S) ** 2);
+      if (along.length > 0) expect(Math.abs(rootPa + returnPa - pa)).toBeLessThan(0.02 * tree.blower.shutPa);
+    }),
+    { numRuns: 40, endOnFailure: true },
+  );
+});
 
 test('a length that nobody has measured is along and across on the plan, and a tenth more', () => {
   const row = duct(1, { lengthM: undefined, xMm: 1900, yMm: 1100 });

@@ -9,6 +9,7 @@ import {
   type DuctTree,
   type Outlet,
 } from '../../model/warmth/ductTree';
+import { sharesOf } from '../../model/warmth/balanceOutlets';
 import { holeMm2, returnHoles } from '../../physics/duct/returnHoles';
 import { airCp } from '../../physics/duct/ductAir';
 import { computeOrMissing, toDo } from '../../reading/NotMeasured';
@@ -41,23 +42,6 @@ const nextSize = ({ rows }: DuctTree): number | null =>
   ductSizes.find((size) => size > Math.max(...rows.map(({ boreMm = 0 }) => boreMm))) ?? null;
 const shareOfFree = (tree: DuctTree, boreMm?: number): number =>
   (tree.flow(boreMm === undefined ? {} : { boreMm }).blowerM3S / tree.blower.freeM3S) * 100;
-
-/**
- * What each outlet gets of an even share, %, with itself wide open and the others as they stand: one that somebody closes for a while is judged by
- * what it would get. None where there is one outlet only.
- */
-function sharesOf(tree: DuctTree): { outlet: Outlet; percent: number; most: Outlet; mostPercent: number }[] {
-  if (tree.outlets.length < 2) return [];
-  return tree.outlets.map((outlet) => {
-    const flow = tree.flow(outlet.open === 1 ? {} : { opened: outlet.id });
-    const kgS = ({ id }: Outlet): number => flow.byId.get(id)?.massKgS ?? 0;
-    const flowing = tree.outlets.filter((one) => one === outlet || one.open > 0);
-    const even = flowing.reduce((sum, one) => sum + kgS(one), 0) / flowing.length;
-    const most = flowing.reduce((best, one) => (kgS(one) > kgS(best) ? one : best));
-    const of = (one: Outlet): number => (even > 0 ? (kgS(one) / even) * 100 : 100);
-    return { outlet, percent: of(outlet), most, mostPercent: of(most) };
-  });
-}
 
 /** How warm air is led, what comes out of it, and whether it stays cool enough. */
 export const ductChecks = [

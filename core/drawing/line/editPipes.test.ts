@@ -5,7 +5,7 @@ import { rowsOf, type RowOf } from '../../build/lists';
 import { changeRows, type RowChange } from '../../commands/changeRows';
 import { readerOf } from '../../figures/readerOf';
 import { pieceName, pipeRows } from '../../model/air/wayOf';
-import { pipePartText, pipeParts } from '../../model/air/pipeParts';
+import { partText, pipeParts } from '../../model/kit/partsTaken';
 import { drawPipes } from '../form/drawPipes';
 import { addPiece, firstPiece, movePiece } from './editPipes';
 
@@ -76,7 +76,7 @@ test('what the pipes take is counted: cuts, the longest first, and clamps', () =
       pipes: [piece(1, { lengthM: 0.25 }), piece(2, { lengthM: 0.4, cover: 'wrap', coverM: 0.3 }), piece(3, { kind: 'muffler' })],
     },
   };
-  expect(pipeParts(build).map(pipePartText)).toEqual([
+  expect(pipeParts(build).map(partText)).toEqual([
     'exhaust pipe, 24 mm: 0.65 m, cut to 0.4 m and 0.25 m',
     'muffler: 1',
     'wrap: 0.3 m',

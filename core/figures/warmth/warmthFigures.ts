@@ -1,5 +1,9 @@
 import { ductTree, hottest, outletsMm2, returnMm2 } from '../../model/warmth/ductTree';
 import { engineMinutes, frostC, loopOf, loopVolumeL, mixOf, readParts, swellMl, workC } from '../../model/warmth/loopOf';
+import { airCp } from '../../physics/duct/ductAir';
+import { layersC } from '../../physics/heat/layersC';
+import { heaterOffLMin } from '../../model/warmth/heaterOff';
+import { heaterBoilsC, tightTankPa } from '../../model/warmth/roundLoop';
 import type { Derived, Reader } from '../../reading/Reader';
 
 const flow = 'Darcy–Weisbach, affinity laws; fittings after Idelchik and ASHRAE (from memory)';
@@ -11,6 +15,24 @@ function throughHeater(read: Reader, c: number): number {
   const heater = readParts(read).find(({ kind }) => kind === 'heater');
   return ((byId.get(heater?.id ?? '') ?? 0) / coolant.densityKgM3) * 60000;
 }
+
+/** By the floor and under the roof on the coldest night, with the blower at full or without one. */
+function layers(read: Reader, blown: boolean): { floorC: number; roofC: number } {
+  const { floorM2, outsideC, insideC } = read.all({
+    floorM2: 'survey.floorAreaM2',
+    outsideC: 'survey.coldestC',
+    insideC: 'survey.insideC',
+  });
+  return layersC({
+    lossWK: read.derived('survey.lossWK'),
+    floorM2,
+    stillWM2K: read.limit('stillAirWM2K').value,
+    airWK: blown ? ductTree(read).flow().massKgS * airCp : 0,
+    insideC,
+    outsideC,
+  });
+}
+const layered = 'heat balance of two layers, rough; what still air brings down is Lorbet’s own assumption';
 
 /** Warm air through its ducts, and coolant round its loop, at full. */
 export const warmthFigures = {
@@ -79,6 +101,38 @@ export const warmthFigures = {
     source: 'geometry',
     compute: (read: Reader): number => outletsMm2(ductTree(read)) / 100,
   },
+  'duct.floorC': {
+    label: 'By the floor on the coldest night, its way back there',
+    unit: '°C',
+    decimals: 0,
+    formula: 'what is lost below = (ṁ c_p + still air) × (roof − floor)',
+    source: layered,
+    compute: (read: Reader): number => layers(read, true).floorC,
+  },
+  'duct.roofC': {
+    label: 'And under the roof',
+    unit: '°C',
+    decimals: 0,
+    formula: 'the same',
+    source: layered,
+    compute: (read: Reader): number => layers(read, true).roofC,
+  },
+  'duct.floorStillC': {
+    label: 'By the floor, did no blower move the air',
+    unit: '°C',
+    decimals: 0,
+    formula: 'the same without ṁ c_p',
+    source: layered,
+    compute: (read: Reader): number => layers(read, false).floorC,
+  },
+  'duct.roofStillC': {
+    label: 'And under the roof then',
+    unit: '°C',
+    decimals: 0,
+    formula: 'the same',
+    source: layered,
+    compute: (read: Reader): number => layers(read, false).roofC,
+  },
   'coolant.flowLMin': {
     label: 'Coolant through the heater, at work',
     unit: 'L/min',
@@ -109,6 +163,22 @@ export const warmthFigures = {
       return Number.isFinite(riseK) ? riseK : read.missing({ act: 'do', what: 'let the coolant flow' });
     },
   },
+  'coolant.offLMin': {
+    label: 'Through the heater while it is off and the engine runs',
+    unit: 'L/min',
+    decimals: 1,
+    formula: 'engine’s pump = Σ (f L / d + ζ) ρ v² / 2 from its outlet to its inlet',
+    source: `${coolantFlow}; so is the engine’s pump`,
+    compute: heaterOffLMin,
+  },
+  'coolant.boilsC': {
+    label: 'Coolant in the heater boils at',
+    unit: '°C',
+    decimals: 0,
+    formula: 'boiling point of water at (air + cap + ρ g h + what the pump adds)',
+    source: 'Antoine’s form (from memory); glycol boils a little higher',
+    compute: heaterBoilsC,
+  },
   'coolant.frostC': {
     label: 'Coolant freezes at',
     unit: '°C',
@@ -132,6 +202,14 @@ export const warmthFigures = {
     formula: 'V (ρ cold / ρ hot − 1)',
     source: 'ASHRAE Fundamentals, order of magnitude (from memory)',
     compute: swellMl,
+  },
+  'coolant.tightKPa': {
+    label: 'Pressure in the expansion tank hot, were its cap tight',
+    unit: 'kPa',
+    decimals: 0,
+    formula: 'air × (room cold / room hot) × (T hot / T cold) − air',
+    source: 'ideal gas',
+    compute: (read: Reader): number => tightTankPa(read) / 1000,
   },
   'coolant.engineMin': {
     label: 'Until the engine is close to its working temperature, at least',

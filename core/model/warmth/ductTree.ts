@@ -76,6 +76,7 @@ export interface Stand {
   /** so much of the ways back is free, 0 to 1 */ returnShare?: number;
   /** a bag lies on this outlet */ bagOn?: string;
   /** this outlet is fully open */ opened?: string;
+  /** so much of these outlets is open, 0 to 1, by their ids */ openTo?: Readonly<Record<string, number>>;
   /** every duct has this bore, mm */ boreMm?: number;
 }
 /** What a bag or a coat leaves of an outlet. Lorbet’s own assumption, no source. */
@@ -145,13 +146,13 @@ function inC(read: Reader): number {
   return from === 'outside' ? cold : (cold + room) / 2;
 }
 
+/** A duct without what depends on how the tree stands; `outlet` is the ζ of its own outlet, open. */
+type Facts = Omit<Duct, 'then' | 'shut'> & { outlet: number };
+
 /**
  * The duct tree of a build.
  * @throws through the reader, naming all that is missing of a duct, and every duct that leads nowhere or back to itself
  */
-/** A duct without what depends on how the tree stands; `outlet` is the ζ of its own outlet, open. */
-type Facts = Omit<Duct, 'then' | 'shut'> & { outlet: number };
-
 export const ductTree = (read: Reader): DuctTree => read.shared('duct tree', readTree);
 
 function readTree(read: Reader): DuctTree {
@@ -232,7 +233,8 @@ function readTree(read: Reader): DuctTree {
       const { outlet, zeta, ...own } = facts.get(row.id) as Facts;
       const at = outlets.find(({ id }) => id === row.id);
       const open = at
-        ? (stand.opened === row.id ? 1 : stand.shut && at.closable ? 0 : at.open) * (stand.bagOn === row.id ? underBag : 1)
+        ? (stand.opened === row.id ? 1 : stand.shut && at.closable ? 0 : (stand.openTo?.[row.id] ?? at.open)) *
+          (stand.bagOn === row.id ? underBag : 1)
         : 1;
       return {
         ...own,

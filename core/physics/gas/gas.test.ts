@@ -18,7 +18,7 @@ import { burnerAir, burnerFan, pipesPa, type Breathing } from './burnerAir';
 import { exhaustCp, gasConductivity, gasDensity, gasViscosity } from './gasProperties';
 import { edgeC, edgeHc, gapNeededMm, nearC } from './nearHeat';
 import { gasHc, naturalHc, pipeHeat, shedWM, type GasStream, type HotPiece } from './pipeHeat';
-import { dewPointC, saturationPa } from './waterVapour';
+import { boilsC, dewPointC, saturationPa } from './waterVapour';
 
 psychrolib.SetUnitSystem(psychrolib.SI);
 const near = (value: number, wanted: number, percent: number) => expect(Math.abs(value / wanted - 1) * 100).toBeLessThan(percent);
@@ -80,6 +80,10 @@ describe('properties', () => {
   test('density of dry air agrees with package psychrolib', () => {
     for (const celsius of [-20, 0, 15, 40])
       near(gasDensity(celsius, 101325, 28.965), psychrolib.GetDryAirDensity(celsius, 101325), 0.1);
+  });
+  test('water boils where package psychrolib has it, from 57 to 230 kPa', () => {
+    for (const celsius of [85, 95, 100, 110, 125])
+      expect(Math.abs(boilsC(psychrolib.GetSatVapPres(celsius)) - celsius)).toBeLessThan(0.6);
   });
   test('saturation agrees with package psychrolib within 1 %, the dew point with it within 0.3 K', () => {
     for (const celsius of [1, 10, 25, 40, 60]) near(saturationPa(celsius), psychrolib.GetSatVapPres(celsius), 1);

@@ -24,3 +24,12 @@ export const vapourKgM3 = (vapourPa: number, temperatureC: number): number =>
   (vapourPa * molarKg.water) / (8314.46 * kelvin(temperatureC));
 /** Heat that condensing water gives, J/kg, at about 30 °C. @source steam tables, from memory */
 export const condensingJKg = 2.43e6;
+/**
+ * Temperature at which water boils, °C. Glycol boils higher: so much is on the safe side for a mix.
+ * @param pressurePa absolute, 40,000 to 500,000
+ * @throws RangeError naming quantity, value and bounds
+ * @example boilsC(101325) // 99.8
+ * @source Antoine's form with the usual constants above 99 °C (from memory); tested against package psychrolib: within 0.6 K
+ */
+export const boilsC = (pressurePa: number): number =>
+  1810.94 / (8.14019 - Math.log10(within('pressure', pressurePa, 'Pa', { min: 40_000, max: 500_000 }) / 133.322)) - 244.485;

@@ -2,15 +2,16 @@
 import type { FigurePath } from '../../../core/build/sheets';
 import { sections } from '../../../core/build/sections';
 import type { WayId } from '../../../core/model/air/wayOf';
-import { pipeParts, pipePartText } from '../../../core/model/air/pipeParts';
+import { pipeParts } from '../../../core/model/kit/partsTaken';
 import { isSuperseded } from '../../../core/model/superseded';
 import { Caution, manualFirst } from '../../components/Caution';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
 import { FigureTable } from '../../components/cells/FigureTable';
 import { LevelKey } from '../../components/level/LevelKey';
 import { Fold } from '../../components/lists/Fold';
+import { TakenParts } from '../../components/lists/TakenParts';
 import { useSmall } from '../../components/useSmall';
-import { useSay, useWorkspace } from '../../sync/useWorkspace';
+import { useWorkspace } from '../../sync/useWorkspace';
 import { air as t } from '../../texts/en/air';
 import { stages as shared } from '../../texts/en/stages';
 import { WayTable } from './WayTable';
@@ -37,19 +38,7 @@ function Pipe({ way }: { way: WayId }) {
 /** What is to be cut and bought for the pipes. */
 function PartsOfIt() {
   const { settled } = useWorkspace('settled');
-  const say = useSay();
-  const parts = pipeParts(settled);
-  if (parts.length === 0) return null;
-  return (
-    <Fold title={t.partsOfIt} note={t.partsOfItNote}>
-      <ul className="plain">
-        {parts.map((part) => {
-          const text = pipePartText(part);
-          return <li key={text}>{say(text)}</li>;
-        })}
-      </ul>
-    </Fold>
-  );
+  return <TakenParts parts={pipeParts(settled)} title={t.partsOfIt} note={t.partsOfItNote} />;
 }
 
 /** The two pipes as they run. */

@@ -46,3 +46,16 @@ test('a part that is looked at now stays where the hand is', async () => {
   expect(shownNames()).toEqual(['State of pump', 'State of tank']);
   expect(screen.queryByText(/as it should be/)).toBeNull();
 });
+
+test('what the ducts take is put on the list by one key', async () => {
+  const build = kit();
+  const ducts = [{ id: part(8, {}).id, boreMm: 75, lengthM: 0.8, end: 'open' as const }];
+  const { outbox } = showIn({ ...build, lists: { ...build.lists, ducts, pipes: [], loop: [] } }, <PartsSection />);
+  await userEvent.click(screen.getByRole('button', { name: /^What pipes, ducts and hoses take/ }));
+  await userEvent.click(screen.getByRole('button', { name: 'Put 2 of them on the list' }));
+  const [command] = outbox.state.waiting.map((one) => one.command);
+  expect(command).toMatchObject({
+    kind: 'rows',
+    changes: [{ values: { name: 'warm-air duct, 75 mm', kind: 'duct' } }, { values: { name: 'outlet', needed: 1 } }],
+  });
+});

@@ -1,9 +1,13 @@
 'use client';
+import { Button } from '@mui/material';
 import { useState, type ComponentProps } from 'react';
 import { isFine } from '../../../core/model/kit/partStanding';
+import { partsNotListed, partsTaken } from '../../../core/model/kit/partsTaken';
+import { Problems } from '../../components/cells/Problems';
 import { Fold } from '../../components/lists/Fold';
 import { PhotoStrip } from '../../components/PhotoStrip';
 import { RowList } from '../../components/lists/RowList';
+import { TakenParts } from '../../components/lists/TakenParts';
 import { useRows } from '../../components/lists/useRows';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { PartListButtons } from './PartListButtons';
@@ -26,6 +30,22 @@ function PartList(props: Pick<ComponentProps<typeof RowList<'parts'>>, 'order' |
   );
 }
 
+/** What pipes, ducts and hoses take as they are entered, and a key that puts what is missing onto the list. */
+function Taken() {
+  const { settled, mayWork } = useWorkspace('settled', 'mayWork');
+  const { add } = useRows('parts');
+  const [problems, setProblems] = useState<string[]>([]);
+  const missing = partsNotListed(settled);
+  return (
+    <TakenParts parts={partsTaken(settled)} title={t.taken} note={t.takenNote}>
+      {mayWork && missing.length > 0 && (
+        <Button onClick={() => setProblems(add(...missing))}>{t.listThem({ n: missing.length })}</Button>
+      )}
+      <Problems all={problems} />
+    </TakenParts>
+  );
+}
+
 /** The kit on the table: each part looked at before anything is cut. */
 export function PartsSection() {
   const { rows } = useRows('parts');
@@ -43,6 +63,7 @@ export function PartsSection() {
         {rows.length > 0 && t.ofLookedAt({ looked, n: rows.length })}
       </p>
       <PartListButtons />
+      <Taken />
       <PartList order={(all) => all.filter(({ id }) => !fine.has(id))} />
       {folded > 0 && (
         <Fold title={t.lookedAtAndThere} note={t.parts({ folded })} startOpen={markWanted}>

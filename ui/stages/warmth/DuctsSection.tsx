@@ -22,6 +22,7 @@ import { RowList } from '../../components/lists/RowList';
 import { useRows } from '../../components/lists/useRows';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { warmth as t } from '../../texts/en/warmth';
+import { AlongDucts } from './AlongDucts';
 import { DuctSheet } from './DuctSheet';
 
 const { figures } = sections.warmth.ducts;
@@ -146,6 +147,7 @@ export function DuctsSection() {
         />
       )}
       <DerivedFigures keys={(stageFigures.warmth ?? []).filter((id) => id.startsWith('duct.'))} />
+      <AlongDucts picked={selected} />
       <Zones />
       <FoldedFigures title={t.whatItWarms} note={t.whatItWarmsNote} paths={figures['What it warms']} untilSaid />
       {rowsOf(settled.lists, 'ducts').length > 0 && <NetworkLink of="ducts">{t.networkAs}</NetworkLink>}

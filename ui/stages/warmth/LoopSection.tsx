@@ -17,6 +17,7 @@ import { RowList } from '../../components/lists/RowList';
 import { useRows } from '../../components/lists/useRows';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { warmth as t } from '../../texts/en/warmth';
+import { RoundLoop } from './RoundLoop';
 import { LoopSheet } from './LoopSheet';
 
 const { figures } = sections.warmth.loop;
@@ -54,11 +55,14 @@ export function LoopSection() {
           list="loop"
           order={inOrder}
           main={['name', 'kind', 'boreMm', 'lengthM', 'riseMm']}
-          more={['limb', 'bends', 'arrow', 'shut', 'bleed', 'insulated']}
+          more={['limb', 'bends', 'arrow', 'shut', 'bleed', 'insulated', 'givesKw', 'airM3H', 'waterLMin']}
           hide={(row, column) =>
             ((column === 'lengthM' || column === 'bends' || column === 'insulated') && row.kind !== 'hose') ||
             (column === 'arrow' && row.kind !== 'pump' && row.kind !== 'heater' && row.kind !== 'check') ||
-            (column === 'shut' && row.kind !== 'valve')
+            (column === 'shut' && row.kind !== 'valve') ||
+            (column === 'givesKw' && row.kind !== 'matrix' && row.kind !== 'plate') ||
+            (column === 'airM3H' && row.kind !== 'matrix') ||
+            (column === 'waterLMin' && row.kind !== 'plate')
           }
           selected={selected}
           onSelect={select}
@@ -69,6 +73,7 @@ export function LoopSection() {
       <Problems all={problems} />
       <FigureTable paths={figures.Coolant} caption={t.coolantHint} />
       <DerivedFigures keys={(stageFigures.warmth ?? []).filter((id) => id.startsWith('coolant.'))} />
+      {rows.length > 0 && <RoundLoop picked={selected} />}
       <FoldedFigures title={t.pumpAndEngine} note={t.pumpAndEngineNote} paths={figures['Pump and engine']} />
       <Fold title={t.fillTitle} note={t.fillNote}>
         <ol>

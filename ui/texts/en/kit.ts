@@ -15,4 +15,7 @@ export const kit = room('kit', {
   figuresOfTheManualGoOn: 'Figures of the manual go on the sheet “heater & conditions”; they go before the workshop’s practices.',
   lookedAtAndThere: 'Looked at, and as it should be',
   parts: params('{folded} parts'),
+  taken: 'What pipes, ducts and hoses take',
+  takenNote: 'as they are entered: pieces, cuts, clamps',
+  listThem: params('Put {n} of them on the list'),
 });

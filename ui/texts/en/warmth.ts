@@ -49,5 +49,28 @@ export const warmth = room('warmth', {
   beginDucts: 'Enter the first duct',
   hotAir:
     'Warm air leaves at 60 to 126 °C: it burns hands, melts plastic and scorches what lies on an outlet. Draw it from a clean place, never from where exhaust can come.',
+  round: 'Round the loop',
+  roundNote: 'heat, temperature and pressure behind each part, at full',
+  when: 'When',
+  heaterGives: params('The heater gives {kW} kW: {to}.'),
+  heaterHeld: params('The coolant is as hot as the heater lets it get, so it gives {kW} kW only: {to}.'),
+  goesTo: params('{kW} kW to {taker}'),
+  flow: 'Flow',
+  behindIt: 'Behind it',
+  overTheTank: 'Over the tank',
+  givesOff: 'Gives off',
+  roundRests:
+    'Reckoned from the coldest night. Assumed: the heater holds back at 80 °C; what parts give where their maker’s figure is not entered; water comes at 10 °C and is wanted at 50 °C.',
+  along: 'Along the ducts',
+  alongNote: 'flow, heat and pressure of each',
+  atItsEnd: 'At its far end',
+  whereItBegins: 'Where it begins, over the room',
+  lostInIt: 'Lost in it',
+  throttle: params('For an even share, close first {which}.'),
+  throttleBy: params('“{name}” by {percent} %'),
+  and: ', then ',
+  needsClosable:
+    'An outlet that can’t be closed needs a smaller duct or a flap for it; the one nearest to the heater stays open.',
+  noThrottle: 'Closing other outlets doesn’t give every outlet its share: give the starved one a wider or shorter duct.',
   networkAs: 'Ducts as a network file (.inp)',
 });
