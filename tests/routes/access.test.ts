@@ -494,10 +494,12 @@ test('the workshop’s practices go into new builds, and leave those that are th
 }, 30000);
 
 test('a network comes as the engine’s input file, and where there is none yet the answer says what to do', async () => {
-  const viewer = people.get('viewer');
+  const own = await cast('Network Shed');
+  const id = randomUUID();
+  expect((await own.lead.post('/api/builds/import', { file: { ...soundBuild(), id } })).status).toBe(201);
   const ask = async (of: string) => {
-    const answer = await viewer?.ask(`/api/builds/${buildId}/network?of=${of}`);
-    return [answer?.status, await answer?.text()] as const;
+    const answer = await own.viewer.ask(`/api/builds/${id}/network?of=${of}`);
+    return [answer.status, await answer.text()] as const;
   };
   const [status, ducts] = await ask('ducts');
   expect(status).toBe(200);
