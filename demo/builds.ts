@@ -79,7 +79,7 @@ type Pipe = NonNullable<DemoLists['pipes']>[number];
 const pipe = (order: number, name: string, lengthM: number, riseMm: number, more: Partial<Pipe> = {}): Pipe => ({ name, of: 'exhaust', kind: 'pipe', lengthM, riseMm, boreMm: 24, wall: 'corrugated', bends: 0, bendDeg: 90, joint: 'band', sealed: 'yes', cover: 'bare', supports: Math.ceil(lengthM / 0.4), near: 'nothing', through: 'none', state: 'new', order, ...more });
 /** The exhaust in three pieces: down through the floor in its turret, along, and out. */
 const pipeRows: Pipe[] = [
-  pipe(1000, 'through the floor', 0.25, -60, { bends: 1, bendDeg: 90, bendRadiusMm: 60, through: 'turret', gapMm: 37, cover: 'wrap', coverM: 0.15 }), pipe(2000, 'muffler', 0.2, -20, { kind: 'muffler', supports: 1, near: 'cable', nearMm: 130 }), pipe(3000, 'out to the side', 0.4, -30, { bends: 1, bendDeg: 60, bendRadiusMm: 60, state: 'cut' }),
+  pipe(1000, 'through the floor', 0.25, -60, { bends: 1, bendDeg: 90, bendRadiusMm: 60, through: 'turret', gapMm: 37, cover: 'wrap', coverM: 0.15 }), pipe(2000, 'muffler', 0.2, -20, { kind: 'muffler', farBoreMm: 24, lies: 'lying', supports: 1, near: 'cable', nearMm: 130 }), pipe(3000, 'out to the side', 0.4, -30, { bends: 1, bendDeg: 60, bendRadiusMm: 60, state: 'cut' }),
   pipe(1000, 'intake', 0.55, -70, { of: 'intake', bends: 1, boreMm: 25 }),
 ];
 type Duct = NonNullable<DemoLists['ducts']>[number];

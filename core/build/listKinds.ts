@@ -147,6 +147,7 @@ export const drainKinds = {
   trap: 'a closed trap',
   valve: 'a valve',
 } as const;
+export const mufflerLies = { lying: 'lying', upright: 'upright' } as const;
 export const pipeStates = { new: 'new', reused: 're-used', welded: 'welded', cut: 'cut to length' } as const;
 /** How air leaves a duct’s far end. */
 export const ductEnds = {

@@ -87,6 +87,14 @@ export const practices = {
       vehicle: { label: 'the vehicle’s tank', reason: 'One filler, one fuel, nothing more to tie down.', sets: {} },
     },
   },
+  muffler: {
+    label: 'Muffler',
+    options: {
+      either: { label: 'lying or upright', reason: 'Its hole is lowest either way, where it was made for it.', sets: {} },
+      lying: { label: 'lying, hole down', reason: 'It fits under a floor, and little water stands in it.', sets: {} },
+      upright: { label: 'upright', reason: 'Its water runs out at the bottom, whichever way the vehicle leans.', sets: {} },
+    },
+  },
   ends: {
     label: 'Ends of intake and exhaust',
     options: {
@@ -99,7 +107,7 @@ export const practices = {
 export type PracticeId = keyof typeof practices;
 export type Practices = { [S in PracticeId]: keyof (typeof practices)[S]['options'] & string };
 /** Practices that came after the first builds were kept: where a build or a workshop has none, the first option counts. */
-export const laterPractices: readonly PracticeId[] = ['pickup', 'joints', 'source'];
+export const laterPractices: readonly PracticeId[] = ['pickup', 'joints', 'source', 'muffler'];
 export const practiceIds = Object.keys(practices) as PracticeId[];
 export const defaultPractices: Practices = {
   pumpAngle: 'lean15to35',
@@ -107,6 +115,7 @@ export const defaultPractices: Practices = {
   pickup: 'low',
   joints: 'none',
   source: 'either',
+  muffler: 'either',
   ends: 'opposite',
 };
 

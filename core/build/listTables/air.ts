@@ -1,4 +1,4 @@
-import { drainKinds, nearKinds, outsideKinds, pipeCovers, pipeJoints, pipeKinds, pipeStates, throughKinds } from '../listKinds';
+import { drainKinds, mufflerLies, nearKinds, outsideKinds, pipeCovers, pipeJoints, pipeKinds, pipeStates, throughKinds } from '../listKinds';
 import { mm, text, yesNo, type List } from './List';
 
 /** Of combustion air and exhaust. */
@@ -15,6 +15,8 @@ export const airLists = {
       lengthM: { kind: 'number', label: 'Length', unit: 'm', min: 0.01, max: 10, decimals: 2 },
       riseMm: mm('Rises by', -3000, 3000, 'from its end at the heater to its far end; minus where it falls'),
       boreMm: mm('Bore', 5, 120),
+      farBoreMm: mm('Bore at its far end', 5, 120, 'of a muffler, whose ends can be of two sizes'),
+      lies: { kind: 'choice', label: 'It is set', options: mufflerLies },
       wall: { kind: 'choice', label: 'Wall', options: { corrugated: 'corrugated', smooth: 'smooth' } },
       bends: { kind: 'number', label: 'Bends', unit: 'pieces', min: 0, max: 20, decimals: 0 },
       bendDeg: { kind: 'number', label: 'Each by', unit: 'deg', min: 0, max: 180, decimals: 0 },

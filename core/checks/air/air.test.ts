@@ -111,6 +111,23 @@ const cases: [string, Values, Change, Level, RegExp][] = [
     /at −3 °C what stands in it freezes/,
   ],
   ['exhaust.joint', {}, pipes(piece(1), piece(2, { state: 'welded' })), 'watch', /“piece 2” was welded/],
+  ['exhaust.joint', {}, pipes(piece(1), piece(2, { boreMm: 27 })), 'fix', /“piece 2” of 27 mm stands on an end of 24 mm/],
+  ['exhaust.joint', {}, pipes(piece(1), piece(2, { boreMm: 26 })), 'sound', /gas-tight clamps/],
+  [
+    'exhaust.joint',
+    {},
+    pipes(piece(1, { kind: 'muffler', farBoreMm: 30 }), piece(2)),
+    'fix',
+    /“piece 2” of 24 mm stands on an end of 30 mm/,
+  ],
+  [
+    'exhaust.joint',
+    {},
+    pipes(piece(1, { kind: 'muffler', farBoreMm: 30 }), piece(2, { boreMm: 30 })),
+    'sound',
+    /gas-tight clamps/,
+  ],
+  ['exhaust.joint', {}, pipes(piece(1, { kind: 'muffler' }), piece(2)), 'open', /bore at the far end of “piece 1”/],
   ['exhaust.drain', {}, pipes(piece(1), piece(2)), 'sound', /falls 60 mm/],
   ['exhaust.joint', {}, pipes(piece(1), piece(2, { sealed: undefined })), 'open', /whether the joint before “piece 2” is sealed/],
   ['exhaust.joint', {}, pipes(piece(1), piece(2, { sealed: undefined, joint: 'whole' })), 'sound', /gas-tight clamps/],
@@ -216,4 +233,25 @@ const cases: [string, Values, Change, Level, RegExp][] = [
 test.each(cases)('%s (case %#) is at its level and says why', (finding, values, change, level, message) => {
   const made = assess(withRows(values, change)).find((c) => c.id === finding);
   expect([made?.level, made && messageOf(made)]).toEqual([level, expect.stringMatching(message)]);
+});
+
+test('a muffler is held against the practice that was chosen for it, and only then', () => {
+  const found = (muffler: 'either' | 'lying' | 'upright', lies?: Pipe['lies']) => {
+    const build = withRows({}, pipes(piece(1), piece(2, { kind: 'muffler', lies })));
+    const finding = assess({ ...build, practices: { ...build.practices, muffler } }).find(({ id }) => id === 'exhaust.drain');
+    return [finding?.level, finding && /upright|lies/.test(messageOf(finding))];
+  };
+  expect([
+    found('either', 'lying'),
+    found('lying', 'lying'),
+    found('lying', 'upright'),
+    found('upright', 'lying'),
+    found('upright'),
+  ]).toEqual([
+    ['sound', false],
+    ['sound', false],
+    ['watch', true],
+    ['watch', true],
+    ['open', true],
+  ]);
 });

@@ -7,6 +7,8 @@ import { defineCheck } from '../Check';
 import { makerDecides, trade } from '../sources';
 import { worstOf } from '../worstOf';
 
+/** An end that is so much wider or narrower takes no clamp. Lorbet’s own choice, no source. */
+const stepMm = 2;
 /** Inside a hull or a house a hole gives exhaust to whoever is there; water leaves by a closed trap. */
 const trapped =
   'Let the pipe fall all the way to its end outside, or fit a closed trap with a valve, drained to outside. A hole that lies in the open air is entered as such.';
@@ -53,6 +55,8 @@ export const exhaustWayChecks = [
       mufflerHull: 'Muffler has an open drain hole: in a hull its gas comes to where people are.',
       mufflerBuilding: 'Muffler has an open drain hole: in a building its gas comes to where people are.',
       muffler: 'Muffler’s drain hole is not at its lowest point: the muffler fills.',
+      stands: '{piece} is set upright; here they lie, by the practice that was chosen.',
+      lies: '{piece} lies; here they are set upright, by the practice that was chosen.',
       rises: 'Exhaust is said to fall all the way, yet its end lies {higher} its start.',
       level: 'as high as',
       higher: '{by} higher than',
@@ -62,6 +66,8 @@ export const exhaustWayChecks = [
       drilled: 'Exhaust drains at a drilled low point.',
     },
     remedies: {
+      stands: 'Lay it with its hole down, or choose the other practice.',
+      lies: 'Set it upright with its hole lowest, or choose the other practice.',
       trapFreezes: 'Empty it before the frost, every time; or let the pipe fall all the way.',
       undrilledInside: trapped,
       holeHull: trapped,
@@ -84,6 +90,15 @@ export const exhaustWayChecks = [
             return inside === 'hull' ? say.stop('mufflerHull') : say.stop('mufflerBuilding');
           return hole === 'notLowest' ? say.fix('muffler') : null;
         },
+        ...exhaustParts(read).map((part) => () => {
+          const wanted = read.build.practices.muffler;
+          if (!part.muffler || wanted === 'either') return null;
+          const piece = name(part.name ?? '');
+          if (part.lies === null)
+            return read.missing({ act: 'do', what: `say whether “${part.name ?? ''}” lies or stands upright` });
+          if (part.lies === wanted) return null;
+          return part.lies === 'lying' ? say.watch('lies', { piece }) : say.watch('stands', { piece });
+        }),
         () => {
           if (lowOf(read) !== 'fallsAll') return null;
           const fall = isOwn(read, 'exhaust') ? fallMm(wayOf(read, 'exhaust')) : read.all({ fall: 'air.exhaustFallMm' }).fall;
@@ -237,12 +252,16 @@ export const exhaustWayChecks = [
       pieceOpen: '{piece} is only pushed on.',
       pieceWeak: '{piece} is held by a {clip}; a gas-tight band clamp is wanted.',
       unsealed: 'The joint before {piece} is not sealed.',
+      step: '{piece} of {bore} stands on an end of {other}: gas leaves between them, whatever clamps it.',
       worm: 'worm-drive clip',
       spring: 'spring clip',
       welded: '{piece} was welded: a pinhole lets exhaust out where nobody looks.',
       tight: 'Joints of the exhaust are held by gas-tight clamps.',
     },
-    remedies: { welded: 'Close one end, blow smoke or soapy water through it, and look; a new piece costs less than the doubt.' },
+    remedies: {
+      step: 'Fit a reducer between them, or turn the muffler round where its ends are of two sizes.',
+      welded: 'Close one end, blow smoke or soapy water through it, and look; a new piece costs less than the doubt.',
+    },
     assess(read, say) {
       const parts = exhaustParts(read);
       const inside = read.maybe('survey.heaterSits') !== 'under';
@@ -265,6 +284,17 @@ export const exhaustWayChecks = [
           if (part.joint !== null) return say.sound('tight');
           if (part.name === null) read.all({ joint: 'pipes.burnerJoint' });
           return read.missing({ act: 'do', what: `say how “${part.name ?? ''}” is joined` });
+        }),
+        ...parts.slice(1).map((part, i) => () => {
+          const before = parts[i];
+          if (!before || part.joint === 'whole') return null;
+          // The ends of a muffler can be of two sizes.
+          const other = before.muffler ? before.farBoreMm : before.boreMm;
+          if (other === null) return read.missing({ act: 'measure', what: `bore at the far end of “${before.name ?? ''}”` });
+          if (part.boreMm === null) return read.missing({ act: 'measure', what: `bore of “${part.name ?? ''}”` });
+          return Math.abs(part.boreMm - other) > stepMm
+            ? say.fix('step', { piece: name(part.name ?? ''), bore: mm(part.boreMm), other: mm(other) })
+            : null;
         }),
       );
     },

@@ -14,6 +14,7 @@ const piece = fc.record({
   lengthM: fc.integer({ min: 10, max: 140 }).map((cm) => cm / 100),
   riseMm: fc.integer({ min: -120, max: 60 }),
   boreMm: fc.constantFrom(18, 22, 24, 28),
+  farBoreMm: fc.constantFrom(22, 24, 32),
   bends: fc.integer({ min: 0, max: 3 }),
   bendDeg: fc.constantFrom(45, 90, 120),
   joint: keyOf(pipeJoints),
@@ -50,7 +51,7 @@ const without = (build: Build, at: number, column: keyof Pipe): Build =>
     }),
   );
 /** All but names and places, whose lack says nothing of the pipe. */
-const columns = ['lengthM', 'riseMm', 'boreMm', 'bends', 'bendDeg', 'joint', 'sealed', 'coverM', 'supports', 'near', 'nearMm', 'through', 'gapMm', 'drain'] as const satisfies readonly (keyof Pipe)[]; // prettier-ignore
+const columns = ['lengthM', 'riseMm', 'boreMm', 'farBoreMm', 'bends', 'bendDeg', 'joint', 'sealed', 'coverM', 'supports', 'near', 'nearMm', 'through', 'gapMm', 'drain'] as const satisfies readonly (keyof Pipe)[]; // prettier-ignore
 
 test('an exhaust told piece by piece: no bad finding becomes good by leaving a cell out', () => {
   fc.assert(

@@ -22,6 +22,10 @@ export interface HotPart {
   /** somebody has welded it */ welded: boolean;
   supportsApartMm: number | null;
   lengthM: number | null;
+  /** mm, as told */ boreMm: number | null;
+  /** mm, at its far end */ farBoreMm: number | null;
+  muffler: boolean;
+  lies: 'lying' | 'upright' | null;
 }
 /** How hot a part gets outside at full on a warm day, and how thick it is there. */
 export interface Hottest {
@@ -47,6 +51,10 @@ function readParts(read: Reader): HotPart[] {
         welded: read.maybe('pipes.state') === 'welded',
         supportsApartMm: read.maybe('pipes.supportsApartMm'),
         lengthM: read.maybe('air.exhaustLengthM'),
+        boreMm: read.maybe('pipes.exhaustBoreMm'),
+        farBoreMm: null,
+        muffler: false,
+        lies: null,
       },
     ];
   return rows.map((row, i) => ({
@@ -62,6 +70,10 @@ function readParts(read: Reader): HotPart[] {
     supportsApartMm:
       row.supports === undefined || row.lengthM === undefined ? null : (row.lengthM * 1000) / Math.max(row.supports, 1),
     lengthM: row.lengthM ?? null,
+    boreMm: row.boreMm ?? null,
+    farBoreMm: row.farBoreMm ?? null,
+    muffler: row.kind === 'muffler',
+    lies: row.lies ?? null,
   }));
 }
 

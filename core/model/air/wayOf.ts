@@ -103,6 +103,13 @@ export const sits = { muffler: 3, silencer: 2, blocked: 25, entry: 0.5, exit: 1 
 /** Radius of a bend over the bore, where nobody has said. */
 const usualRadius = 1.5;
 
+/** What a muffler’s ends of two sizes cost, at the bore of its near end: Borda and Carnot where it widens, half the difference where it narrows. Idelchik, from memory. */
+function stepZeta({ boreMm, farBoreMm = boreMm }: Piece): number {
+  if (farBoreMm === boreMm || boreMm === 0 || farBoreMm === 0) return 0;
+  const areas = (boreMm / farBoreMm) ** 2;
+  return areas < 1 ? (1 - areas) ** 2 : 0.5 * (1 - 1 / areas) * areas ** 2;
+}
+
 /** The way as it is reckoned with: friction, bends, and what sits on it. A piece whose wall nobody has told is corrugated, as kits bring it. */
 export function conduitsOf({ pieces }: Way, way: WayId, extraZeta: number): Conduit[] {
   return pieces.map((piece, i): Conduit => {
@@ -118,7 +125,8 @@ export function conduitsOf({ pieces }: Way, way: WayId, extraZeta: number): Cond
         piece.bends * bendZeta(piece.bendDeg ?? 90, radius, corrugated) +
         (piece.kind === 'muffler' ? sits.muffler : piece.kind === 'silencer' ? sits.silencer : 0) +
         (i === 0 ? extraZeta : 0) +
-        (last ? (way === 'exhaust' ? sits.exit : sits.entry) : 0),
+        stepZeta(piece) +
+        (last ? (way === 'exhaust' ? sits.exit : sits.entry) * (piece.boreMm / (piece.farBoreMm ?? piece.boreMm)) ** 4 : 0),
     };
   });
 }

@@ -19,7 +19,7 @@ const drawings = { exhaust: drawPipes('exhaust'), intake: drawPipes('intake') } 
 const columns = {
   exhaust: {
     main: ['name', 'kind', 'bends', 'supports', 'near', 'nearMm'],
-    more: ['lengthM', 'riseMm', 'boreMm', 'wall', 'bendDeg', 'bendRadiusMm', 'joint', 'sealed', 'torqueNm', 'cover', 'coverM', 'shield', 'through', 'gapMm', 'drain', 'state'], // prettier-ignore
+    more: ['lengthM', 'riseMm', 'boreMm', 'farBoreMm', 'lies', 'wall', 'bendDeg', 'bendRadiusMm', 'joint', 'sealed', 'torqueNm', 'cover', 'coverM', 'shield', 'through', 'gapMm', 'drain', 'state'], // prettier-ignore
   },
   intake: {
     main: ['name', 'kind', 'bends', 'boreMm'],
@@ -61,6 +61,7 @@ export function WayTable({ way }: { way: WayId }) {
               (column === 'gapMm' && (row.through === undefined || row.through === 'none')) ||
               ((column === 'nearMm' || column === 'shield') && row.near === 'nothing') ||
               ((column === 'bendDeg' || column === 'bendRadiusMm') && !row.bends) ||
+              ((column === 'farBoreMm' || column === 'lies') && row.kind !== 'muffler') ||
               (column === 'coverM' && (row.cover === undefined || row.cover === 'bare'))
             }
             selected={picked}
