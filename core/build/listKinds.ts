@@ -149,6 +149,17 @@ export const drainKinds = {
 } as const;
 export const mufflerLies = { lying: 'lying', upright: 'upright' } as const;
 export const pipeStates = { new: 'new', reused: 're-used', welded: 'welded', cut: 'cut to length' } as const;
+/** What is done, one after the other, to fill a coolant loop. Common practice, no source. */
+export const fillSteps = {
+  flush: 'flushed',
+  open: 'bleeds and valves open',
+  fill: 'filled at the tank',
+  pump: 'pump run, cap off',
+  engine: 'engine run, cap off',
+  heat: 'heater run warm',
+  bleed: 'bled again, cooled',
+  mark: 'filled to the cold mark, cap on',
+} as const;
 /** How air leaves a duct’s far end. */
 export const ductEnds = {
   on: 'a duct goes on',

@@ -247,7 +247,7 @@ export const sections = {
         Coolant: of('warmth', 'glycol glycolPercent tankFreeMl partsHoldL'),
         'Pump and engine': of('warmth', 'pumpKPa pumpLMin capKPa engineKg'),
       },
-      lists: ['loop'],
+      lists: ['loop', 'fills'],
       checks: ['coolant'],
     }),
   },

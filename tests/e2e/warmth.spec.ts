@@ -94,6 +94,20 @@ test('a loop whose feed and return are swapped, with air at the heater, is put r
   await settled(page);
   await expectLevel(page, 'coolant.order', 'sound');
   await expectLevel(page, 'coolant.air', 'sound');
+  // What the cabin gets follows what its matrix is said to give.
+  await page.getByRole('button', { name: /^Round the loop/ }).click();
+  const toCabin = async () => Number(/([\d.]+) kW to the cabin/.exec(await page.getByText(/kW to the cabin/).innerText())?.[1]);
+  const before = await toCabin();
+  await page.getByRole('button', { name: 'More of cabin matrix', exact: true }).click();
+  await page.getByLabel('Gives, coolant 60 K hotter, cabin matrix, kW').fill('1');
+  await page.getByLabel('Gives, coolant 60 K hotter, cabin matrix, kW').blur();
+  await settled(page);
+  expect(await toCabin()).toBeLessThan(before);
+  // A step of filling that is done stays done, with its time.
+  await page.getByRole('button', { name: /^Filling and bleeding/ }).click();
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+  await settled(page);
+  await expectInLedger(page, /flushed/);
   await page.getByRole('button', { name: /^cabin matrix, / }).click();
   await expect(page.getByRole('listitem', { name: /: cabin matrix$/ })).toHaveClass(/lit/);
 });

@@ -4,6 +4,7 @@ import {
   ductLeaves,
   ductRuns,
   ductWalls,
+  fillSteps,
   loopArrows,
   loopKinds,
   loopLimbs,
@@ -128,6 +129,16 @@ export const warmthLists = {
         hint: '6 L/min where nothing is given',
       },
       order: { kind: 'number', label: 'Place in the loop', unit: 'pieces', min: 0, max: 1000000000, decimals: 0 },
+    },
+  },
+  fills: {
+    label: 'Filling and bleeding',
+    one: 'step done',
+    max: 100,
+    part: 'heater',
+    columns: {
+      step: { kind: 'choice', label: 'Done', options: fillSteps },
+      doneAt: { kind: 'instant', label: 'At' },
     },
   },
 } as const satisfies Record<string, List>;

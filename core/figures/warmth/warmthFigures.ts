@@ -102,7 +102,7 @@ export const warmthFigures = {
     compute: (read: Reader): number => outletsMm2(ductTree(read)) / 100,
   },
   'duct.floorC': {
-    label: 'By the floor on the coldest night, its way back there',
+    label: 'By the floor on the coldest night, blower at full, its way back low',
     unit: '°C',
     decimals: 0,
     formula: 'what is lost below = (ṁ c_p + still air) × (roof − floor)',
@@ -118,7 +118,7 @@ export const warmthFigures = {
     compute: (read: Reader): number => layers(read, true).roofC,
   },
   'duct.floorStillC': {
-    label: 'By the floor, did no blower move the air',
+    label: 'By the floor, were no air blown',
     unit: '°C',
     decimals: 0,
     formula: 'the same without ṁ c_p',

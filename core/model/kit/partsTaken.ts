@@ -86,13 +86,11 @@ export function loopTakes(build: Build): PartTaken[] {
 /** All that pipes, ducts and hoses take. */
 export const partsTaken = (build: Build): PartTaken[] => [...pipeParts(build), ...ductParts(build), ...loopTakes(build)];
 
-/** Kinds of which a list can hold several different parts: there only the name tells whether one is on it. */
-const byName: ReadonlySet<string> = new Set(['other', 'clamp']);
-/** Rows for what is taken and not on the list of parts yet. */
+/** Rows for what is taken and not on the list of parts yet; what is of no kind of its own is told by its name. */
 export function partsNotListed(build: Build): PartRow[] {
   const listed = rowsOf(build.lists, 'parts');
   const isListed = ({ kind, name }: PartTaken): boolean =>
-    listed.some((row) => row.kind === kind && (!byName.has(kind) || row.name === name));
+    listed.some((row) => row.kind === kind && (kind !== 'other' || row.name === name));
   return partsTaken(build)
     .filter((part) => !isListed(part))
     .map((part) => ({ name: part.name + boreOf(part), kind: part.kind, needed: part.pieces }));

@@ -22,10 +22,10 @@ export const moments = { cold: 'while all is cold', warm: 'once all is warm' } a
 export type Moment = keyof typeof moments;
 /** What heat goes to. */
 export const takers = {
-  engine: 'the engine',
-  matrix: 'the cabin',
-  plate: 'the water',
-  hose: 'bare and insulated hoses',
+  engine: 'to the engine',
+  matrix: 'to the cabin',
+  plate: 'to the water',
+  hose: 'lost by the hoses',
 } as const;
 export type Taker = keyof typeof takers;
 

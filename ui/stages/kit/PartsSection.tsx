@@ -39,7 +39,9 @@ function Taken() {
   return (
     <TakenParts parts={partsTaken(settled)} title={t.taken} note={t.takenNote}>
       {mayWork && missing.length > 0 && (
-        <Button onClick={() => setProblems(add(...missing))}>{t.listThem({ n: missing.length })}</Button>
+        <Button sx={{ mt: 1 }} onClick={() => setProblems(add(...missing))}>
+          {t.listThem({ n: missing.length })}
+        </Button>
       )}
       <Problems all={problems} />
     </TakenParts>

@@ -17,6 +17,7 @@ import { RowList } from '../../components/lists/RowList';
 import { useRows } from '../../components/lists/useRows';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { warmth as t } from '../../texts/en/warmth';
+import { FillClock } from './FillClock';
 import { RoundLoop } from './RoundLoop';
 import { LoopSheet } from './LoopSheet';
 
@@ -76,11 +77,7 @@ export function LoopSection() {
       {rows.length > 0 && <RoundLoop picked={selected} />}
       <FoldedFigures title={t.pumpAndEngine} note={t.pumpAndEngineNote} paths={figures['Pump and engine']} />
       <Fold title={t.fillTitle} note={t.fillNote}>
-        <ol>
-          {t.fillSteps.split('|').map((step) => (
-            <li key={step}>{step}</li>
-          ))}
-        </ol>
+        <FillClock />
       </Fold>
       {rows.length > 0 && <NetworkLink of="coolant">{t.loopAs}</NetworkLink>}
       <Caution>

@@ -1,5 +1,5 @@
 'use client';
-import { ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { Box, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useMemo, useState } from 'react';
 import { readerOf } from '../../../core/figures/readerOf';
 import { moments, roundLoop, takers, type Moment, type Taker } from '../../../core/model/warmth/roundLoop';
@@ -35,7 +35,7 @@ export function RoundLoop({ picked }: { picked: string | null }) {
         <p className="soft">{say(t.beforeItFlows({ missing: needsText(round.missing.needs) }))}</p>
       ) : (
         <>
-          <p role="status">
+          <Box component="p" role="status" sx={{ my: 1 }}>
             {say(
               (round.value.heldBack ? t.heaterHeld : t.heaterGives)({
                 kW: formatFixed(round.value.heaterW / 1000, 1),
@@ -45,7 +45,7 @@ export function RoundLoop({ picked }: { picked: string | null }) {
                   .join(', '),
               }),
             )}
-          </p>
+          </Box>
           <SumsTable
             picked={picked}
             columns={[
