@@ -30,7 +30,7 @@ export function FillClock() {
   const seconds = leftMs === null || now === null ? 0 : Math.ceil(leftMs / 1000);
   return (
     <>
-      <ol className="fill-steps">
+      <ol className="steps">
         {steps.map(({ step, doneAt }) => (
           <li key={step} aria-current={step === next ? 'step' : undefined}>
             {how[step]}
