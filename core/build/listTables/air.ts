@@ -1,4 +1,14 @@
-import { drainKinds, mufflerLies, nearKinds, outsideKinds, pipeCovers, pipeJoints, pipeKinds, pipeStates, throughKinds } from '../listKinds';
+import {
+  drainKinds,
+  mufflerLies,
+  nearKinds,
+  outsideKinds,
+  pipeCovers,
+  pipeJoints,
+  pipeKinds,
+  pipeStates,
+  throughKinds,
+} from '../listKinds';
 import { mm, text, yesNo, type List } from './List';
 
 /** Of combustion air and exhaust. */

@@ -110,6 +110,15 @@ test('by hand: 800 mL of room, swollen coolant and warmer air in a tight tank', 
   const air = 101325 * (1 - 2.25577e-5 * altitude) ** 5.25588;
   expect(tightTankPa(at)).toBeCloseTo(air * ((800 / swollen) * ((90 + 273.15) / (cold + 273.15)) - 1), 0);
 });
+test('a tank that would stand 40 m below the heater is asked about, and no boiling point is made up', () => {
+  const deep = all.map((one) => ({ ...one, riseMm: one.kind === 'hose' ? -3000 : 0 }));
+  const rows = [
+    ...deep.slice(0, 9),
+    ...Array.from({ length: 12 }, (_, i) => row(40 + i, 'hose', { riseMm: -3000, order: 9 })),
+    ...deep.slice(8),
+  ];
+  expect(() => heaterBoilsC(read(rows.map((one, i) => ({ ...one, id: id(800 + i), order: i }))))).toThrow(/not|measure/i);
+});
 test('a cap of 100 kPa lets the coolant boil about 20 K later (steam tables, from memory)', () => {
   const later = heaterBoilsC(read(all, { 'warmth.capKPa': 100 })) - heaterBoilsC(read(all));
   expect(later).toBeGreaterThan(17);

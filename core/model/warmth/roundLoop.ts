@@ -1,7 +1,7 @@
 import { ambientPa } from '../../physics/air/ambientPa';
 import { passedWK, uaOfRating, type Exchanger } from '../../physics/heat/exchanger';
 import { gravityMS2 } from '../../physics/fuel/gravityMS2';
-import { boilsC } from '../../physics/gas/waterVapour';
+import { boilingPa, boilsC } from '../../physics/gas/waterVapour';
 import type { Reader } from '../../reading/Reader';
 import {
   engineWarmC,
@@ -195,7 +195,13 @@ export function heaterPa(read: Reader): number {
   const behind = parts.find(({ id }) => id === heater?.id);
   return ambientPa(altitude) + (behind?.kPa ?? 0) * 1000 + (read.maybe('warmth.capKPa') ?? 0) * 1000;
 }
-export const heaterBoilsC = (read: Reader): number => boilsC(heaterPa(read));
+export function heaterBoilsC(read: Reader): number {
+  const pa = heaterPa(read);
+  // No tank stands so high above a heater, and none so far below.
+  return pa < boilingPa.min || pa > boilingPa.max
+    ? read.missing({ act: 'do', what: 'correct the rises of the loop: the tank can’t stand so far from the heater' })
+    : boilsC(pa);
+}
 
 /**
  * Pressure in the expansion tank once the coolant is at its hottest, were its cap tight, over the air's, Pa.

@@ -24,6 +24,8 @@ export const vapourKgM3 = (vapourPa: number, temperatureC: number): number =>
   (vapourPa * molarKg.water) / (8314.46 * kelvin(temperatureC));
 /** Heat that condensing water gives, J/kg, at about 30 °C. @source steam tables, from memory */
 export const condensingJKg = 2.43e6;
+/** Where Antoine’s constants are good enough here, Pa. */
+export const boilingPa = { min: 40_000, max: 500_000 } as const;
 /**
  * Temperature at which water boils, °C. Glycol boils higher: so much is on the safe side for a mix.
  * @param pressurePa absolute, 40,000 to 500,000
@@ -32,4 +34,4 @@ export const condensingJKg = 2.43e6;
  * @source Antoine's form with the usual constants above 99 °C (from memory); tested against package psychrolib: within 0.6 K
  */
 export const boilsC = (pressurePa: number): number =>
-  1810.94 / (8.14019 - Math.log10(within('pressure', pressurePa, 'Pa', { min: 40_000, max: 500_000 }) / 133.322)) - 244.485;
+  1810.94 / (8.14019 - Math.log10(within('pressure', pressurePa, 'Pa', boilingPa) / 133.322)) - 244.485;

@@ -41,7 +41,10 @@ export function RoundLoop({ picked }: { picked: string | null }) {
                 kW: formatFixed(round.value.heaterW / 1000, 1),
                 to: (Object.keys(takers) as Taker[])
                   .filter((taker) => Math.abs(round.value.to[taker]) >= 50)
-                  .map((taker) => t.goesTo({ kW: formatFixed(round.value.to[taker] / 1000, 1), taker: takers[taker] }))
+                  .map((taker) => {
+                    const kW = formatFixed(Math.abs(round.value.to[taker]) / 1000, 1);
+                    return round.value.to[taker] > 0 ? t.goesTo({ kW, taker: takers[taker] }) : t.comesBack({ kW });
+                  })
                   .join(', '),
               }),
             )}

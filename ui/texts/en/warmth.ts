@@ -67,6 +67,7 @@ export const warmth = room('warmth', {
   heaterGives: params('The heater gives {kW} kW: {to}.'),
   heaterHeld: params('The coolant is as hot as the heater lets it get, so it gives {kW} kW only: {to}.'),
   goesTo: params('{kW} kW {taker}'),
+  comesBack: params('{kW} kW comes back from what is warmer'),
   flow: 'Flow',
   behindIt: 'Behind it',
   overTheTank: 'Over the tank',
