@@ -1,7 +1,7 @@
 import { messageOf, remedyOf } from './findingText';
 import fc from 'fast-check';
 import { spoiledBuild } from '../../tests/anyBuild';
-import { sampleOf } from '../../tests/seed';
+import { firstSeed, sampleOf } from '../../tests/seed';
 import { soundBuild, withValues, type Values } from '../../tests/soundBuild';
 import type { Build } from '../build/Build';
 import { rowsOf, type ListId, type RowOf } from '../build/lists';
@@ -127,37 +127,37 @@ test.each([...new Set(actions.map(([checkId]) => checkId))])(
     const figures = moreRead[checkId] ?? read.filter(isFigurePath);
     const among = figures.length > 0 ? figures : figurePaths;
     let cleared = 0;
-    fc.assert(
-      fc.property(spoiledBuild(0, among), fc.nat({ max: 4 }), (spoiled, clips) => {
-        const build = rowsMade(withValues(spoiled, given[checkId] ?? {}), 'segments', (row) => ({
-          ...row,
-          clips,
-          ...(row.side === 'suction' ? { lengthM: clips * 1.37 + 0.6 } : {}),
-        }));
-        let at: Build = build;
-        // One remedy may uncover the next; more than a few in a row lead nowhere.
-        for (let i = 0; i < 5; i += 1) {
-          const finding = assessOne(at, checkId);
-          if (!finding || !isBad(finding)) break;
-          const done = own.map(([, message, action]) => {
-            const told = message.exec(remedyOf(finding));
-            return told ? action(at, told, finding) : undefined;
-          });
-          const next = done.find((one) => one);
-          // No figure in it, or one that can't be entered: that is checked elsewhere.
-          if (!next) return;
-          at = next;
-        }
-        const left = assessOne(at, checkId);
-        expect([left?.level, left && messageOf(left), left && remedyOf(left)]).toEqual([
-          isBad(left) ? 'cleared' : left?.level,
-          left && messageOf(left),
-          left && remedyOf(left),
-        ]);
-        if (at !== build) cleared += 1;
-      }),
-      { numRuns: sampleOf(3000, 200) },
-    );
+    const clears = fc.property(spoiledBuild(0, among), fc.nat({ max: 4 }), (spoiled, clips) => {
+      const build = rowsMade(withValues(spoiled, given[checkId] ?? {}), 'segments', (row) => ({
+        ...row,
+        clips,
+        ...(row.side === 'suction' ? { lengthM: clips * 1.37 + 0.6 } : {}),
+      }));
+      let at: Build = build;
+      // One remedy may uncover the next; more than a few in a row lead nowhere.
+      for (let i = 0; i < 5; i += 1) {
+        const finding = assessOne(at, checkId);
+        if (!finding || !isBad(finding)) break;
+        const done = own.map(([, message, action]) => {
+          const told = message.exec(remedyOf(finding));
+          return told ? action(at, told, finding) : undefined;
+        });
+        const next = done.find((one) => one);
+        // No figure in it, or one that can't be entered: that is checked elsewhere.
+        if (!next) return;
+        at = next;
+      }
+      const left = assessOne(at, checkId);
+      expect([left?.level, left && messageOf(left), left && remedyOf(left)]).toEqual([
+        isBad(left) ? 'cleared' : left?.level,
+        left && messageOf(left),
+        left && remedyOf(left),
+      ]);
+      if (at !== build) cleared += 1;
+    });
+    // A fault that is rare among the builds drawn is looked for further on.
+    for (let round = 0; round < 20 && cleared === 0; round += 1)
+      fc.assert(clears, { numRuns: sampleOf(3000, 200), seed: firstSeed + round });
     expect(cleared).toBeGreaterThan(0);
   },
   300_000,
