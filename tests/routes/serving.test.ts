@@ -99,6 +99,6 @@ test('JSON unpacks to what it was, short or long, by each way of packing', async
         if (encoding !== 'identity') expect(encoding).toBe(wanted);
       },
     ),
-    { numRuns: 40 },
+    { numRuns: 40, endOnFailure: true },
   );
 }, 60000);
