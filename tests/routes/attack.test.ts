@@ -1,6 +1,7 @@
 import { createHash, randomUUID } from 'node:crypto';
 import fc from 'fast-check';
 import sharp from 'sharp';
+import { sampleOf } from '../seed';
 import { soundBuild } from '../soundBuild';
 import { readBuild } from '../../core/build/readBuild';
 import { closeDatabase } from '../../store/database';
@@ -103,7 +104,7 @@ test('random bodies at every door', async () => {
         await mustRefuse(await own.lead.post(way, body));
       },
     ),
-    { numRuns: 220, endOnFailure: true },
+    { numRuns: sampleOf(220, 110), endOnFailure: true },
   );
 }, 300000);
 
@@ -193,7 +194,7 @@ test('random commands', async () => {
         await own.lead.post(`/api/builds/${buildId}/commands`, { commandId: randomUUID(), command: { kind, ...more } }),
       );
     }),
-    { numRuns: 220, endOnFailure: true },
+    { numRuns: sampleOf(220, 110), endOnFailure: true },
   );
   const state = (await (await own.lead.ask(`/api/builds/${buildId}/state`)).json()) as { kept: { lastSeq: number } };
   expect(state.kept.lastSeq).toBe(1);
@@ -219,7 +220,7 @@ test('a build file with any one thing in it replaced: taken only where it is a b
       if (readBuild(JSON.parse(JSON.stringify(file))).ok) expect(answer.status).toBe(201);
       else await mustRefuse(answer);
     }),
-    { numRuns: 45, endOnFailure: true },
+    { numRuns: sampleOf(45, 30), endOnFailure: true },
   );
 }, 300000);
 
