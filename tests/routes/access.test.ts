@@ -393,11 +393,15 @@ test('300 people who sign in at once keep nobody waiting who is in already', asy
     fetch(`${base}/api/sign-in`, { method: 'POST', body: JSON.stringify({ login: `nobody-${i % 45}`, password }) }),
   );
   const began = Date.now();
-  expect((await own.lead.ask('/api/part-lists')).status).toBe(200);
-  expect(Date.now() - began).toBeLessThan(5000);
+  const { status: own200 } = await own.lead.ask('/api/part-lists');
+  const waitedMs = Date.now() - began;
   const statuses = new Set((await Promise.all(storm)).map(({ status }) => status));
-  for (const status of statuses) expect([401, 429, 503]).toContain(status);
+  // Whatever is found: the tests that follow sign in too.
   await forgetLimits();
+  expect(own200).toBe(200);
+  // 300 hashes one after the other would take a minute and more on a machine as slow as this allows for.
+  expect(waitedMs).toBeLessThan(15_000);
+  for (const status of statuses) expect([401, 429, 503]).toContain(status);
 }, 90000);
 
 test('a disabled person, and one whose role was taken, are out at once; the last lead can’t be', async () => {
