@@ -124,7 +124,7 @@ export const outsideKinds = {
   tyre: 'tyre or mud flap',
   other: 'other',
 } as const;
-export const pipeKinds = { pipe: 'pipe', muffler: 'muffler', silencer: 'intake silencer' } as const;
+export const pipeKinds = { pipe: 'pipe', muffler: 'muffler', reducer: 'reducer', silencer: 'intake silencer' } as const;
 export const pipeJoints = {
   band: 'band clamp, gas-tight',
   worm: 'worm-drive clip',

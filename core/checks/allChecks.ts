@@ -2,6 +2,7 @@ import { airChecks } from './air/air';
 import { airFlowChecks } from './air/airFlow';
 import { exhaustEndChecks } from './air/exhaustEnds';
 import { exhaustHeatChecks } from './air/exhaustHeat';
+import { exhaustHeldChecks } from './air/exhaustHeld';
 import { exhaustWayChecks } from './air/exhaustWay';
 import type { Check } from './Check';
 import { figuresChecks } from './fuel/figures';
@@ -51,6 +52,7 @@ export const stageChecks: readonly Check[] = [
   ...airFlowChecks,
   ...exhaustEndChecks,
   ...exhaustWayChecks,
+  ...exhaustHeldChecks,
   ...exhaustHeatChecks,
   ...ductChecks,
   ...coolantChecks,

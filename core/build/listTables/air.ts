@@ -25,7 +25,7 @@ export const airLists = {
       lengthM: { kind: 'number', label: 'Length', unit: 'm', min: 0.01, max: 10, decimals: 2 },
       riseMm: mm('Rises by', -3000, 3000, 'from its end at the heater to its far end; minus where it falls'),
       boreMm: mm('Bore', 5, 120),
-      farBoreMm: mm('Bore at its far end', 5, 120, 'of a muffler, whose ends can be of two sizes'),
+      farBoreMm: mm('Bore at its far end', 5, 120, 'of a reducer, or a muffler whose ends are of two sizes'),
       lies: { kind: 'choice', label: 'It is set', options: mufflerLies },
       wall: { kind: 'choice', label: 'Wall', options: { corrugated: 'corrugated', smooth: 'smooth' } },
       bends: { kind: 'number', label: 'Bends', unit: 'pieces', min: 0, max: 20, decimals: 0 },

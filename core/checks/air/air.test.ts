@@ -127,6 +127,21 @@ const cases: [string, Values, Change, Level, RegExp][] = [
     'sound',
     /gas-tight clamps/,
   ],
+  // What the remedy says: a reducer between them.
+  [
+    'exhaust.joint',
+    {},
+    pipes(piece(1), piece(2, { kind: 'reducer', farBoreMm: 30 }), piece(3, { boreMm: 30 })),
+    'sound',
+    /gas-tight clamps/,
+  ],
+  [
+    'exhaust.joint',
+    {},
+    pipes(piece(1), piece(2, { kind: 'reducer' }), piece(3, { boreMm: 30 })),
+    'open',
+    /bore at the far end of “piece 2”/,
+  ],
   ['exhaust.joint', {}, pipes(piece(1, { kind: 'muffler' }), piece(2)), 'open', /bore at the far end of “piece 1”/],
   ['exhaust.drain', {}, pipes(piece(1), piece(2)), 'sound', /falls 60 mm/],
   ['exhaust.joint', {}, pipes(piece(1), piece(2, { sealed: undefined })), 'open', /whether the joint before “piece 2” is sealed/],
@@ -237,7 +252,7 @@ test.each(cases)('%s (case %#) is at its level and says why', (finding, values, 
 
 test('a muffler is held against the practice that was chosen for it, and only then', () => {
   const found = (muffler: 'either' | 'lying' | 'upright', lies?: Pipe['lies']) => {
-    const build = withRows({}, pipes(piece(1), piece(2, { kind: 'muffler', lies })));
+    const build = withRows({}, pipes(piece(1), piece(2, { kind: 'muffler', farBoreMm: 24, lies })));
     const finding = assess({ ...build, practices: { ...build.practices, muffler } }).find(({ id }) => id === 'exhaust.drain');
     return [finding?.level, finding && /upright|lies/.test(messageOf(finding))];
   };

@@ -10,7 +10,7 @@ import { messageOf } from '../findingText';
 type Pipe = RowOf<'pipes'>;
 const keyOf = <T extends object>(of: T) => fc.constantFrom(...(Object.keys(of) as (keyof T & string)[]));
 const piece = fc.record({
-  kind: fc.constantFrom('pipe' as const, 'muffler' as const),
+  kind: fc.constantFrom('pipe' as const, 'muffler' as const, 'reducer' as const),
   lengthM: fc.integer({ min: 10, max: 140 }).map((cm) => cm / 100),
   riseMm: fc.integer({ min: -120, max: 60 }),
   boreMm: fc.constantFrom(18, 22, 24, 28),

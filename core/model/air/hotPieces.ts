@@ -3,7 +3,7 @@ import type { ValueAt } from '../../build/sheets';
 import type { Reader } from '../../reading/Reader';
 import { bearsC } from '../proving/hotProof';
 import { breathFull, outsideMmOf } from './breath';
-import { pieceName, piecesOf, wayOf } from './wayOf';
+import { hasTwoBores, pieceName, piecesOf, wayOf } from './wayOf';
 
 type NearKind = ValueAt<'pipes.near'>;
 /** What a thing beside an exhaust bears for hours, °C; null for nothing that heat harms. The same as by the hand thermometer. */
@@ -23,7 +23,7 @@ export interface HotPart {
   supportsApartMm: number | null;
   lengthM: number | null;
   /** mm, as told */ boreMm: number | null;
-  /** mm, at its far end */ farBoreMm: number | null;
+  /** mm, at its far end; of a muffler or a reducer only where somebody has told it */ farBoreMm: number | null;
   muffler: boolean;
   lies: 'lying' | 'upright' | null;
 }
@@ -52,7 +52,7 @@ function readParts(read: Reader): HotPart[] {
         supportsApartMm: read.maybe('pipes.supportsApartMm'),
         lengthM: read.maybe('air.exhaustLengthM'),
         boreMm: read.maybe('pipes.exhaustBoreMm'),
-        farBoreMm: null,
+        farBoreMm: read.maybe('pipes.exhaustBoreMm'),
         muffler: false,
         lies: null,
       },
@@ -71,7 +71,7 @@ function readParts(read: Reader): HotPart[] {
       row.supports === undefined || row.lengthM === undefined ? null : (row.lengthM * 1000) / Math.max(row.supports, 1),
     lengthM: row.lengthM ?? null,
     boreMm: row.boreMm ?? null,
-    farBoreMm: row.farBoreMm ?? null,
+    farBoreMm: (hasTwoBores(row) ? row.farBoreMm : row.boreMm) ?? null,
     muffler: row.kind === 'muffler',
     lies: row.lies ?? null,
   }));

@@ -21,6 +21,8 @@ export interface Way {
 }
 
 export const pieceName = (row: { name?: string | undefined }, i: number): string => row.name ?? `piece ${i + 1}`;
+/** What can have ends of two sizes. */
+export const hasTwoBores = ({ kind }: Pick<RowOf<'pipes'>, 'kind'>): boolean => kind === 'muffler' || kind === 'reducer';
 /** The pieces of one pipe in their order from the heater. */
 export const piecesOf = (rows: readonly RowOf<'pipes'>[], way: WayId): RowOf<'pipes'>[] =>
   rows
@@ -80,6 +82,7 @@ function readWay(read: Reader, way: WayId): Way {
       ...(row.lengthM === undefined ? ['length'] : []),
       ...(row.riseMm === undefined ? ['rise'] : []),
       ...(row.boreMm === undefined ? ['bore'] : []),
+      ...(hasTwoBores(row) && row.farBoreMm === undefined ? ['bore at the far end'] : []),
     ];
     if (unmeasured.length > 0) lacking.push({ act: 'measure', what: `${unmeasured.join(', ')} of “${name}”` });
     if (row.bends === undefined) lacking.push(...toDo(`count the bends of “${name}”`));
@@ -103,8 +106,12 @@ export const sits = { muffler: 3, silencer: 2, blocked: 25, entry: 0.5, exit: 1 
 /** Radius of a bend over the bore, where nobody has said. */
 const usualRadius = 1.5;
 
-/** What a muffler’s ends of two sizes cost, at the bore of its near end: Borda and Carnot where it widens, half the difference where it narrows. Idelchik, from memory. */
-function stepZeta({ boreMm, farBoreMm = boreMm }: Piece): number {
+/** A pipe has one bore, whatever stands in its row. */
+const farMm = (piece: Piece): number => (hasTwoBores(piece) ? piece.farBoreMm : undefined) ?? piece.boreMm;
+/** What ends of two sizes cost, at the bore of its near end: Borda and Carnot where it widens, half the difference where it narrows. Idelchik, from memory. */
+function stepZeta(piece: Piece): number {
+  const { boreMm } = piece;
+  const farBoreMm = farMm(piece);
   if (farBoreMm === boreMm || boreMm === 0 || farBoreMm === 0) return 0;
   const areas = (boreMm / farBoreMm) ** 2;
   return areas < 1 ? (1 - areas) ** 2 : 0.5 * (1 - 1 / areas) * areas ** 2;
@@ -126,7 +133,7 @@ export function conduitsOf({ pieces }: Way, way: WayId, extraZeta: number): Cond
         (piece.kind === 'muffler' ? sits.muffler : piece.kind === 'silencer' ? sits.silencer : 0) +
         (i === 0 ? extraZeta : 0) +
         stepZeta(piece) +
-        (last ? (way === 'exhaust' ? sits.exit : sits.entry) * (piece.boreMm / (piece.farBoreMm ?? piece.boreMm)) ** 4 : 0),
+        (last ? (way === 'exhaust' ? sits.exit : sits.entry) * (piece.boreMm / farMm(piece)) ** 4 : 0),
     };
   });
 }

@@ -39,6 +39,7 @@ export function pipeParts(build: Build): PartTaken[] {
   return [
     ...cut({ name: 'exhaust pipe', kind: 'exhaust' }, pipesOf('exhaust')),
     ...counted({ name: 'muffler', kind: 'muffler' }, both.filter(({ kind }) => kind === 'muffler').length),
+    ...counted({ name: 'reducer of the exhaust', kind: 'other' }, of('exhaust').filter(({ kind }) => kind === 'reducer').length),
     ...covered('wrap', 'wrap'),
     ...covered('insulated sleeve', 'sleeve'),
     ...cut({ name: 'combustion air’s hose', kind: 'airHose' }, pipesOf('intake')),

@@ -1,5 +1,6 @@
+import { airCp, blowerKgM3 } from '../../physics/duct/ductAir';
 import { ambientPa } from '../../physics/air/ambientPa';
-import { passedWK, uaOfRating, type Exchanger } from '../../physics/heat/exchanger';
+import { passedWK, uaOfRating, type Exchanger, type Passing } from '../../physics/heat/exchanger';
 import { gravityMS2 } from '../../physics/fuel/gravityMS2';
 import { boilingPa, boilsC } from '../../physics/gas/waterVapour';
 import type { Reader } from '../../reading/Reader';
@@ -46,21 +47,17 @@ const hoseWallMm = 4;
 /** Water as it comes from its tank, and as it is wanted. Lorbet’s own choice, no source. */
 const waterC = { cold: 10, warm: 50 } as const;
 const insideC = 20;
-const airCpJM3K = 1.2 * 1006;
 const waterJLK = 4180;
 
 /** What a part passes heat to; null where it passes none. */
 function exchangerOf(part: LoopPart, coolantJLK: number): Exchanger | null {
-  const rated = (ratedLMin / 60) * coolantJLK;
+  const rated = (kind: keyof typeof usualKw, passing: Passing, otherWK: number): Exchanger => {
+    const ratedWK = ((part.givesKw ?? usualKw[kind]) * 1000) / ratedK;
+    return { passing, otherWK, uaWK: uaOfRating(passing, ratedWK, (ratedLMin / 60) * coolantJLK, otherWK) };
+  };
   if (part.kind === 'engine') return { passing: 'still', uaWK: engineUaWK, otherWK: Infinity };
-  if (part.kind === 'matrix') {
-    const otherWK = ((part.airM3H ?? usualAirM3H) / 3600) * airCpJM3K;
-    return { passing: 'cross', otherWK, uaWK: uaOfRating('cross', ((part.givesKw ?? usualKw.matrix) * 1000) / ratedK, rated, otherWK) }; // prettier-ignore
-  }
-  if (part.kind === 'plate') {
-    const otherWK = ((part.waterLMin ?? usualWaterLMin) / 60) * waterJLK;
-    return { passing: 'counter', otherWK, uaWK: uaOfRating('counter', ((part.givesKw ?? usualKw.plate) * 1000) / ratedK, rated, otherWK) }; // prettier-ignore
-  }
+  if (part.kind === 'matrix') return rated('matrix', 'cross', ((part.airM3H ?? usualAirM3H) / 3600) * blowerKgM3 * airCp);
+  if (part.kind === 'plate') return rated('plate', 'counter', ((part.waterLMin ?? usualWaterLMin) / 60) * waterJLK);
   if (part.kind !== 'hose') return null;
   const acrossM = ((part.boreMm ?? 0) + 2 * hoseWallMm) / 1000;
   const uaWK = hoseWM2K[part.insulated === 'yes' ? 'insulated' : 'bare'] * Math.PI * acrossM * (part.lengthM ?? 0);

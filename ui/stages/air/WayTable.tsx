@@ -5,7 +5,7 @@ import { drawPipes } from '../../../core/drawing/form/drawPipes';
 import { drawnPiecesMax } from '../../../core/drawing/form/unroll';
 import { addPiece, firstPiece, movePiece } from '../../../core/drawing/line/editPipes';
 import { readerOf } from '../../../core/figures/readerOf';
-import { piecesOf, type WayId } from '../../../core/model/air/wayOf';
+import { hasTwoBores, piecesOf, type WayId } from '../../../core/model/air/wayOf';
 import { computeOrMissing } from '../../../core/reading/NotMeasured';
 import { Drawn } from '../../charts/form/DrawnFigures';
 import { Problems } from '../../components/cells/Problems';
@@ -61,7 +61,8 @@ export function WayTable({ way }: { way: WayId }) {
               (column === 'gapMm' && (row.through === undefined || row.through === 'none')) ||
               ((column === 'nearMm' || column === 'shield') && row.near === 'nothing') ||
               ((column === 'bendDeg' || column === 'bendRadiusMm') && !row.bends) ||
-              ((column === 'farBoreMm' || column === 'lies') && row.kind !== 'muffler') ||
+              (column === 'lies' && row.kind !== 'muffler') ||
+              (column === 'farBoreMm' && !hasTwoBores(row)) ||
               (column === 'coverM' && (row.cover === undefined || row.cover === 'bare'))
             }
             selected={picked}
