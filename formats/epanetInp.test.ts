@@ -217,7 +217,11 @@ describe('coolant loops against the EPANET engine, with the viscosity and densit
     const some = (limb: LoopRow['limb'], many: number) =>
       Array.from({ length: many }, () => row(kinds[Math.floor(random() * kinds.length)], limb, between(10, 25)));
     const block = () =>
-      random() < 0.4 ? [...some('a', 1 + Math.floor(random() * 3)), ...some('b', 1 + Math.floor(random() * 3))] : some('main', 2);
+      random() < 0.4
+        ? (['a', 'b', 'c', 'd'] as const)
+            .slice(0, 2 + Math.floor(random() * 3))
+            .flatMap((limb) => some(limb, 1 + Math.floor(random() * 3)))
+        : some('main', 2);
     return {
       rows: [
         row('heater', 'main', 18),
@@ -234,7 +238,7 @@ describe('coolant loops against the EPANET engine, with the viscosity and densit
   const bySameFriction = (loop: Loop, coolant: Medium): ReadonlyMap<string, number> => {
     const link = (part: LoopPart): Net => ({ link: { id: part.id, dropPa: sameFriction(conduitOf(part), coolant) } });
     const limb = (parts: readonly LoopPart[]): Net => ({ series: parts.map(link) });
-    const series = loop.steps.map((step): Net => ('one' in step ? link(step.one) : { parallel: [limb(step.a), limb(step.b)] }));
+    const series = loop.steps.map((step): Net => ('one' in step ? link(step.one) : { parallel: step.ways.map(limb) }));
     const { shutPa, freeLMin } = loop.pump;
     return solveNet({ series }, { shutPa, fallPaS2Kg2: shutPa / ((freeLMin / 60000) * coolant.densityKgM3) ** 2 }).byId;
   };

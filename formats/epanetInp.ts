@@ -1,5 +1,5 @@
 import { airAt, blowerKgM3, jetShare, type Duct, type WarmAir } from '../core/physics/duct/ductAir';
-import { conduitOf, isShut, type Loop, type LoopPart } from '../core/model/warmth/loopOf';
+import { conduitOf, isShut, limbsOf, type Loop, type LoopPart } from '../core/model/warmth/loopOf';
 import type { Coolant } from '../core/physics/coolant/coolantAt';
 import type { Medium } from '../core/physics/flow/dropPa';
 import type { FuelState } from '../core/physics/fuel/pressureAlong';
@@ -180,8 +180,7 @@ export function writeLoopInp(facts: { name: string; loop: Pick<Loop, 'steps' | '
   let at = begin;
   loop.steps.forEach((step, i) => {
     const next = i === loop.steps.length - 1 ? begin : node();
-    if ('one' in step) lead([step.one], at, next);
-    else for (const limb of [step.a, step.b]) lead(limb, at, next);
+    for (const limb of limbsOf(step)) lead(limb, at, next);
     at = next;
   });
   return drivenInp({

@@ -112,6 +112,8 @@ export const nearKinds = {
   epdm: 'an EPDM hose or grommet',
   silicone: 'a silicone seal or hose',
 } as const;
+/** How a thing lies to the exhaust that it passes. */
+export const nearLies = { beside: 'beside or below it', above: 'above it' } as const;
 /** Things on the outside plan. */
 export const outsideKinds = {
   window: 'window',
@@ -140,6 +142,13 @@ export const throughKinds = {
   timber: 'timber, bare',
   metal: 'metal only',
   masonry: 'masonry, with a metal sleeve',
+} as const;
+/** Where an exhaust leaves what is heated. */
+export const leavesKinds = {
+  floor: 'the floor',
+  wall: 'a wall',
+  stack: 'the roof, by a stack',
+  outside: 'nothing: the heater stands outside',
 } as const;
 export const drainKinds = {
   none: 'nothing',
@@ -190,5 +199,11 @@ export const loopKinds = {
   check: 'check valve',
   adapter: 'adapter',
 } as const;
-export const loopLimbs = { main: 'all of the flow', a: 'one way of two', b: 'the other way' } as const;
+export const loopLimbs = {
+  main: 'all of the flow',
+  a: 'one way of several',
+  b: 'the second way',
+  c: 'the third way',
+  d: 'the fourth way',
+} as const;
 export const loopArrows = { with: 'as it should', against: 'against its arrow' } as const;

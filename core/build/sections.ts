@@ -223,7 +223,7 @@ export const sections = {
     }),
     heat: section('Heat and flame', {
       figures: {
-        'What it passes': of('pipes', 'near nearMm shield through gapMm timberMm reach'),
+        'What it passes': of('pipes', 'near nearMm nearLies shield through leaves gapMm timberMm reach'),
         get 'By analyser'() {
           return [...of('pipes', 'co2Percent o2Percent'), ...rest('pipes')];
         },

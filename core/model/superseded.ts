@@ -18,6 +18,7 @@ export const roughPipes: readonly string[] = [
   'pipes.cover',
   'pipes.near',
   'pipes.nearMm',
+  'pipes.nearLies',
   'pipes.shield',
   'pipes.through',
   'pipes.gapMm',

@@ -95,6 +95,39 @@ export const practices = {
       upright: { label: 'upright', reason: 'Its water runs out at the bottom, whichever way the vehicle leans.', sets: {} },
     },
   },
+  covers: {
+    label: 'Cover of a hot exhaust',
+    options: {
+      either: { label: 'wrap or sleeve', reason: 'Both keep heat in; what is nearer at hand is fitted.', sets: {} },
+      wrap: {
+        label: 'wrap',
+        reason: 'It follows every bend and goes round a pipe that is already up; new, it smokes for some minutes.',
+        sets: {},
+      },
+      sleeve: {
+        label: 'insulated sleeve',
+        reason: 'Thicker, closed outside, and no fibres come off it; it goes on before the pipe does.',
+        sets: {},
+      },
+    },
+  },
+  leaves: {
+    label: 'Where the exhaust leaves',
+    options: {
+      either: { label: 'as it suits', reason: 'The shortest way that falls and ends clear of every opening.', sets: {} },
+      floor: {
+        label: 'through the floor',
+        reason: 'It falls all the way, and hot pipe is below and not among people.',
+        sets: {},
+      },
+      wall: { label: 'through a wall', reason: 'Short, seen and reached from outside; clear of water and snow below.', sets: {} },
+      stack: {
+        label: 'by a stack through the roof',
+        reason: 'Gas leaves above every window; the stack warms and draws.',
+        sets: {},
+      },
+    },
+  },
   ends: {
     label: 'Ends of intake and exhaust',
     options: {
@@ -107,7 +140,7 @@ export const practices = {
 export type PracticeId = keyof typeof practices;
 export type Practices = { [S in PracticeId]: keyof (typeof practices)[S]['options'] & string };
 /** Practices that came after the first builds were kept: where a build or a workshop has none, the first option counts. */
-export const laterPractices: readonly PracticeId[] = ['pickup', 'joints', 'source', 'muffler'];
+export const laterPractices: readonly PracticeId[] = ['pickup', 'joints', 'source', 'muffler', 'covers', 'leaves'];
 export const practiceIds = Object.keys(practices) as PracticeId[];
 export const defaultPractices: Practices = {
   pumpAngle: 'lean15to35',
@@ -116,6 +149,8 @@ export const defaultPractices: Practices = {
   joints: 'none',
   source: 'either',
   muffler: 'either',
+  covers: 'either',
+  leaves: 'either',
   ends: 'opposite',
 };
 

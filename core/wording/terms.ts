@@ -1,7 +1,7 @@
 import { coPlaces, heatTakers, hotPlaces } from '../build/Build';
 import { sources } from '../build/fuelSources';
 import { listIds, lists } from '../build/lists';
-import { partKinds, sealKinds, sealPlaces, weakKinds } from '../build/listKinds';
+import { leavesKinds, partKinds, sealKinds, sealPlaces, weakKinds } from '../build/listKinds';
 import { fuels } from '../physics/fuel/fuels';
 import { practices } from '../practices/practices';
 
@@ -19,6 +19,7 @@ const terms = {
   weak: weakKinds as Words,
   sealKind: sealKinds as Words,
   sealPlace: sealPlaces as Words,
+  leaves: leavesKinds as Words,
   coPlace: coPlaces as Words,
   hotPlace: hotPlaces as Words,
   taker: heatTakers as Words,

@@ -4,6 +4,7 @@ import { fieldAt, valueAt } from '../../core/build/sheets';
 import { readerOf } from '../../core/figures/readerOf';
 import { ductName, ductTree, parentOf } from '../../core/model/warmth/ductTree';
 import { loopParts } from '../../core/model/warmth/loopOf';
+import { roundLoop, takers, type Taker } from '../../core/model/warmth/roundLoop';
 import { computeOrMissing } from '../../core/reading/NotMeasured';
 import { formatFixed, formatShort } from '../../core/units/formatNumber';
 import type { Section } from './Section';
@@ -49,6 +50,23 @@ const coolant: Section = (page, { build }) => {
     page.paragraph(
       `By the sum, at full, not measured: ${formatFixed(found.value.lMin, 1)} L/min through the heater, which warms it by ${formatFixed(found.value.rise, 1)} K.`,
     );
+  const round = computeOrMissing(() => roundLoop(readerOf(build), 'warm'));
+  if ('missing' in round) return;
+  const { heaterW, to } = round.value;
+  const goes = (Object.keys(takers) as Taker[])
+    .filter((taker) => Math.abs(to[taker]) >= 50)
+    .map((taker) => `${formatFixed(to[taker] / 1000, 1)} kW ${takers[taker]}`)
+    .join(', ');
+  const columns = [0.4, 0.2, 0.2, 0.2] as const;
+  page.room(40 + 12 * round.value.parts.length);
+  page.paragraph(
+    `By the sum, at full, once all is warm, not measured: the heater gives ${formatFixed(heaterW / 1000, 1)} kW, of it ${goes || 'nothing'}. Pressure is over that in the expansion tank.`,
+  );
+  const behind = (text: readonly string[], bold = false) =>
+    page.row(text.map((t, i) => ({ text: t, share: columns[i] ?? 0.2, bold: bold || i === 0 })));
+  behind(['behind', 'flow', 'temperature', 'pressure'], true);
+  for (const { name, flowLMin, c, kPa } of round.value.parts)
+    behind([name, `${formatFixed(flowLMin, 1)} L/min`, `${formatFixed(c)} °C`, `${formatFixed(kPa, 1)} kPa`]);
 };
 
 /** The ducts, the ways back, and what comes out. */

@@ -1,5 +1,5 @@
 import { choice, number, type FieldTable } from '../field';
-import { nearKinds, pipeCovers, pipeJoints, pipeStates, throughKinds } from '../listKinds';
+import { leavesKinds, nearKinds, nearLies, pipeCovers, pipeJoints, pipeStates, throughKinds } from '../listKinds';
 import { yesNo } from '../listTables/List';
 
 /** Combustion air and exhaust. */
@@ -37,10 +37,12 @@ export const airSheets = {
     intakeBoreMm: number({ label: 'Intake’s bore', unit: 'mm', min: 5, max: 120, decimals: 0, part: 'intake' }),
     intakeBendsDeg: number({ label: 'Intake’s bends, all together', unit: 'deg', min: 0, max: 1440, decimals: 0, part: 'intake', optional: true, hint: '90° where nothing is given' }),
     cover: choice({ label: 'Exhaust is covered by', options: pipeCovers, part: 'exhaust' }),
-    near: choice({ label: 'Exhaust passes near', options: nearKinds, part: 'exhaust', hint: 'the one that bears least' }),
+    near: choice({ label: 'Exhaust passes near', options: nearKinds, nearLies, part: 'exhaust', hint: 'the one that bears least' }),
     nearMm: number({ label: 'At a distance of', unit: 'mm', min: 0, max: 3000, decimals: 0, part: 'exhaust', hint: 'between the two surfaces' }),
+    nearLies: choice({ label: 'That lies', options: nearLies, part: 'exhaust', optional: true, hint: 'air that rises from a hot pipe warms what is above it' }),
     shield: choice({ label: 'A metal shield between', options: yesNo, part: 'exhaust', optional: true }),
     through: choice({ label: 'Exhaust passes through', options: throughKinds, part: 'exhaust' }),
+    leaves: choice({ label: 'Exhaust leaves through', options: leavesKinds, part: 'exhaust', optional: true, hint: 'asked where a practice was chosen for it' }),
     gapMm: number({ label: 'Free round the exhaust there', unit: 'mm', min: 0, max: 200, decimals: 0, part: 'exhaust' }),
     timberMm: number({ label: 'That timber is thick', unit: 'mm', min: 1, max: 300, decimals: 0, part: 'exhaust', optional: true, hint: 'as the floor’s timber where nothing is given' }),
     supportsApartMm: number({ label: 'Supports of the exhaust stand apart', unit: 'mm', min: 0, max: 5000, decimals: 0, part: 'exhaust' }),

@@ -1,4 +1,4 @@
-import { id, type Values } from '../../../tests/soundBuild';
+import { id, soundBuild, withValues, type Values } from '../../../tests/soundBuild';
 import { withRows, type Change } from '../../../tests/withRows';
 import type { RowOf } from '../../build/lists';
 import { assess } from '../assess';
@@ -220,6 +220,21 @@ const cases: [string, Values, Change, Level, RegExp][] = [
     'stop',
     /touches timber/,
   ],
+  [
+    'exhaust.clearance',
+    { 'pipes.near': 'polyethylene', 'pipes.nearMm': 100, 'pipes.nearLies': 'beside' },
+    {},
+    'watch',
+    /little is left/,
+  ],
+  [
+    'exhaust.clearance',
+    { 'pipes.near': 'polyethylene', 'pipes.nearMm': 80, 'pipes.nearLies': 'above' },
+    {},
+    'stop',
+    /bears 60 °C/,
+  ],
+  ['exhaust.clearance', { 'pipes.near': 'polyethylene', 'pipes.nearMm': 80 }, {}, 'open', /./],
   ['exhaust.clearance', { 'pipes.near': 'nothing', 'pipes.nearMm': null }, {}, 'sound', /nothing that heat harms/],
   ['exhaust.clearance', {}, pipes(piece(1), piece(2, { near: 'cable', nearMm: 10 })), 'stop', /10 mm from “piece 2”/],
   ['exhaust.guard', { 'pipes.reach': 'yes' }, {}, 'fix', /which gets \d+ °C outside/],
@@ -248,6 +263,28 @@ const cases: [string, Values, Change, Level, RegExp][] = [
 test.each(cases)('%s (case %#) is at its level and says why', (finding, values, change, level, message) => {
   const made = assess(withRows(values, change)).find((c) => c.id === finding);
   expect([made?.level, made && messageOf(made)]).toEqual([level, expect.stringMatching(message)]);
+});
+
+test.each([
+  ['covers', 'sleeve', { 'pipes.cover': 'wrap' }, 'exhaust.guard', 'watch', /The exhaust is wrapped; here they are sleeved/],
+  ['covers', 'wrap', { 'pipes.cover': 'sleeve' }, 'exhaust.guard', 'watch', /The exhaust is sleeved; here they are wrapped/],
+  ['covers', 'sleeve', { 'pipes.cover': 'sleeve' }, 'exhaust.guard', 'sound', /Nobody can touch/],
+  ['covers', 'sleeve', { 'pipes.cover': 'bare' }, 'exhaust.guard', 'sound', /Nobody can touch/],
+  [
+    'leaves',
+    'wall',
+    { 'pipes.leaves': 'floor' },
+    'exhaust.penetration',
+    'watch',
+    /leaves through the floor; here it leaves through a wall/,
+  ],
+  ['leaves', 'wall', { 'pipes.leaves': 'wall' }, 'exhaust.penetration', 'sound', /Timber’s edge/],
+  ['leaves', 'stack', {}, 'exhaust.penetration', 'open', /./],
+  ['leaves', 'either', { 'pipes.leaves': 'stack' }, 'exhaust.penetration', 'sound', /Timber’s edge/],
+] as const)('practice %s %s holds for %j', (practice, option, values, check, level, message) => {
+  const build = withValues(soundBuild(), values);
+  const finding = assess({ ...build, practices: { ...build.practices, [practice]: option } }).find(({ id }) => id === check);
+  expect([finding?.level, finding && messageOf(finding)]).toEqual([level, expect.stringMatching(message)]);
 });
 
 test('a muffler is held against the practice that was chosen for it, and only then', () => {

@@ -2,6 +2,7 @@ import { bears, exhaustHeat, exhaustParts, timberMm, type Hottest } from '../../
 import { warmC } from '../../model/air/breath';
 import { hotSpareK } from '../../model/proving/hotProof';
 import { edgeC, gapNeededMm, nearC } from '../../physics/gas/nearHeat';
+import { fullPractices } from '../../practices/practices';
 import { computeOrMissing } from '../../reading/NotMeasured';
 import type { Reader } from '../../reading/Reader';
 import { celsius, mm, name, term, type Value } from '../../wording/Value';
@@ -74,7 +75,7 @@ export const exhaustHeatChecks = [
           return piece === null ? bad('touches', { thing, harm }) : bad('pieceTouches', { piece, thing, harm });
         }
         const hottest = hottestOf(read, i);
-        const here = { ...hottest, ambientC: warmC, shielded: part.shield };
+        const here = { ...hottest, ambientC: warmC, shielded: part.shield, above: part.above === true };
         const hotC = nearC({ ...here, gapMm });
         const values = { thing, gap: mm(gapMm), hot: celsius(hotC), bears: celsius(limit) };
         if (hotC >= limit) {
@@ -82,6 +83,10 @@ export const exhaustHeatChecks = [
           const needed = neededMm === null ? say.clause('far') : say.clause('away', { by: mm(Math.ceil(neededMm)) });
           return piece === null ? bad('hot', { ...values, needed }) : bad('pieceHot', { ...values, piece, needed });
         }
+        if (part.above === null && nearC({ ...here, above: true, gapMm }) >= limit)
+          return part.name === null
+            ? read.all({ lies: 'pipes.nearLies' }) && null
+            : read.missing({ act: 'do', what: `say whether what “${part.name}” passes lies above it` });
         return hotC >= limit - hotSpareK ? say.watch('close', values) : say.sound('cool', values);
       });
       return worstOf(...judged);
@@ -94,12 +99,19 @@ export const exhaustHeatChecks = [
     part: 'exhaust',
     why: 'Bare exhaust burns a hand within a second, and a child doesn’t know it.',
     remedy: 'A cage, a guard or a sleeve where a hand or a child can reach it.',
-    source: 'ISO 13732-1: bare metal burns within a second from about 65 °C (from memory).',
+    source: `ISO 13732-1: bare metal burns within a second from about 65 °C (from memory). ${trade}`,
     messages: {
       bare: 'A hand or a child can touch the exhaust.',
       hot: 'A hand or a child can touch the exhaust, which gets {hot} outside.',
       warm: 'The exhaust can be touched; it gets {hot} outside.',
       guarded: 'Nobody can touch the exhaust.',
+      wrapped: '{what} is wrapped; here they are sleeved, by the practice that was chosen.',
+      sleeved: '{what} is sleeved; here they are wrapped, by the practice that was chosen.',
+      exhaust: 'The exhaust',
+    },
+    remedies: {
+      wrapped: 'Sleeve it, or choose the other practice.',
+      sleeved: 'Wrap it, or choose the other practice.',
     },
     assess: (read, say) =>
       worstOf(
@@ -111,6 +123,12 @@ export const exhaustHeatChecks = [
           const most = Math.max(...heat.value.map(({ surfaceC }) => surfaceC));
           return most >= touchC ? say.fix('hot', { hot: celsius(most) }) : say.watch('warm', { hot: celsius(most) });
         },
+        ...exhaustParts(read).map(({ cover, name: piece }) => () => {
+          const wanted = fullPractices(read.build.practices).covers;
+          if (wanted === 'either' || cover === null || cover === 'bare' || cover === wanted) return null;
+          const what = piece === null ? say.clause('exhaust') : name(piece);
+          return cover === 'wrap' ? say.watch('wrapped', { what }) : say.watch('sleeved', { what });
+        }),
       ),
   }),
   defineCheck({
@@ -130,11 +148,22 @@ export const exhaustHeatChecks = [
       metal: 'Exhaust passes metal only.',
       masonry: 'Exhaust passes masonry in a metal sleeve.',
       none: 'Exhaust passes through nothing.',
+      otherwise: 'Exhaust leaves through {way}; here it leaves {practice}, by the practice that was chosen.',
     },
-    remedies: { hot: 'Cut the hole wider, or sleeve the pipe where it passes.' },
+    remedies: {
+      otherwise: 'Lead it there, or choose the other practice.',
+      hot: 'Cut the hole wider, or sleeve the pipe where it passes.',
+    },
     assess(read, say) {
       const rows = exhaustParts(read);
       return worstOf(
+        () => {
+          const wanted = fullPractices(read.build.practices).leaves;
+          if (wanted === 'either') return null;
+          const { way } = read.all({ way: 'pipes.leaves' });
+          if (way === wanted || way === 'outside') return null;
+          return say.watch('otherwise', { way: term('leaves', way), practice: term('practice', `leaves.${wanted}`) });
+        },
         ...rows.map((part, i) => () => {
           const through =
             part.through ??

@@ -1,6 +1,7 @@
 import type { ValueAt } from '../../build/sheets';
 import { exhaustParts, levelMm, lowPoints } from '../../model/air/hotPieces';
 import { bendsDeg, fallMm, isOwn, lengthM, pieceName, piecesOf, wayOf } from '../../model/air/wayOf';
+import { fullPractices } from '../../practices/practices';
 import type { Reader } from '../../reading/Reader';
 import { celsius, mm, name, percent, shortDeg, shortM, type Value } from '../../wording/Value';
 import { defineCheck } from '../Check';
@@ -89,7 +90,7 @@ export const exhaustWayChecks = [
           return hole === 'notLowest' ? say.fix('muffler') : null;
         },
         ...exhaustParts(read).map((part) => () => {
-          const wanted = read.build.practices.muffler;
+          const wanted = fullPractices(read.build.practices).muffler;
           if (!part.muffler || wanted === 'either') return null;
           const piece = name(part.name ?? '');
           if (part.lies === null)

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { sampleOf } from '../../../tests/seed';
 import { id, soundBuild } from '../../../tests/soundBuild';
 import type { Build } from '../../build/Build';
-import { drainKinds, nearKinds, pipeCovers, pipeJoints, throughKinds } from '../../build/listKinds';
+import { drainKinds, nearKinds, nearLies, pipeCovers, pipeJoints, throughKinds } from '../../build/listKinds';
 import type { RowOf } from '../../build/lists';
 import { assessStage } from '../assess';
 import { messageOf } from '../findingText';
@@ -24,6 +24,7 @@ const piece = fc.record({
   supports: fc.integer({ min: 0, max: 3 }),
   near: keyOf(nearKinds),
   nearMm: fc.constantFrom(0, 3, 10, 25, 60, 150, 400),
+  nearLies: keyOf(nearLies),
   shield: fc.constantFrom('yes' as const, 'no' as const),
   through: keyOf(throughKinds),
   gapMm: fc.constantFrom(0, 2, 8, 25, 40),
@@ -51,7 +52,7 @@ const without = (build: Build, at: number, column: keyof Pipe): Build =>
     }),
   );
 /** All but names and places, whose lack says nothing of the pipe. */
-const columns = ['lengthM', 'riseMm', 'boreMm', 'farBoreMm', 'bends', 'bendDeg', 'joint', 'sealed', 'coverM', 'supports', 'near', 'nearMm', 'through', 'gapMm', 'drain'] as const satisfies readonly (keyof Pipe)[]; // prettier-ignore
+const columns = ['lengthM', 'riseMm', 'boreMm', 'farBoreMm', 'bends', 'bendDeg', 'joint', 'sealed', 'coverM', 'supports', 'near', 'nearMm', 'nearLies', 'through', 'gapMm', 'drain'] as const satisfies readonly (keyof Pipe)[]; // prettier-ignore
 
 test('an exhaust told piece by piece: no bad finding becomes good by leaving a cell out', () => {
   fc.assert(

@@ -5,6 +5,8 @@ import { fieldAt, figureAt, valueAt, type FigurePath } from '../../build/sheets'
 import type { Part } from '../../build/field';
 import { levelText, type Finding } from '../../checks/Finding';
 import { segmentName, segmentRows } from '../../model/fuel/routeOf';
+import { pieceName, pipeRows } from '../../model/air/wayOf';
+import { unrolledInWords } from '../form/unroll';
 import { formatShort } from '../../units/formatNumber';
 import { partFindings } from './partFindings';
 
@@ -26,6 +28,9 @@ const told: readonly { part: Part; title: string; paths: readonly FigurePath[] }
   { part: 'cabin', title: 'Carbon monoxide alarm', paths: ['proving.coAlarmFitted'] },
 ];
 
+/** What a pipe that is known piece by piece tells better. */
+const ofWholePipe: readonly FigurePath[] = ['air.intakeLengthM', 'air.intakeFallMm', 'air.exhaustLengthM', 'air.exhaustFallMm'];
+
 export interface PartInWords {
   part: Part;
   title: string;
@@ -45,11 +50,15 @@ export function describeRun(known: Build, findings: readonly Finding[]): PartInW
         (row, i) =>
           `${segmentName(row, i)} ${row.lengthM === undefined ? 'of unknown length' : `${formatShort(row.lengthM)} m`}${row.riseMm === undefined ? '' : `, ${row.riseMm < 0 ? 'falls' : 'rises'} ${formatShort(Math.abs(row.riseMm))} mm`}`,
       );
+  const pipe = (part: Part) =>
+    part === 'exhaust' || part === 'intake'
+      ? unrolledInWords(pipeRows(build.lists, part).map((row, i) => ({ ...row, name: pieceName(row, i) })))
+      : [];
   return told.map(({ part, title, paths }) => {
     const own = segments.length > 0 && (part === 'suction' || part === 'line');
     const figures = own
       ? inSegments(part === 'suction' ? 'suction' : 'pressure')
-      : paths.map((path) => {
+      : (pipe(part).length > 0 ? paths.filter((path) => !ofWholePipe.includes(path)) : paths).map((path) => {
           const field = fieldAt(path);
           const value = valueAt(build.sheets, path);
           const label = `${figureAt(build.sheets, path).assumed ? 'assumed ' : ''}${field.label.toLowerCase()}`;
@@ -62,6 +71,6 @@ export function describeRun(known: Build, findings: readonly Finding[]): PartInW
     const message = finding
       ? ` ${levelText(finding.finding)}: ${messageOf(finding.finding)}${finding.more > 0 ? ` And ${finding.more} more.` : ''}`
       : '';
-    return { part, title, text: `${figures.join(', ')}.${message}` };
+    return { part, title, text: `${[...pipe(part), ...figures].join(', ')}.${message}` };
   });
 }

@@ -25,8 +25,9 @@ const pad = { left: 24, right: 40, top: 34, bottom: 40 };
 function scaleOf(g: RunGeometry, width: number, maxHeight: number): Scale & { leftMm: number; lowMm: number } {
   const left = Math.min(0, g.intake.end.x);
   const right = Math.max(g.exhaust.end.x + 60, g.outlineX + 60, g.heaterIn.x + 500);
-  const low = Math.min(0, g.pumpIn.z - 60, g.exhaust.end.z - 40, g.intake.end.z - 40);
-  const high = Math.max(g.floorZ + 260, g.tank.height + 90, g.pumpIn.z + 120, g.exhaust.end.z + 60, g.intake.end.z + 60);
+  const pipeZ = [g.exhaust, g.intake].flatMap(({ end, pieces }) => [end.z, ...pieces.map(({ to }) => to.z)]);
+  const low = Math.min(0, g.pumpIn.z - 60, ...pipeZ.map((z) => z - 40));
+  const high = Math.max(g.floorZ + 260, g.tank.height + 90, g.pumpIn.z + 120, ...pipeZ.map((z) => z + 60));
   const perMm = Math.min((width - pad.left - pad.right) / (right - left), (maxHeight - pad.top - pad.bottom) / (high - low));
   // The bodies above the floor are larger than to scale, so they need their room whatever the scale is.
   const height = Math.round(

@@ -153,3 +153,34 @@ test.each(['box', 'upright', 'lying'] as const)('the fuel stays within the shell
     { numRuns: 60 },
   );
 });
+
+describe('pipes that are known piece by piece', () => {
+  const piece = (n: number, more: object) => ({
+    id: `00000000-0000-4000-8000-0000000009${n}0`, name: `length ${n}`, of: 'exhaust' as const, kind: 'pipe' as const, order: n, lengthM: 0.4, riseMm: -40, joint: 'band' as const, ...more,
+  }); // prettier-ignore
+  const build = { ...soundBuild({ 'air.mufflerHole': 'lowest' }) };
+  const rows = [
+    piece(1, {}),
+    piece(2, { name: 'can', kind: 'muffler', riseMm: 0 }),
+    piece(3, { cover: 'wrap', riseMm: -30, drain: 'drilled' }),
+  ];
+  const own = { ...build, lists: { ...build.lists, pipes: rows } };
+  const named = (name: string) =>
+    layoutRun(own, [], 1150, 300).marks.filter((mark) => mark.kind === 'path' && mark.name?.startsWith(name));
+  test('each lies at its length and its rise, one after the other', () => {
+    const { start, end, pieces } = runGeometry(own, none).exhaust;
+    const ends = [start, ...pieces.map(({ to }) => to)];
+    ends.slice(1).forEach((to, i) => expect(Math.hypot(to.x - (ends[i]?.x ?? 0), to.z - (ends[i]?.z ?? 0))).toBeCloseTo(400, 6));
+    expect([pieces.map(({ to }) => start.z - to.z), end]).toEqual([[40, 40, 70], pieces[2]?.to]);
+  });
+  test('the muffler is drawn where it sits, with its hole, and joints, wrap and drain where they are', () => {
+    expect(
+      ['muffler', 'drain hole', 'joint before', 'length 3, wrap', 'drain of length 3'].map((name) => named(name).length),
+    ).toEqual([1, 1, 2, 1, 1]);
+  });
+  test('in words, piece by piece, and what drains', () => {
+    expect(describeRun(own, []).find(({ part }) => part === 'exhaust')?.text).toMatch(
+      /^length 1, 0\.4 m, falls 40 mm, can, 0\.4 m, rises 0 mm, length 3, 0\.4 m, falls 30 mm, exhaust end past the outline/,
+    );
+  });
+});

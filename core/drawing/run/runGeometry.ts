@@ -4,7 +4,7 @@ import { takeAssumed } from '../../build/takeAssumed';
 import type { Part } from '../../build/field';
 import { fieldAt, figureAt, valueAt, type FigurePath } from '../../build/sheets';
 import type { RowOf } from '../../build/lists';
-import { pipeRows, type WayId } from '../../model/air/wayOf';
+import { pieceName, pipeRows, type WayId } from '../../model/air/wayOf';
 import { segmentName, segmentRows } from '../../model/fuel/routeOf';
 
 export interface Point {
@@ -25,6 +25,13 @@ export interface Segment {
   near: string | null;
 }
 
+/** A pipe from the heater to its open end, piece by piece where it is known so. */
+export interface Pipe {
+  start: Point;
+  end: Point;
+  pieces: { row: RowOf<'pipes'>; name: string; to: Point }[];
+}
+
 /** Where everything of the run lies, in mm: x along the run, z up from the tank's floor. Lengths are unrolled: the true way may bend sideways. */
 export interface RunGeometry {
   tank: { length: number; height: number; fuel: number };
@@ -35,8 +42,8 @@ export interface RunGeometry {
   heaterIn: Point;
   floorZ: number;
   outlineX: number;
-  exhaust: { start: Point; end: Point };
-  intake: { start: Point; end: Point };
+  exhaust: Pipe;
+  intake: Pipe;
   battery: Point;
   ink: Record<Part, Ink>;
 }
@@ -89,6 +96,21 @@ function segmentsFrom(rows: readonly RowOf<'segments'>[], side: Segment['side'],
   });
 }
 
+/** The pieces of a pipe laid end to end, away from the heater. */
+function pipeFrom(build: Build, of: WayId, start: Point, whole: { lengthM: number; fallMm: number }): Pipe {
+  const away = of === 'exhaust' ? 1 : -1;
+  const further = (from: Point, lengthM: number, riseMm: number): Point => ({
+    x: from.x + away * reach(lengthM * 1000, riseMm),
+    z: from.z + riseMm,
+  });
+  const pieces: Pipe['pieces'] = [];
+  pipeRows(build.lists, of).forEach((row, i) => {
+    const from = pieces[i - 1]?.to ?? start;
+    pieces.push({ row, name: pieceName(row, i), to: further(from, row.lengthM ?? 0.1, row.riseMm ?? 0) });
+  });
+  return { start, pieces, end: pieces[pieces.length - 1]?.to ?? further(start, whole.lengthM, -whole.fallMm) };
+}
+
 /**
  * Lays the run out from the build's figures. Where a figure is assumed or a usual one stands in, the part's ink is `unknown`.
  * @param proven stages whose findings all hold
@@ -118,17 +140,12 @@ export function runGeometry(known: Build, proven: ReadonlySet<StageId>): RunGeom
   };
   const floorZ = heaterZ + 50;
   const exhaustStart = { x: heaterIn.x + 230, z: floorZ - 90 };
-  const whole = (way: WayId, length: number, fall: number) => {
-    const pieces = pipeRows(build.lists, way);
-    const sum = (of: (row: RowOf<'pipes'>) => number | undefined) => pieces.reduce((all, row) => all + (of(row) ?? 0), 0);
-    return pieces.length > 0
-      ? { lengthM: sum((row) => row.lengthM), fallMm: -sum((row) => row.riseMm) }
-      : { lengthM: v(`air.${way}LengthM`, length), fallMm: v(`air.${way}FallMm`, fall) };
-  };
-  const [out, air] = [whole('exhaust', 0.8, 60), whole('intake', 0.4, 40)];
-  const exhaustEnd = { x: exhaustStart.x + reach(out.lengthM * 1000, out.fallMm), z: exhaustStart.z - out.fallMm };
-  const intakeStart = { x: heaterIn.x + 120, z: floorZ - 90 };
-  const intakeEnd = { x: intakeStart.x - reach(air.lengthM * 1000, air.fallMm), z: intakeStart.z - air.fallMm };
+  const whole = (way: WayId, length: number, fall: number) => ({
+    lengthM: v(`air.${way}LengthM`, length),
+    fallMm: v(`air.${way}FallMm`, fall),
+  });
+  const exhaust = pipeFrom(build, 'exhaust', exhaustStart, whole('exhaust', 0.8, 60));
+  const intake = pipeFrom(build, 'intake', { x: heaterIn.x + 120, z: floorZ - 90 }, whole('intake', 0.4, 40));
   const parts = Object.keys(partFigures) as Part[];
   return {
     tank: { length, height, fuel: Math.min(v('fuel.fuelLevelMm', 0), height) },
@@ -137,9 +154,9 @@ export function runGeometry(known: Build, proven: ReadonlySet<StageId>): RunGeom
     pumpIn,
     heaterIn,
     floorZ,
-    outlineX: Math.max(exhaustEnd.x - v('air.exhaustPastOutlineMm', 50), heaterIn.x + 420),
-    exhaust: { start: exhaustStart, end: exhaustEnd },
-    intake: { start: intakeStart, end: intakeEnd },
+    outlineX: Math.max(exhaust.end.x - v('air.exhaustPastOutlineMm', 50), heaterIn.x + 420),
+    exhaust,
+    intake,
     battery: { x: Math.max(heaterIn.x - v('wiring.feedLengthM', 2) * 1000, 0), z: floorZ },
     // Rows are neither planned nor fitted: a line known by its segments is as sure as the pump that it runs to.
     ink: Object.fromEntries(

@@ -3,6 +3,7 @@ import { rowsOf } from '../../build/lists';
 import { isTakenList, takeAssumed } from '../../build/takeAssumed';
 import { readerOf } from '../../figures/readerOf';
 import {
+  limbsOf,
   loopInWords,
   loopOf,
   loopParts,
@@ -42,6 +43,8 @@ export interface LoopDrawing {
 const box = { w: 132, h: 56 } as const;
 const gap = { along: 34, across: 26 } as const;
 const margin = 40;
+/** A letter of a box’s text is about so wide, px. */
+const charPx = 7.7;
 /** Narrower than so many parts beside each other, the loop is drawn from the top down. */
 const leastAcross = 3;
 
@@ -50,7 +53,7 @@ function linesOf(steps: readonly LoopStep[], across: number): LoopStep[][] {
   const lines: LoopStep[][] = [[]];
   let used = 0;
   for (const step of steps) {
-    const needs = 'one' in step ? 1 : Math.max(step.a.length, step.b.length, 1);
+    const needs = Math.max(...limbsOf(step).map((limb) => limb.length));
     if (used > 0 && used + needs > across) {
       lines.push([]);
       used = 0;
@@ -69,20 +72,24 @@ interface Sketch {
   joins: LoopDrawing['lines'];
   arrows: LoopDrawing['arrows'];
 }
-type Draw = (part: LoopPart, x: number, y: number) => void;
-const limbsOf = (step: LoopStep): readonly (readonly LoopPart[])[] => ('one' in step ? [[step.one]] : [step.a, step.b]);
+type Draw = (part: LoopPart, x: number, y: number, w: number) => void;
+
+/** How many places a way lies beside the middle of all. */
+const asideOf = (i: number, ways: number): number => i - (ways - 1) / 2;
 
 /** From the top down, limbs beside each other, and home along the left. @returns its height, px */
 function downward(steps: readonly LoopStep[], width: number, draw: Draw, sketch: Sketch): number {
   const cx = width / 2 + 8;
+  const apart = 12;
   const top = 22;
   let y = top + 14;
   for (const step of steps) {
     const limbs = limbsOf(step);
     const long = Math.max(...limbs.map((limb) => limb.length), 1);
     const deep = long * box.h + (long - 1) * 20;
+    const wide = Math.min(box.w, (width - margin) / limbs.length - apart);
     limbs.forEach((limb, i) => {
-      const x = limbs.length === 1 ? cx : cx + (i === 0 ? -1 : 1) * (box.w / 2 + 6);
+      const x = cx + asideOf(i, limbs.length) * (wide + apart);
       const end = { x: cx, y: y + deep + 20 };
       sketch.joins.push({
         d: bent(
@@ -91,7 +98,7 @@ function downward(steps: readonly LoopStep[], width: number, draw: Draw, sketch:
         ),
         warm: true,
       });
-      limb.forEach((part, k) => draw(part, x - box.w / 2, y + k * (box.h + 20)));
+      limb.forEach((part, k) => draw(part, x - wide / 2, y + k * (box.h + 20), wide));
     });
     sketch.arrows.push({ x: cx, y: y - 10, deg: 90 });
     y += deep + 30;
@@ -122,8 +129,9 @@ function winding(steps: readonly LoopStep[], width: number, across: number, draw
   let first: Spot | null = null;
   lines.forEach((line, n) => {
     const leftward = n % 2 === 1;
-    const two = line.some((step) => 'a' in step);
-    const middle = y + (two ? box.h + gap.across / 2 : box.h / 2);
+    const most = Math.max(...line.map((step) => limbsOf(step).length));
+    const high = most * (box.h + gap.across) - gap.across;
+    const middle = y + high / 2;
     let x = leftward ? width - margin : margin;
     const turn = leftward ? -1 : 1;
     for (const step of line) {
@@ -147,7 +155,7 @@ function winding(steps: readonly LoopStep[], width: number, across: number, draw
       }
       first ??= enter;
       limbs.forEach((limb, i) => {
-        const at = limbs.length === 1 ? middle : middle + (i === 0 ? -1 : 1) * (box.h / 2 + gap.across / 2);
+        const at = middle + asideOf(i, limbs.length) * (box.h + gap.across);
         if (limbs.length > 1)
           sketch.joins.push({
             d: bent(
@@ -165,13 +173,13 @@ function winding(steps: readonly LoopStep[], width: number, across: number, draw
           });
         limb.forEach((part, k) => {
           const begin = x + turn * k * (box.w + gap.along);
-          draw(part, leftward ? begin - box.w : begin, at - box.h / 2);
+          draw(part, leftward ? begin - box.w : begin, at - box.h / 2, box.w);
         });
       });
       from = leave;
       x = leave.x + turn * gap.along;
     }
-    y += (two ? 2 * box.h + gap.across : box.h) + 34;
+    y += high + 34;
   });
   const height = y + 14;
   const [last, begin] = [from as Spot | null, first as Spot | null];
@@ -213,7 +221,7 @@ export function layoutLoop(kept: Build, width: number): LoopDrawing | null {
       .filter(Boolean)
       .join(', ');
   };
-  const draw = (part: LoopPart, x: number, top: number): void => {
+  const draw: Draw = (part, x, top, w) => {
     const wrong = part.arrow === 'against' || (part.kind === 'valve' && part.shut === 'yes');
     parts.push({
       id: part.id,
@@ -221,9 +229,9 @@ export function layoutLoop(kept: Build, width: number): LoopDrawing | null {
       kind: part.kind ?? 'unknown',
       x: round(x),
       y: round(top),
-      w: box.w,
+      w: round(w),
       h: box.h,
-      lines: [shorten(part.name, 17), told(part)].filter(Boolean),
+      lines: [part.name, told(part)].filter(Boolean).map((text) => shorten(text, Math.floor(w / charPx))),
       wrong,
       bled: part.bleed === 'yes',
     });

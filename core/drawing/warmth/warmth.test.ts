@@ -175,14 +175,21 @@ describe('the coolant loop in the order of flow', () => {
     const { parts } = loop([...simple].reverse());
     expect(parts.map(({ name }) => name)).toEqual(simple.map(({ name }) => name));
   });
-  it.each([360, 1100])('has two ways beside each other, at %d px', (width) => {
+  it.each([
+    [360, 2],
+    [1100, 2],
+    [360, 4],
+    [1100, 4],
+  ])('at %d px has %d ways beside each other', (width, many) => {
+    const ways = (['a', 'b', 'c', 'd'] as const).slice(0, many).map((limb, i) => part(3 + i / 10, 'plate', { limb }));
     const { parts } = loop(
-      simple.flatMap((row) => (row.order === 3 ? [{ ...row, limb: 'a' as const }, part(3.5, 'plate', { limb: 'b' })] : [row])),
+      simple.flatMap((row) => (row.order === 3 ? ways : [row])),
       width,
     );
-    const [matrix, plate] = ['matrix 3', 'plate 3.5'].map((name) => parts.find((one) => one.name === name));
-    if (!matrix || !plate) throw new Error('a way is missing');
-    expect(width < 500 ? matrix.y === plate.y : matrix.x === plate.x).toBe(true);
+    const [along, across] = width < 500 ? (['y', 'x'] as const) : (['x', 'y'] as const);
+    const beside = ways.map(({ id }) => parts.find((one) => one.id === id));
+    expect(new Set(beside.map((one) => one?.[along])).size).toBe(1);
+    expect(new Set(beside.map((one) => one?.[across])).size).toBe(many);
   });
   it('tells what passes each part, and of a hose its length and bore', () => {
     const { parts, words } = loop(simple);

@@ -12,8 +12,10 @@ export const bears = (kind: NearKind): number | null => (kind === 'nothing' ? nu
 /** A part of the exhaust that is judged by what it passes: a piece, or the whole of a pipe known only by its rough figures. */
 export interface HotPart {
   /** null for the whole */ name: string | null;
+  cover: ValueAt<'pipes.cover'> | null;
   near: NearKind | null;
   nearMm: number | null;
+  /** above the pipe, in its rising air; null where nobody has said */ above: boolean | null;
   shield: boolean;
   through: ValueAt<'pipes.through'> | null;
   gapMm: number | null;
@@ -33,6 +35,8 @@ export interface Hottest {
   outsideMm: number;
 }
 
+const aboveOf = (lies: ValueAt<'pipes.nearLies'> | null): boolean | null => (lies === null ? null : lies === 'above');
+
 /** Every part of the exhaust with what it passes and what holds it: what is asked of them rests on nothing else. */
 export const exhaustParts = (read: Reader): readonly HotPart[] => read.shared('exhaust parts', readParts);
 function readParts(read: Reader): HotPart[] {
@@ -41,8 +45,10 @@ function readParts(read: Reader): HotPart[] {
     return [
       {
         name: null,
+        cover: read.maybe('pipes.cover'),
         near: read.maybe('pipes.near'),
         nearMm: read.maybe('pipes.nearMm'),
+        above: aboveOf(read.maybe('pipes.nearLies')),
         shield: read.maybe('pipes.shield') === 'yes',
         through: read.maybe('pipes.through'),
         gapMm: read.maybe('pipes.gapMm'),
@@ -59,8 +65,10 @@ function readParts(read: Reader): HotPart[] {
     ];
   return rows.map((row, i) => ({
     name: pieceName(row, i),
+    cover: row.cover ?? null,
     near: row.near ?? null,
     nearMm: row.nearMm ?? null,
+    above: aboveOf(row.nearLies ?? null),
     shield: row.shield === 'yes',
     through: row.through ?? null,
     gapMm: row.gapMm ?? null,

@@ -1,14 +1,14 @@
 import { linksOf, solveNet, type Net } from '../../physics/flow/solveNet';
 import { toDo } from '../../reading/NotMeasured';
 import type { Reader } from '../../reading/Reader';
-import { loopOf, partsOf, workC, type LoopPart } from './loopOf';
+import { limbsOf, loopOf, partsOf, workC, type LoopPart } from './loopOf';
 
 /** ζ of a circulation pump that stands, at the bore of its ports. Lorbet’s own assumption, no source. */
 const standingPumpZeta = 10;
 
 /**
  * What passes each part while the heater and its pump are off and the engine’s own pump drives the loop, kg/s and L/min through the heater.
- * Where the engine stands in one way of two, the other way is passed backwards, and a check valve in it shuts.
+ * Where the engine stands in one way of several, the others are passed backwards, and a check valve in one shuts.
  * @throws through the reader where the loop cannot be solved or has no engine
  */
 export function heaterOffLMin(read: Reader): number {
@@ -30,19 +30,18 @@ export function heaterOffLMin(read: Reader): number {
   const series = (some: readonly LoopPart[], backwards = false): Net => ({ series: some.map((part) => pass(part, backwards)) });
   // From the engine’s outlet round to its inlet.
   const main = steps.flatMap((step): Net[] => {
-    if ('one' in step) return step.one === engine ? [] : [pass(step.one)];
-    return step.a.includes(engine) || step.b.includes(engine) ? [] : [{ parallel: [series(step.a), series(step.b)] }];
+    if (partsOf(step).includes(engine)) return [];
+    return 'one' in step ? [pass(step.one)] : [{ parallel: step.ways.map((limb) => series(limb)) }];
   });
-  const split = steps.find((step) => 'a' in step && partsOf(step).includes(engine));
-  const ways = split && 'a' in split ? (split.a.includes(engine) ? [split.a, split.b] : [split.b, split.a]) : null;
-  const round: Net = ways
-    ? {
-        series: [
-          series((ways[0] ?? []).filter((part) => part !== engine)),
-          { parallel: [series(ways[1] ?? [], true), { series: main }] },
-        ],
-      }
-    : { series: main };
+  const limbs = steps.flatMap((step) => (partsOf(step).includes(engine) ? limbsOf(step) : []));
+  const own = limbs.find((limb) => limb.includes(engine)) ?? [];
+  const others = limbs.filter((limb) => limb !== own);
+  const round: Net = {
+    series: [
+      series(own.filter((part) => part !== engine)),
+      others.length === 0 ? { series: main } : { parallel: [...others.map((limb) => series(limb, true)), { series: main }] },
+    ],
+  };
   const shutPa = read.limit('enginePumpKPa').value * 1000;
   const freeKgS = (read.limit('enginePumpLMin').value / 60000) * coolant.densityKgM3;
   const { byId } = solveNet(round, { shutPa, fallPaS2Kg2: shutPa / freeKgS ** 2 });

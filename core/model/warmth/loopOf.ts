@@ -13,8 +13,10 @@ export type LoopKind = keyof typeof loopKinds;
 export interface LoopPart extends LoopRow {
   name: string;
 }
-/** What all of the flow passes, or two ways beside each other; in the order of flow. */
-export type LoopStep = { one: LoopPart } | { a: readonly LoopPart[]; b: readonly LoopPart[] };
+/** A way of several beside each other. */
+export type Limb = readonly LoopPart[];
+/** What all of the flow passes, or ways beside each other; in the order of flow. */
+export type LoopStep = { one: LoopPart } | { ways: readonly Limb[] };
 
 /** ζ of what sits in a loop, at the bore of its ports. Lorbet’s own assumptions, no source. */
 const zetaOf: Record<LoopKind, number> = {
@@ -43,26 +45,36 @@ export const loopParts = (rows: readonly LoopRow[]): LoopPart[] =>
     .sort((a, b) => (a.row.order ?? Infinity) - (b.row.order ?? Infinity) || a.i - b.i)
     .map(({ row }, i) => ({ ...row, name: row.name ?? (row.kind === undefined ? `part ${i + 1}` : loopKinds[row.kind]) }));
 
-/** The same as it is passed: rows of two limbs that follow each other lie side by side. */
+/** The same as it is passed: rows of limbs that follow each other lie side by side. */
 export function loopSteps(parts: readonly LoopPart[]): LoopStep[] {
   const steps: LoopStep[] = [];
+  let split: Map<string, LoopPart[]> | null = null;
+  const join = () => {
+    if (split) steps.push({ ways: [...split].sort(([one], [other]) => one.localeCompare(other)).map(([, way]) => way) });
+    split = null;
+  };
   for (const part of parts) {
     const limb = part.limb ?? 'main';
     if (limb === 'main') {
+      join();
       steps.push({ one: part });
-      continue;
+    } else {
+      split ??= new Map();
+      split.set(limb, [...(split.get(limb) ?? []), part]);
     }
-    const last = steps[steps.length - 1];
-    if (last && 'a' in last) steps[steps.length - 1] = { ...last, [limb]: [...last[limb], part] };
-    else steps.push(limb === 'a' ? { a: [part], b: [] } : { a: [], b: [part] });
   }
+  join();
   return steps;
 }
-export const partsOf = (step: LoopStep): readonly LoopPart[] => ('one' in step ? [step.one] : [...step.a, ...step.b]);
-/** Every way round the loop, part after part: one where it has no limbs. */
+/** The ways that a step leaves to the flow: one, or those beside each other. */
+export const limbsOf = (step: LoopStep): readonly Limb[] => ('one' in step ? [[step.one]] : step.ways);
+export const partsOf = (step: LoopStep): readonly LoopPart[] => limbsOf(step).flat();
+/** Ways round the loop, part after part, such that every part is on one of them: one where it has no limbs. */
 export function waysRound(steps: readonly LoopStep[]): LoopPart[][] {
-  const one = (limb: 'a' | 'b') => steps.flatMap((step) => ('one' in step ? [step.one] : [...step[limb]]));
-  return steps.some((step) => 'a' in step) ? [one('a'), one('b')] : [one('a')];
+  const many = Math.max(1, ...steps.map((step) => limbsOf(step).length));
+  return Array.from({ length: many }, (_, i) =>
+    steps.flatMap((step) => limbsOf(step)[Math.min(i, limbsOf(step).length - 1)] ?? []),
+  );
 }
 
 /** The parts of the loop in the order of flow. @throws through the reader where none is entered */
@@ -139,7 +151,7 @@ function readLoop(read: Reader): Loop {
     lacking.push(...toDo('set the circulation pump where all of the flow passes it'));
   const steps = loopSteps(parts);
   for (const step of steps)
-    if ('a' in step && (step.a.length === 0 || step.b.length === 0))
+    if ('ways' in step && step.ways.length < 2)
       lacking.push(...toDo(`enter the other way beside “${partsOf(step)[0]?.name ?? ''}”: a split of one way leads nowhere`));
   if (lacking.length > 0) return read.missing(...lacking.slice(0, toldAtOnce));
   const heatW = read.derived('heater.outputMaxKw') * 1000;
@@ -158,7 +170,7 @@ function readLoop(read: Reader): Loop {
     });
     const net: Net = {
       series: steps.map((step) =>
-        'one' in step ? link(step.one) : { parallel: [step.a, step.b].map((limb): Net => ({ series: limb.map(link) })) },
+        'one' in step ? link(step.one) : { parallel: step.ways.map((limb): Net => ({ series: limb.map(link) })) },
       ),
     };
     return { net, coolant };
@@ -224,7 +236,9 @@ export function engineMinutes(read: Reader): number {
 
 /** The loop read as words, in the order of flow and back to its first part. */
 export function loopInWords(steps: readonly LoopStep[]): string {
-  const names = (parts: readonly LoopPart[]) => parts.map(({ name }) => name).join(', ');
-  const all = steps.map((step) => ('one' in step ? step.one.name : `both ${names(step.a)} and beside it ${names(step.b)}`));
+  const names = (parts: Limb) => parts.map(({ name }) => name).join(', ');
+  const all = steps.map((step) =>
+    'one' in step ? step.one.name : `${step.ways.length} ways: ${step.ways.map(names).join('; beside it ')}`,
+  );
   return [...all, 'and back'].join(' → ');
 }

@@ -11,10 +11,10 @@ import {
   partsOf,
   swellMl,
   workC,
+  type Limb,
   type Loop,
   type LoopFlow,
   type LoopPart,
-  type LoopStep,
 } from './loopOf';
 import { kelvin } from '../../physics/gas/gasProperties';
 
@@ -133,7 +133,7 @@ export function roundLoop(read: Reader, moment: Moment): Round {
       return { c, pa };
     };
     let at: Going = { c: fromC, pa: 0 };
-    for (const step of loop.steps) at = 'one' in step ? pass(step.one, at) : mixed(step, at, pass, flow);
+    for (const step of loop.steps) at = 'one' in step ? pass(step.one, at) : mixed(step.ways, at, pass, flow);
     return at.c;
   };
   // How warm it comes back goes straight with how warm it began: two looks tell where both are the same.
@@ -166,14 +166,9 @@ export function roundLoop(read: Reader, moment: Moment): Round {
   return { parts: parts.map((one) => ({ ...one, kPa: one.kPa - over })), heaterW, heldBack: share < 1, to };
 }
 
-/** Two ways beside each other, and what comes of both where they meet. */
-function mixed(
-  step: Extract<LoopStep, { a: readonly LoopPart[] }>,
-  before: Going,
-  pass: (part: LoopPart, before: Going) => Going,
-  flow: LoopFlow,
-): Going {
-  const ways = [step.a, step.b].map((way) => ({
+/** Ways beside each other, and what comes of them where they meet. */
+function mixed(limbs: readonly Limb[], before: Going, pass: (part: LoopPart, before: Going) => Going, flow: LoopFlow): Going {
+  const ways = limbs.map((way) => ({
     end: way.reduce((at, part) => pass(part, at), before),
     kgS: flow.byId.get(way[0]?.id ?? '') ?? 0,
   }));

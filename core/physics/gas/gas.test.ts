@@ -16,6 +16,7 @@ import {
 } from './burning';
 import { burnerAir, burnerFan, pipesPa, type Breathing } from './burnerAir';
 import { exhaustCp, gasConductivity, gasDensity, gasViscosity } from './gasProperties';
+import { plumeC, plumeIntegral } from './plume';
 import { edgeC, edgeHc, gapNeededMm, nearC } from './nearHeat';
 import { gasHc, naturalHc, pipeHeat, shedWM, type GasStream, type HotPiece } from './pipeHeat';
 import { boilsC, dewPointC, saturationPa } from './waterVapour';
@@ -228,6 +229,31 @@ describe('what stands near', () => {
         },
       ),
     );
+  });
+  test('air that rises carries the heat that the pipe gives off: the boundary layer of a laminar plume, solved by odex', () => {
+    // f‴ + 12/5 f f″ − 4/5 f′² + φ = 0, φ′ = −12/5 Pr f φ, from the middle out; f′(0) = 0.6618 (Gebhart and others, from memory).
+    const [, outside = NaN, , warm = NaN, half = NaN] = odexSolve(
+      (_x, [f = 0, u = 0, shear = 0, over = 0]) => [
+        u,
+        shear,
+        -2.4 * f * shear + 0.8 * u * u - over,
+        -2.4 * 0.7 * f * over,
+        u * over,
+      ],
+      [0, 0.66183, 0, 1, 0],
+      5,
+      1e-10,
+    );
+    expect(Math.abs(outside)).toBeLessThan(0.01);
+    expect(Math.abs(warm)).toBeLessThan(0.005);
+    near(2 * half, plumeIntegral, 0.05);
+  });
+  test('what lies over a pipe gets hotter than what lies beside it, by no more than the air that rises', () => {
+    for (const gapMm of [10, 40, 120, 300]) {
+      const [beside, above] = [nearC({ ...hot, gapMm }), nearC({ ...hot, gapMm, above: true })];
+      expect(above).toBeGreaterThan(beside);
+      expect(above).toBeLessThan(Math.max(beside, plumeC({ ...hot, heightMm: gapMm + 12.5 })));
+    }
   });
   test('a shield is always cooler behind', () => {
     for (const gapMm of [5, 20, 60]) expect(nearC({ ...hot, gapMm, shielded: true })).toBeLessThan(nearC({ ...hot, gapMm }));

@@ -2,12 +2,15 @@ import { besselk } from 'bessel';
 import { within } from '../within';
 import { gasConductivity, kelvin } from './gasProperties';
 import { steelEmissivity } from './pipeHeat';
+import { plumeC } from './plume';
 
 const stefanBoltzmann = 5.670374e-8;
 /** Timber, plastic, rubber, paint. Handbooks, from memory */
 const emissivity = 0.9;
 /** Heat that a surface gives to air that hardly moves, W/(m² K). Handbooks, from memory */
 const stillHc = 5;
+/** And that rising air gives to what lies over it, W/(m² K). Lorbet’s own assumption, no source */
+const risingHc = 10;
 
 /** The temperature at which what comes in equals what goes out, °C, by halving. */
 function balance(coldC: number, hotC: number, gain: (atC: number) => number): number {
@@ -27,16 +30,17 @@ export interface Near {
   /** between the two surfaces, mm; 0 where they touch */ gapMm: number;
   ambientC: number;
   /** a metal shield between, with air on both of its sides */ shielded?: boolean;
+  /** it lies over the pipe, in the air that rises from it */ above?: boolean;
 }
 /**
  * How hot a flat thing gets beside a long hot pipe, at its hottest line: it takes radiation and what the air between conducts, gives off by one
- * face, and passes nothing on, so that it comes out rather too hot than too cold. Above a pipe the rising air adds to it, and that is not counted.
+ * face, and passes nothing on, so that it comes out rather too hot than too cold. Over a pipe the air that rises from it adds to that.
  * @returns °C
  * @throws RangeError naming quantity, value and bounds
- * @source heat balance; view of a long cylinder from a facing element r / (r + gap) (Siegel & Howell, from memory); Stefan–Boltzmann
+ * @source heat balance; laminar plume; view of a long cylinder from a facing element r / (r + gap) (Siegel & Howell, from memory); Stefan–Boltzmann
  * @example nearC({ surfaceC: 300, outsideMm: 26, gapMm: 0, ambientC: 15 }) // 300
  */
-export function nearC({ surfaceC, outsideMm, gapMm, ambientC, shielded = false }: Near): number {
+export function nearC({ surfaceC, outsideMm, gapMm, ambientC, shielded = false, above = false }: Near): number {
   within('gap', gapMm, 'mm', { min: 0 });
   within('outside diameter', outsideMm, 'mm', { above: 0 });
   if (surfaceC <= ambientC) return ambientC;
@@ -45,10 +49,12 @@ export function nearC({ surfaceC, outsideMm, gapMm, ambientC, shielded = false }
   const conducted = gapMm > 0 ? gasConductivity((surfaceC + ambientC) / 2) / (gapMm / 1000) : Infinity;
   // One shield of the same blackness on both faces halves what is radiated, and parts the air in two.
   const share = shielded ? 0.5 : 1;
+  const risingC = above ? plumeC({ surfaceC, outsideMm, ambientC, heightMm: gapMm + outsideMm / 2 }) : null;
   return balance(
     ambientC,
     surfaceC,
     (atC) =>
+      (risingC === null ? 0 : share * risingHc * Math.max(0, risingC - atC)) +
       share *
         view *
         (steelEmissivity * emissivity * (radiated(surfaceC, ambientC) - radiated(atC, ambientC)) +

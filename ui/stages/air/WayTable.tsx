@@ -19,7 +19,7 @@ const drawings = { exhaust: drawPipes('exhaust'), intake: drawPipes('intake') } 
 const columns = {
   exhaust: {
     main: ['name', 'kind', 'bends', 'supports', 'near', 'nearMm'],
-    more: ['lengthM', 'riseMm', 'boreMm', 'farBoreMm', 'lies', 'wall', 'bendDeg', 'bendRadiusMm', 'joint', 'sealed', 'torqueNm', 'cover', 'coverM', 'shield', 'through', 'gapMm', 'drain', 'state'], // prettier-ignore
+    more: ['lengthM', 'riseMm', 'boreMm', 'farBoreMm', 'lies', 'wall', 'bendDeg', 'bendRadiusMm', 'joint', 'sealed', 'torqueNm', 'cover', 'coverM', 'nearLies', 'shield', 'through', 'gapMm', 'drain', 'state'], // prettier-ignore
   },
   intake: {
     main: ['name', 'kind', 'bends', 'boreMm'],
@@ -59,7 +59,7 @@ export function WayTable({ way }: { way: WayId }) {
             hide={(row, column) =>
               (drawn.size > 0 && (column === 'lengthM' || column === 'riseMm')) ||
               (column === 'gapMm' && (row.through === undefined || row.through === 'none')) ||
-              ((column === 'nearMm' || column === 'shield') && row.near === 'nothing') ||
+              ((column === 'nearMm' || column === 'nearLies' || column === 'shield') && row.near === 'nothing') ||
               ((column === 'bendDeg' || column === 'bendRadiusMm') && !row.bends) ||
               (column === 'lies' && row.kind !== 'muffler') ||
               (column === 'farBoreMm' && !hasTwoBores(row)) ||

@@ -1,5 +1,8 @@
 import { formatFixed } from '../../../units/formatNumber';
+import { pipeCovers } from '../../../build/listKinds';
+import type { WayId } from '../../../model/air/wayOf';
 import type { Frame, Spot } from '../marks';
+import type { Point } from '../runGeometry';
 import { bent, closed, ringsAlong, shape, touchBox, type Pen } from '../Pen';
 
 export interface PipeMarks {
@@ -11,10 +14,8 @@ export interface PipeMarks {
 /** px: how round a hose or a pipe is bent. */
 const bendPx = 9;
 
-/** The muffler in the last length of the exhaust: a can, with its drain hole below or above, or none. */
-function drawMuffler(pen: Pen, way: readonly Spot[], drained: string): void {
-  const [from, to] = [way[way.length - 2], way[way.length - 1]];
-  if (!from || !to) return;
+/** The muffler in a length of the exhaust: a can, with its drain hole below or above, or none. */
+function drawMuffler(pen: Pen, from: Spot, to: Spot, drained: string): void {
   const long = Math.hypot(to.x - from.x, to.y - from.y);
   const can = Math.min(46, long * 0.5);
   if (can < 16) return;
@@ -45,34 +46,62 @@ function drawMuffler(pen: Pen, way: readonly Spot[], drained: string): void {
   );
 }
 
+/** Where the pieces of a pipe end: the heater is drawn larger than life, so that a pipe begins below its spigot and ends where it truly does. */
+function pieceEnds(pen: Pen, of: WayId, drawnX: number, endX: number): Spot[] {
+  const { start, end, pieces } = pen.geometry[of];
+  const share = (to: Point) => (to.x - start.x) / (end.x - start.x || 1);
+  return (pieces.length > 0 ? pieces.map(({ to }) => to) : [end]).map((to) => ({
+    x: drawnX + share(to) * (endX - drawnX),
+    y: pen.at(to).y,
+  }));
+}
+
+/** What is to be seen of a pipe piece by piece: where they meet, what covers them, what drains a low point. */
+function drawPieces(pen: Pen, of: WayId, begin: Spot, ends: readonly Spot[]): void {
+  const flow = of === 'exhaust' ? 'heat' : 'air';
+  const drained = pen.value('air.mufflerHole') ?? 'closed';
+  pen.geometry[of].pieces.forEach(({ row, name }, i) => {
+    const [from, to] = [ends[i - 1] ?? begin, ends[i] ?? begin];
+    if (row.cover === 'wrap' || row.cover === 'sleeve')
+      pen.draw(of, 'ink', ringsAlong([from, to], 9, 8), { width: 1.5, name: `${name}, ${pipeCovers[row.cover]}` });
+    if (row.kind === 'muffler') drawMuffler(pen, from, to, drained);
+    if (i > 0 && row.joint !== 'whole')
+      pen.draw(of, flow, shape((p) => p.rect(from.x - 2, from.y - 7, 4, 14)), { fill: 'paper', width: 1, name: `joint before ${name}` }); // prettier-ignore
+    if (row.drain === 'drilled' || row.drain === 'trap' || row.drain === 'valve')
+      pen.draw(of, 'air', closed([{ x: to.x - 4, y: to.y + 7 }, { x: to.x + 4, y: to.y + 7 }, { x: to.x, y: to.y + 15 }]), { fill: 'ink', width: 1, name: `drain of ${name}` }); // prettier-ignore
+  });
+}
+
 /** Exhaust and combustion air, from the heater to their ends. */
 export function drawPipes(pen: Pen, heater: Frame, floorY: number): PipeMarks {
   const { exhaust, intake } = pen.geometry;
   const { width, height } = pen.scale;
   const [exStart, exEnd] = [pen.at(exhaust.start), pen.at(exhaust.end)];
   const exTop = heater.x + heater.w * 0.72;
-  const out = [
-    { x: exTop, y: floorY },
-    { x: exTop, y: exStart.y },
-    { x: Math.max(exEnd.x, exTop + 12), y: exEnd.y },
-  ];
+  const exFoot = { x: exTop, y: exStart.y };
+  const exEnds = pieceEnds(pen, 'exhaust', exTop, Math.max(exEnd.x, exTop + 12));
+  const out = [{ x: exTop, y: floorY }, exFoot, ...exEnds];
   pen.draw('exhaust', 'heat', bent(out, bendPx), { width: pen.width('exhaust') + 2, name: 'exhaust' });
   pen.draw('exhaust', 'heat', ringsAlong(out, 7, 5), { width: 1, name: 'exhaust rings' });
   const muffler = pen.value('air.mufflerHole');
-  if (muffler !== null && muffler !== 'noMuffler') drawMuffler(pen, out, muffler);
+  if (exhaust.pieces.length > 0) drawPieces(pen, 'exhaust', exFoot, exEnds);
+  else if (muffler !== null && muffler !== 'noMuffler') drawMuffler(pen, exFoot, exEnds[0] ?? exFoot, muffler);
   const [inStart, inEnd] = [pen.at(intake.start), pen.at(intake.end)];
   const inTop = heater.x + heater.w * 0.42;
   const from = pen.value('air.intakeFrom');
   const inside = from !== null && from !== 'outside';
   const inLow = inside ? floorY - (inStart.y - floorY) * 0.4 : inStart.y;
+  const inFoot = { x: inTop, y: inLow };
+  const inEnds = pieceEnds(pen, 'intake', inTop, inEnd.x);
   const air = inside
     ? [
         { x: heater.x, y: inLow },
         { x: inEnd.x, y: inLow },
       ]
-    : [{ x: inTop, y: floorY }, { x: inTop, y: inLow }, inEnd];
+    : [{ x: inTop, y: floorY }, inFoot, ...inEnds];
   pen.draw('intake', 'air', bent(air, bendPx), { width: pen.width('intake') + 1, name: 'intake' });
   pen.draw('intake', 'air', ringsAlong(air, 6, 4), { width: 1, name: 'intake rings' });
+  if (!inside) drawPieces(pen, 'intake', inFoot, inEnds);
   const [fall, past] = [pen.value('air.exhaustFallMm'), pen.value('air.exhaustPastOutlineMm')];
   const ends = past === null ? '' : past < 0 ? `, ends ${formatFixed(-past)} mm short` : `, ends ${formatFixed(past)} mm past`;
   if (fall !== null)
@@ -91,6 +120,6 @@ export function drawPipes(pen: Pen, heater: Frame, floorY: number): PipeMarks {
       exhaust: touchBox((exTop + exEnd.x) / 2, (exStart.y + exEnd.y) / 2, exEnd.x - exTop, 30),
       intake: touchBox((inTop + inEnd.x) / 2, (inStart.y + inEnd.y) / 2, Math.abs(inTop - inEnd.x), 30),
     },
-    ways: { exhaust: [{ x: exTop, y: floorY }, { x: exTop, y: exStart.y }, exEnd], intake: air },
+    ways: { exhaust: out, intake: air },
   };
 }
