@@ -1,5 +1,6 @@
 /** Speed of the computation beside its limit, as ratios: below 1 keeps the limit. Medians; machines differ, so compare ratios. */
 import { demoBuilds } from '../demo/builds';
+import { rowsWithIds } from '../demo/rowsWithIds';
 import { emptyBuild } from '../core/build/emptyBuild';
 import type { Build } from '../core/build/Build';
 import { fieldAt, type FigurePath } from '../core/build/sheets';
@@ -51,9 +52,7 @@ function fullBuild(): Build {
 /** Lists of a demo build, each row with an id. */
 function demoLists(at: number): NonNullable<Build['lists']> {
   let n = 0;
-  const rows = (list: readonly object[]) =>
-    list.map((row) => ({ ...row, id: `00000000-0000-4000-8000-${String((n += 1)).padStart(12, '0')}` }));
-  return Object.fromEntries(Object.entries(demoBuilds[at]?.lists ?? {}).map(([list, all]) => [list, rows(all)]));
+  return rowsWithIds(demoBuilds[at]?.lists, () => `00000000-0000-4000-8000-${String((n += 1)).padStart(12, '0')}`);
 }
 
 async function medianMs(times: number, work: () => unknown): Promise<number> {

@@ -1,3 +1,4 @@
+import { looms } from './looms';
 import { startingLists } from '../core/model/kit/startingLists';
 import { shapeSurfaces } from '../core/model/heat/bodyShapes';
 import { startingHoles } from '../core/model/siting/startingHoles';
@@ -107,7 +108,7 @@ const loop: NonNullable<DemoLists['loop']> = (
 const coolant = { 'warmth.way': 'loop', 'warmth.glycol': 'propylene', 'warmth.glycolPercent': 45, 'warmth.partsHoldL': 6, 'warmth.tankFreeMl': 700, 'warmth.pumpKPa': 16, 'warmth.pumpLMin': 26 } as const satisfies Values;
 const warmth = { 'warmth.way': 'ducts', 'warmth.blowerM3H': 96, 'warmth.blowerPa': 260 } as const satisfies Values;
 const wiring = {
-  'wiring.feedSource': 'leisure', 'wiring.batteryKind': 'agm', 'wiring.batteryCapacityAh': 110, 'wiring.batteryRestV': 12.7, 'wiring.batteryMohm': 12, 'wiring.feedLengthM': 2.6, 'wiring.cableAreaMm2': 4, 'wiring.insulationC': 'c90', 'wiring.cableC': 20, 'wiring.jointsMohm': 6, 'wiring.fuseA': 15, 'wiring.fuseFromBatteryMm': 120,
+  'wiring.feedSource': 'leisure', 'wiring.batteryKind': 'agm', 'wiring.batteryCapacityAh': 110, 'wiring.batteryRestV': 12.7, 'wiring.batteryMohm': 12, 'wiring.feedLengthM': 2.6, 'wiring.cableAreaMm2': 4, 'wiring.insulationC': 'c90', 'wiring.cableC': 20, 'wiring.jointsMohm': 6, 'wiring.fuseA': 15, 'wiring.fuseFromBatteryMm': 120, 'wiring.looks': 'good',
 } as const satisfies Values;
 const priming = { 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4 } as const satisfies Values;
 const proving = { 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' } as const satisfies Values;
@@ -166,7 +167,7 @@ function start(sagV: number, runA: number): { events: StartEvent[]; readings: St
 /** Everything here is invented: workshop, people, vehicles, figures. */
 export const demoBuilds: readonly DemoBuild[] = [
   {
-    releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', ...kept, photographed: true, identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
+    releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', ...kept, lists: { ...kept.lists, ...looms.sound }, photographed: true, identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
     planned: all, fitted: { ...all, ...measured }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 632, outcome: 'reached', frequencyHz: 4 }, started: start(11.78, 1.38), coPpm: [0, 0, 0], hotC: [38, 47, 52], signed: true,
   },
   {
@@ -176,10 +177,10 @@ export const demoBuilds: readonly DemoBuild[] = [
       ...all, ...measured, 'siting.cutEdges': 'bare', 'siting.clampHeads': 'foul', 'tank.restraint': 'stretch', 'tank.vent': 'bare', 'line.pumpMount': 'tie', 'fuel.pumpAngleDeg': 4, 'fuel.suctionLengthM': 2.6, 'fuel.suctionBoreMm': 4, 'fuel.filterPlace': 'afterPump', 'fuel.jointGapMm': 6, 'fuel.pickupClearanceMm': 42, 'fuel.fuelLevelMm': 36, 'fuel.pumpAboveTankFloorMm': 320, 'fuel.pressureLengthM': 2.1,
       'air.exhaustPastOutlineMm': -240, 'air.exhaustLowPoint': 'undrilled', 'air.endsApartMm': 220, 'air.endsFacing': 'sameWay', 'air.intakeFrom': 'locker',
       'ends.exhaustXMm': 1560, 'ends.exhaustYMm': 1540, 'ends.exhaustPoints': 'forward', 'ends.exhaustOpeningMm': 260, 'ends.exhaustHighMm': 210, 'ends.intakeXMm': 1540, 'ends.intakeYMm': 1320, 'ends.intakeBlocked': 'spray',
-      'wiring.feedSource': 'panel', 'wiring.feedLengthM': 7.5, 'wiring.cableAreaMm2': 1.5, 'wiring.batteryRestV': 12.1, 'wiring.fuseA': 25, 'wiring.fuseFromBatteryMm': 1400, 'wiring.batteryCapacityAh': 40, 'proving.coAlarmFitted': 'no', 'proving.coAlarmTested': 'no', 'proving.coAlarmSited': 'no',
+      'wiring.feedSource': 'panel', 'wiring.feedLengthM': 7.5, 'wiring.cableAreaMm2': 1.5, 'wiring.batteryRestV': 12.1, 'wiring.fuseA': 25, 'wiring.fuseFromBatteryMm': 1400, 'wiring.looks': 'joints', 'wiring.batteryCapacityAh': 40, 'proving.coAlarmFitted': 'no', 'proving.coAlarmTested': 'no', 'proving.coAlarmSited': 'no',
     },
     lists: {
-      ...floor,
+      ...floor, ...looms.panel,
       outside: [...outside, { name: 'plastic tank', kind: 'tank', xMm: 1180, yMm: 1290, lengthMm: 330, widthMm: 210, heightMm: 300 }],
       // Past a plastic tank at a hand's breadth, and rising to its end.
       pipes: [pipe(1000, 'below the floor', 0.3, -50, { bends: 1, through: 'timber', gapMm: 6, joint: 'worm' }), pipe(2000, 'past the tank', 0.55, 30, { bends: 2, near: 'polyethylene', nearMm: 22, supports: 0, drain: 'none', joint: 'pushed' })],
@@ -210,7 +211,7 @@ export const demoBuilds: readonly DemoBuild[] = [
   {
     id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e04', identity: { name: 'Thimble Theatre', what: 'puppet theatre’s stage van', kind: 'road', place: 'Hobb’s Reach, Isle of Merrow', heaterSerial: '' }, daysAgo: 1,
     lists: {
-      ...floor, ducts, returns,
+      ...floor, ducts, returns, ...looms.long,
       segments: [
         segment(1000, 'out of the tank', 'suction', 0.25, -20), segment(2000, 'along the sill', 'suction', 2, -40), segment(3000, 'down to the filter', 'suction', 0.2, -120, { end: 'filter' }), segment(4000, 'filter to pump', 'suction', 0.15, -60),
         segment(5000, 'off the pump', 'pressure', 0.3, 90), segment(6000, 'behind the wheel', 'pressure', 0.8, 60), segment(7000, 'over the cross-member', 'pressure', 0.5, 120), segment(8000, 'under the stage', 'pressure', 0.9, -30), segment(9000, 'through the floor', 'pressure', 0.9, 90),

@@ -4,6 +4,7 @@ import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import type { Build, ReleasableHoldPoint } from '../core/build/Build';
 import { fieldAt, figurePaths } from '../core/build/sheets';
+import { rowsWithIds } from './rowsWithIds';
 import type { CellValue, ListId } from '../core/build/lists';
 import { emptyBuild } from '../core/build/emptyBuild';
 import type { RowChange } from '../core/commands/changeRows';
@@ -46,15 +47,6 @@ async function load(now: Date, transaction: Transaction): Promise<void> {
   for (const build of demoBuilds) await loadOne(build, { fitter, lead, now, transaction });
 }
 
-/** Rows with ids; what a row says that it comes from by a name gets the id of the row of that name. */
-function withIds(rows: readonly Record<string, CellValue>[]) {
-  const all = rows.map((values) => ({ id: randomUUID(), values }));
-  return all.map(({ id, values }) => {
-    const from = values.fromId === undefined ? undefined : all.find((one) => one.values.name === values.fromId)?.id;
-    return { id, values: from === undefined ? values : { ...values, fromId: from } };
-  });
-}
-
 /** Plays a demo build through the same commands as a person would, at times before now. */
 async function loadOne(
   demo: DemoBuild,
@@ -86,9 +78,9 @@ async function loadOne(
   await run(fitter, { kind: 'figures', changes: changes('planned') });
   const seals = (demo.seals ?? []).map((seal) => ({ ...seal, id: randomUUID() }));
   const added: RowChange[] = [
-    ...(Object.entries(demo.lists ?? {}) as [ListId, Record<string, CellValue>[]][]).flatMap(([list, rows]) =>
-      withIds(rows).map(({ id, values }) => ({ list, row: id, action: 'add' as const, values })),
-    ),
+    ...(
+      Object.entries(rowsWithIds(demo.lists, randomUUID)) as [ListId, (Record<string, CellValue> & { id: string })[]][]
+    ).flatMap(([list, rows]) => rows.map(({ id, ...values }) => ({ list, row: id, action: 'add' as const, values }))),
     ...seals.map(({ id, putOnH, hardH: _later, ...values }) => ({
       list: 'seals' as const,
       row: id,

@@ -1,4 +1,5 @@
 import { airAt, blowerKgM3, jetShare, type Duct, type WarmAir } from '../core/physics/duct/ductAir';
+import { oneLine } from './oneLine';
 import { conduitOf, isShut, limbsOf, type Loop, type LoopPart } from '../core/model/warmth/loopOf';
 import type { Coolant } from '../core/physics/coolant/coolantAt';
 import type { Medium } from '../core/physics/flow/dropPa';
@@ -9,7 +10,6 @@ import { fittingZeta, type Route } from '../core/physics/fuel/Route';
 const roughnessMm = 0.0015;
 /** EPANET's own g of 32.2 ft/s². */
 const epanetGravity = 32.2 * 0.3048;
-const oneLine = (text: string): string => text.replace(/[\p{Cc};]/gu, ' ').slice(0, 200);
 
 /**
  * The fuel line at its mean flow as an input file of the EPANET engine, so that any engineer can solve it again. The tank’s level is a reservoir,

@@ -1,4 +1,5 @@
 import { demoBuilds } from '../demo/builds';
+import { rowsWithIds } from '../demo/rowsWithIds';
 import type { Build } from '../core/build/Build';
 import type { ListValues } from '../core/build/lists';
 import { emptyBuild } from '../core/build/emptyBuild';
@@ -9,9 +10,7 @@ export function demoBuild(name: string, values: Values = {}): Build {
   const demo = demoBuilds.find(({ identity }) => identity.name === name);
   if (!demo) throw new Error(`No demo build is called ${name}.`);
   let n = 9000;
-  const lists = Object.fromEntries(
-    Object.entries(demo.lists ?? {}).map(([list, rows]) => [list, rows.map((row) => ({ ...row, id: id((n += 1)) }))]),
-  ) as ListValues;
+  const lists = rowsWithIds(demo.lists, () => id((n += 1))) as ListValues;
   const build = withValues(emptyBuild(demo.id, { ...demo.identity, invented: true }), {
     ...demo.planned,
     ...demo.fitted,

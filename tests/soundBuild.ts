@@ -153,6 +153,7 @@ const soundValues: Values = {
   'wiring.jointsMohm': 5,
   'wiring.fuseA': 15,
   'wiring.fuseFromBatteryMm': 100,
+  'wiring.looks': 'good',
   'priming.filterVolumeMl': 0.5,
   'priming.preFilledMl': 0,
   'priming.primingHz': 4,

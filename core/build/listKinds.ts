@@ -207,3 +207,54 @@ export const loopLimbs = {
   d: 'the fourth way',
 } as const;
 export const loopArrows = { with: 'as it should', against: 'against its arrow' } as const;
+
+/** What a loom is made of. */
+export const loomKinds = {
+  battery: 'battery',
+  supply: 'mains power supply',
+  post: 'post or busbar',
+  fuse: 'fuse',
+  isolator: 'isolator',
+  relay: 'relay',
+  joint: 'joint',
+  plug: 'plug',
+  panel: 'control panel',
+  socket: 'socket',
+  earth: 'earth point',
+  heater: 'heater',
+  load: 'another load',
+  pump: 'fuel pump',
+  controller: 'controller',
+  sensor: 'outside sensor',
+  remote: 'remote’s receiver',
+  diagnostic: 'diagnostic plug',
+  blower: 'blower relay',
+} as const;
+export const loomWires = { plus: 'plus', minus: 'minus', signal: 'signal' } as const;
+/** How a joint or a plug was made, and how an earth sits. */
+export const madeHow = {
+  crimped: 'crimped',
+  soldered: 'soldered',
+  screwed: 'screwed',
+  spade: 'a spade plug',
+  twisted: 'twisted together',
+} as const;
+export const earthSeats = { metal: 'bright metal', paint: 'paint', washer: 'a plastic washer' } as const;
+export const cableNear = {
+  clear: 'nothing that could hurt it',
+  hot: 'exhaust or another hot part',
+  spray: 'spray',
+  moving: 'moving parts',
+  edge: 'a metal edge',
+} as const;
+export const cableGuards = { none: 'nothing', conduit: 'conduit or sleeve', grommet: 'a grommet' } as const;
+export const cableUses = { used: 'used', insulated: 'not needed: insulated, coiled', bare: 'not needed: end bare' } as const;
+/** What a look over the feed finds before its fuse goes in. */
+export const feedLooks = {
+  good: 'as it should be',
+  swapped: 'plus and minus swapped',
+  earth: 'earth on paint or plastic',
+  joints: 'a joint twisted, or open to spray',
+  way: 'unguarded at heat, an edge or what moves',
+} as const;
+export const insulations = { c70: '70 °C', c90: '85 to 90 °C', c105: '105 °C' } as const;

@@ -5,6 +5,7 @@ import { sitingLists } from './listTables/siting';
 import { surveyLists } from './listTables/survey';
 import { tankLists } from './listTables/tank';
 import { warmthLists } from './listTables/warmth';
+import { wiringLists } from './listTables/wiring';
 
 /**
  * Every list of a build: what its rows hold, with unit and bounds. Types, validation, tables on screen, CSV and the documents are made from this.
@@ -17,5 +18,6 @@ export const lists = {
   ...lineLists,
   ...airLists,
   ...warmthLists,
+  ...wiringLists,
   ...tankLists,
 } as const;

@@ -251,7 +251,27 @@ export const sections = {
       checks: ['coolant'],
     }),
   },
-  wiring: { wiring: section('Wiring', { figures: { 'Wiring sheet': sheet('wiring') }, checks: ['wiring'] }) },
+  wiring: {
+    loom: section('Loom', {
+      figures: {
+        'Looked over': of('wiring', 'looks'),
+        'As one cable': of('wiring', 'feedLengthM cableAreaMm2 insulationC cableC bundled jointsMohm fuseA fuseFromBatteryMm'),
+      },
+      lists: ['loomParts', 'cables'],
+      checks: ['wiring'],
+    }),
+    battery: section('Battery', {
+      figures: {
+        get 'Where it comes from'() {
+          return [
+            ...of('wiring', 'feedSource batteryKind batteryCapacityAh batteryRestV batteryMohm batteryC'),
+            ...rest('wiring'),
+          ];
+        },
+      },
+      checks: ['wiring.source', 'wiring.battery', 'wiring.voltage'],
+    }),
+  },
   priming: {
     count: section('Count strokes', { checks: ['priming.expected', 'priming.over', 'priming.short', 'priming.lockout'] }),
     figures: section('Figures and dose', { figures: { 'Priming sheet': sheet('priming') }, checks: ['priming.dose'] }),

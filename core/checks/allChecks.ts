@@ -29,6 +29,7 @@ import { surveyChecks } from './survey/survey';
 import { coolantChecks } from './warmth/coolant';
 import { ductChecks } from './warmth/ducts';
 import { fuseChecks } from './wiring/fuse';
+import { loomChecks } from './wiring/loom';
 import { wiringChecks } from './wiring/wiring';
 
 /** Every check but those of the sign-off, in the order in which their findings stand beside each other. */
@@ -58,6 +59,7 @@ export const stageChecks: readonly Check[] = [
   ...coolantChecks,
   ...wiringChecks,
   ...fuseChecks,
+  ...loomChecks,
   ...primingChecks,
   ...startChecks,
   ...hotSpotChecks,

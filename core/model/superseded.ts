@@ -32,10 +32,21 @@ export const roughIntake: readonly string[] = [
   'pipes.intakeBoreMm',
   'pipes.intakeBendsDeg',
 ];
+/** What is said of the feed as one cable; the loom stands for it. */
+export const roughFeed: readonly string[] = [
+  'wiring.feedLengthM',
+  'wiring.cableAreaMm2',
+  'wiring.insulationC',
+  'wiring.bundled',
+  'wiring.jointsMohm',
+  'wiring.fuseA',
+  'wiring.fuseFromBatteryMm',
+];
 const piecesOf = (way: 'exhaust' | 'intake') => (build: Build) => rowsOf(build.lists, 'pipes').some(({ of }) => of === way);
 const finer: readonly { list: ListId; rough: readonly string[]; said?: (build: Build) => boolean }[] = [
   { list: 'surfaces', rough: roughAreas },
   { list: 'segments', rough: roughLine },
+  { list: 'cables', rough: roughFeed },
   { list: 'pipes', rough: roughPipes, said: piecesOf('exhaust') },
   { list: 'pipes', rough: roughIntake, said: piecesOf('intake') },
 ];

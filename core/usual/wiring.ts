@@ -22,9 +22,9 @@ export function usualWiring({ shape, batteryAway }: Answers, supplyV: 12 | 24): 
     ...about('wiring.feedLengthM', feed[batteryAway], 0.3, 11, 'leads of 0.3 to 11 m are met'),
     ...about('wiring.cableAreaMm2', 2.5, 1, 10, 'a kit’s harness'),
     ...mostly('wiring.insulationC', 'c70', ['c70', 'c90', 'c105'], 'cable with nothing printed on it'),
-    ...about('wiring.cableC', 20, 0, 50, 'out of the heat'),
     ...about('wiring.jointsMohm', 10, 3, 60, 'a fuse holder and four crimps'),
     ...about('wiring.fuseA', 15, 0, 30, 'a kit’s holder; 15, 20 and 25 A are met'),
+    ...mostly('wiring.looks', 'good', ['good', 'swapped', 'earth', 'joints', 'way'], 'as it ought to be done'),
     ...about('wiring.fuseFromBatteryMm', 150, 0, 2000, 'as near to the post as its holder allows'),
   };
 }

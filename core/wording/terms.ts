@@ -1,7 +1,7 @@
 import { coPlaces, heatTakers, hotPlaces } from '../build/Build';
 import { sources } from '../build/fuelSources';
 import { listIds, lists } from '../build/lists';
-import { leavesKinds, partKinds, sealKinds, sealPlaces, weakKinds } from '../build/listKinds';
+import { cableNear, leavesKinds, partKinds, sealKinds, sealPlaces, weakKinds } from '../build/listKinds';
 import { fuels } from '../physics/fuel/fuels';
 import { practices } from '../practices/practices';
 
@@ -20,6 +20,7 @@ const terms = {
   sealKind: sealKinds as Words,
   sealPlace: sealPlaces as Words,
   leaves: leavesKinds as Words,
+  cableNear: cableNear as Words,
   coPlace: coPlaces as Words,
   hotPlace: hotPlaces as Words,
   taker: heatTakers as Words,

@@ -5,6 +5,7 @@ import { sectionsOf, type SectionId, type SheetId } from '../../core/build/secti
 import { placeOfAddress, type Place } from '../../core/build/places';
 import { airSections } from '../stages/air/airSections';
 import { fuelSections } from '../stages/fuel/fuelSections';
+import { wiringSections } from '../stages/wiring/wiringSections';
 import { warmthSections } from '../stages/warmth/warmthSections';
 import { sheetName } from './sheetName';
 import { figureAsked } from '../components/StageLink';
@@ -28,7 +29,7 @@ const loads: { readonly [S in SheetId]: Loads<S> } = {
   fuel: fuelSections,
   air: airSections,
   warmth: warmthSections,
-  wiring: together('wiring', () => import('../stages/plainSections').then((m) => m.wiringSections)),
+  wiring: wiringSections,
   priming: together('priming', () => import('../stages/priming/primingSections').then((m) => m.primingSections)),
   startup: together('startup', () => import('../stages/startup/startupSections').then((m) => m.startupSections)),
   proving: together('proving', () => import('../stages/proving/provingSections').then((m) => m.provingSections)),

@@ -1,4 +1,5 @@
 import { choice, number, type FieldTable } from '../field';
+import { feedLooks, insulations } from '../listKinds';
 import { yesNo } from '../listTables/List';
 
 /** Wiring, priming, proving. */
@@ -11,12 +12,13 @@ export const wiringSheets = {
     batteryMohm: number({ label: 'Battery’s own resistance', unit: 'mΩ', min: 0.1, max: 500, decimals: 1, part: 'battery', found: true, words: ['battery resistance'], hint: 'by a tester, or volts lost ÷ amps' }),
     feedLengthM: number({ label: 'Feed, one way', unit: 'm', min: 0.1, max: 40, decimals: 1, part: 'battery', words: ['feed', 'feed length', 'cable length'] }),
     cableAreaMm2: number({ label: 'Cable', unit: 'mm²', min: 0.2, max: 70, decimals: 2, part: 'battery', words: ['cable', 'feed cable'], hint: 'mm², or a gauge: 12 AWG' }),
-    insulationC: choice({ label: 'Insulation rated', options: { c70: '70 °C', c90: '85 to 90 °C', c105: '105 °C' }, part: 'battery' }),
-    cableC: number({ label: 'Cable will be at', unit: '°C', min: -30, max: 90, decimals: 0, part: 'battery', given: true }),
+    insulationC: choice({ label: 'Insulation rated', options: insulations, part: 'battery' }),
+    cableC: number({ label: 'Cable will be at', unit: '°C', min: -30, max: 90, decimals: 0, part: 'battery', given: true, optional: true, hint: '20 °C where nothing is given; what it may carry is told at 30 °C then' }),
     bundled: number({ label: 'Loaded wires in one bundle', unit: 'pieces', min: 1, max: 60, decimals: 0, part: 'battery', given: true, optional: true, later: true, hint: 'both wires of the feed count; up to 3 where nothing is given' }),
     batteryC: number({ label: 'Battery will be at', unit: '°C', min: -40, max: 50, decimals: 0, part: 'battery', given: true, optional: true, later: true, hint: 'as the coldest night where nothing is given' }),
     jointsMohm: number({ label: 'Fuse holder and joints', unit: 'mΩ', min: 0, max: 500, decimals: 0, part: 'battery', found: true, words: ['joints'], hint: 'about 5 mΩ for good crimps' }),
     fuseA: number({ label: 'Fuse', unit: 'A', min: 0, max: 100, decimals: 1, part: 'battery', words: ['fuse'], hint: '0 where there is none' }),
+    looks: choice({ label: 'Feed, looked over fuse out', options: feedLooks, part: 'battery', found: true, later: true, hint: 'poles, joints, earth, and what it passes; the worst of them' }),
     fuseFromBatteryMm: number({ label: 'Fuse from battery post', unit: 'mm', min: 0, max: 20000, decimals: 0, part: 'battery', words: ['fuse distance'], hint: 'along the cable' }),
   },
   priming: {

@@ -1,3 +1,4 @@
+import { feedFuseA, unguardedMm } from '../../model/wiring/feed';
 import { nextFuse } from '../../physics/wiring/sizesSold';
 import { mm, percent, shortA } from '../../wording/Value';
 import { defineCheck } from '../Check';
@@ -39,7 +40,7 @@ export const fuseChecks = [
       large: 'Fit {buy}, or enter what the maker asks for.',
     },
     assess(read, say) {
-      const { fuse: fuseA } = read.all({ fuse: 'wiring.fuseA' });
+      const fuseA = feedFuseA(read);
       if (fuseA === 0) return say.stop('none');
       const rule = read.limit('fuseA');
       const askedA = rule.origin === 'maker' ? rule.value : null;
@@ -85,9 +86,9 @@ export const fuseChecks = [
     remedies: { none: fitOne },
     assess: (read, say) =>
       worstOf(
-        () => (read.all({ fuse: 'wiring.fuseA' }).fuse === 0 ? say.stop('none') : null),
+        () => (feedFuseA(read) === 0 ? say.stop('none') : null),
         () => {
-          const { away } = read.all({ away: 'wiring.fuseFromBatteryMm' });
+          const away = unguardedMm(read);
           const max = read.limit('fuseFromBatteryMm').value;
           const values = { away: mm(away), max: mm(max) };
           return away <= max ? say.sound('near', values) : say.fix('far', values);

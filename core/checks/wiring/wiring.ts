@@ -1,3 +1,6 @@
+import { betterFeeds, lostIn } from '../../model/wiring/mostLost';
+import { feedCables } from '../../model/wiring/feed';
+import { isLoom, loomOf } from '../../model/wiring/loomOf';
 import { chemistry, maxRestV } from '../../physics/wiring/battery';
 import { cableFor } from '../../physics/wiring/sizesSold';
 import type { Reader } from '../../reading/Reader';
@@ -5,6 +8,7 @@ import {
   ampHours,
   count,
   hours,
+  name,
   percent,
   shortA,
   shortH,
@@ -16,6 +20,7 @@ import {
   celsius,
   type Value,
 } from '../../wording/Value';
+import type { Verdict } from '../Finding';
 import { defineCheck } from '../Check';
 import { trade } from '../sources';
 import { worstOf } from '../worstOf';
@@ -62,11 +67,46 @@ export const wiringChecks = [
         'Fuse holder and joints alone lose {joints}: make them anew (about 5 mΩ for good crimps), then look at the cable again.',
       sold: 'Use {sold} (gauge {gauge}) or more, or shorten the run.',
       none: 'No single cable that is sold will do: shorten the run, or lay two beside each other.',
+      loomMuch: 'At {amps} the loom loses {lost} of {nominal} ({share}), {most} of it in {where}; at most {max}.',
+      loomHalf:
+        'At {amps} the loom loses {lost} of {nominal} ({share}), {most} of it in {where}; half of the limit of {max} is used.',
+      loomLittle: 'At {amps} the loom loses {lost} of {nominal} ({share}), {most} of it in {where}.',
+      remake: 'Make {part} anew, or measure it again; then look at the wires.',
+      thicker: 'Lay {wire} in {sold}.',
+      second: 'Lay a second wire of {sold} beside {wire}.',
+      all: 'Lay every wire of it in {sold}.',
     },
-    remedies: { much: '{way}' },
+    remedies: { much: '{way}', loomMuch: '{way}' },
     assess(read, say) {
       const lost = read.derived('wiring.dropStartV');
       const nominal = read.derived('wiring.supplyV');
+      if (isLoom(read)) {
+        const { amps } = read.all({ amps: 'heater.startCurrentA' });
+        const max = read.limit('dropStartPercent').value;
+        const share = (lost / nominal) * 100;
+        const most = lostIn(loomOf(read), 'start')[0];
+        const values = {
+          amps: shortA(amps),
+          lost: volts(lost, 2),
+          nominal: volts(nominal),
+          share: percent(share, 1),
+          most: volts(most?.lostV ?? 0, 2),
+          where: name(most?.name ?? ''),
+        };
+        if (share <= max / 2) return say.sound('loomLittle', values);
+        if (share <= max) return say.watch('loomHalf', { ...values, max: percent(max) });
+        // The least that will do; a part that loses most of it is made anew first.
+        const maxV = (max / 100) * nominal;
+        const fits = betterFeeds(read).find(({ lostV }) => lostV <= maxV);
+        const way = (): Value => {
+          if (most && !most.cable) return say.clause('remake', { part: name(most.name) });
+          if (!fits) return say.clause('none');
+          const sold = shortMm2(fits.areaMm2);
+          if (fits.what === 'second') return say.clause('second', { wire: name(fits.name ?? ''), sold });
+          return fits.name === null ? say.clause('all', { sold }) : say.clause('thicker', { wire: name(fits.name), sold });
+        };
+        return say.fix('loomMuch', { ...values, max: percent(max), way: way() });
+      }
       const { amps, area, length, joints } = read.all({
         amps: 'heater.startCurrentA',
         area: 'wiring.cableAreaMm2',
@@ -159,13 +199,14 @@ export const wiringChecks = [
     remedy: 'Thicker cable; a smaller fuse only where the start-up current allows it.',
     source: 'ISO 10133 / ISO 13297, Annex A, with its factors for heat and bundles; steady heat balance (from memory).',
     messages: {
-      noFuse: 'Cable of {area}{warm}{bundle} may carry {carries}, but no fuse limits what flows.',
-      softens: 'Cable of {area}{warm}{bundle} may carry {carries}: its insulation is rated {rated} and softens there.',
+      noFuse: 'Cable of {area}{called}{warm}{bundle} may carry {carries}, but no fuse limits what flows.',
+      softens: 'Cable of {area}{called}{warm}{bundle} may carry {carries}: its insulation is rated {rated} and softens there.',
       burns:
-        'Cable of {area}{warm}{bundle} may carry {carries}, but its fuse lets {fuse} through: the cable burns before the fuse opens.',
+        'Cable of {area}{called}{warm}{bundle} may carry {carries}, but its fuse lets {fuse} through: the cable burns before the fuse opens.',
       balance:
-        'Cable of {area}{warm}{bundle} may carry {carries} by the standard; by its own heat balance {balance}, and its fuse is {fuse}.',
-      carries: 'Cable of {area}{warm}{bundle} may carry {carries}; its fuse is {fuse}.',
+        'Cable of {area}{called}{warm}{bundle} may carry {carries} by the standard; by its own heat balance {balance}, and its fuse is {fuse}.',
+      carries: 'Cable of {area}{called}{warm}{bundle} may carry {carries}; its fuse is {fuse}.',
+      called: ' ({wire})',
       warm: ' at {at}',
       bundle: ' in a bundle of {n}',
     },
@@ -175,27 +216,27 @@ export const wiringChecks = [
       balance: 'One size thicker, or a cooler way, leaves no doubt.',
     },
     assess(read, say) {
-      const { fuse, area, rated } = read.all({
-        fuse: 'wiring.fuseA',
-        area: 'wiring.cableAreaMm2',
-        rated: 'wiring.insulationC',
-      });
-      const carries = read.derived('wiring.ampacityA');
-      const warm = read.maybe('wiring.cableC');
-      const bundled = read.maybe('wiring.bundled') ?? 1;
-      const values: Record<'area' | 'warm' | 'bundle' | 'carries', Value> = {
-        area: shortMm2(area),
-        warm: warm !== null && warm > 30 ? say.clause('warm', { at: celsius(warm) }) : null,
-        bundle: bundled > 3 ? say.clause('bundle', { n: count(bundled) }) : null,
-        carries: shortA(carries, 1),
-      };
-      if (fuse === 0) return say.stop('noFuse', values);
-      if (carries === 0) return say.stop('softens', { ...values, rated: term('insulation', rated) });
-      if (carries < fuse) return say.stop('burns', { ...values, fuse: shortA(fuse) });
-      const balance = read.derived('wiring.ampacityBalanceA');
-      return balance < fuse
-        ? say.watch('balance', { ...values, balance: shortA(balance, 1), fuse: shortA(fuse) })
-        : say.sound('carries', { ...values, fuse: shortA(fuse) });
+      return worstOf(
+        ...[...feedCables(read)]
+          .sort((a, b) => a.tableA / (a.guardA ?? Infinity) - b.tableA / (b.guardA ?? Infinity))
+          .map((cable) => (): Verdict => {
+            const { name: called, areaMm2, tableA, balanceA, rated, aroundC, bundled, guardA } = cable;
+            const values: Record<'called' | 'area' | 'warm' | 'bundle' | 'carries', Value> = {
+              called: called === null ? null : say.clause('called', { wire: name(called) }),
+              area: shortMm2(areaMm2),
+              warm: aroundC !== null && aroundC > 30 ? say.clause('warm', { at: celsius(aroundC) }) : null,
+              bundle: bundled > 3 ? say.clause('bundle', { n: count(bundled) }) : null,
+              carries: shortA(tableA, 1),
+            };
+            if (guardA === null) return say.stop('noFuse', values);
+            if (tableA === 0) return say.stop('softens', { ...values, rated: term('insulation', rated) });
+            const fuse = shortA(guardA);
+            if (tableA < guardA) return say.stop('burns', { ...values, fuse });
+            return balanceA < guardA
+              ? say.watch('balance', { ...values, balance: shortA(balanceA, 1), fuse })
+              : say.sound('carries', { ...values, fuse });
+          }),
+      );
     },
   }),
   defineCheck({

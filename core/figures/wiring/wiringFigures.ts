@@ -1,23 +1,14 @@
 import type { Reader, Derived } from '../../reading/Reader';
-import { ambientShare, ampacityA, bundleShare, type InsulationC } from '../../physics/wiring/ampacityA';
 import { chargeShare, coldCapacityShare, coldResistance, restVAt } from '../../physics/wiring/battery';
-import { copperOhmPerKm } from '../../physics/wiring/copperOhmPerKm';
 import { nightAh } from '../../physics/wiring/nightAh';
-import { solveFeed } from '../../physics/wiring/solveFeed';
+import { feedLostV, feedOhm, heaterGetsV, heaterGlowV, tightestCable } from '../../model/wiring/feed';
 
-const ohm = 'Ohm; copper IEC 60228 class 5 and IEC 60028 (from memory)';
+const ohm = 'Ohm; copper IEC 60228 class 5 and IEC 60028 (from memory); the loom by Kirchhoff, node by node';
 const supply = { v12: 12, v24: 24 } as const;
-const insulation: Record<'c70' | 'c90' | 'c105', InsulationC> = { c70: 70, c90: 90, c105: 105 };
 
-function feed(read: Reader) {
-  const f = read.all({ length: 'wiring.feedLengthM', area: 'wiring.cableAreaMm2', joints: 'wiring.jointsMohm' });
-  const warm = read.maybe('wiring.cableC') ?? 20;
-  return { lengthM: f.length, ohmPerKm: copperOhmPerKm(f.area, warm), jointsMohm: f.joints };
-}
 const nominal = (read: Reader) => supply[read.all({ v: 'heater.supplyV' }).v];
 const startA = (read: Reader) => read.all({ a: 'heater.startCurrentA' }).a;
 const runA = (read: Reader) => read.all({ a: 'heater.runCurrentA' }).a;
-const drop = (read: Reader, currentA: number) => solveFeed({ ...feed(read), restV: 0, batteryMohm: 0, currentA }).dropV;
 
 /** How cold the battery gets: as given, else as the coldest night. */
 const batteryC = (read: Reader): number => read.maybe('wiring.batteryC') ?? read.all({ c: 'survey.coldestC' }).c;
@@ -29,13 +20,6 @@ const coldAh = (read: Reader): number => {
   const { capacity, kind } = read.all({ capacity: 'wiring.batteryCapacityAh', kind: 'wiring.batteryKind' });
   return capacity * coldCapacityShare(batteryC(read), kind);
 };
-function cableCarries(read: Reader): { byTableA: number; byBalanceA: number } {
-  const { area, rated } = read.all({ area: 'wiring.cableAreaMm2', rated: 'wiring.insulationC' });
-  const share = ambientShare(read.maybe('wiring.cableC') ?? 30, insulation[rated]);
-  const plainA = ampacityA(area, insulation[rated]) * bundleShare(read.maybe('wiring.bundled') ?? 1);
-  return { byTableA: plainA * share.table, byBalanceA: plainA * Math.min(share.table, share.balance) };
-}
-
 export const wiringFigures = {
   'wiring.supplyV': { label: 'Supply', unit: 'V', decimals: 0, formula: 'as chosen', source: 'given', compute: nominal },
   'wiring.loopMohm': {
@@ -44,7 +28,7 @@ export const wiringFigures = {
     decimals: 1,
     formula: '2 L R/km + joints',
     source: ohm,
-    compute: (read: Reader): number => solveFeed({ ...feed(read), restV: 0, batteryMohm: 0, currentA: 0 }).loopOhm * 1000,
+    compute: (read: Reader): number => feedOhm(read) * 1000,
   },
   'wiring.dropStartV': {
     label: 'Lost in the feed at start',
@@ -52,7 +36,7 @@ export const wiringFigures = {
     decimals: 2,
     formula: 'I × R loop',
     source: ohm,
-    compute: (read: Reader): number => drop(read, startA(read)),
+    compute: (read: Reader): number => feedLostV(read, 'start'),
   },
   'wiring.dropRunV': {
     label: 'Lost in the feed while running',
@@ -60,7 +44,7 @@ export const wiringFigures = {
     decimals: 2,
     formula: 'I × R loop',
     source: ohm,
-    compute: (read: Reader): number => drop(read, runA(read)),
+    compute: (read: Reader): number => feedLostV(read, 'run'),
   },
   'wiring.startV': {
     label: 'At the heater under glow',
@@ -68,10 +52,7 @@ export const wiringFigures = {
     decimals: 2,
     formula: 'U rest − I (R battery + R loop)',
     source: `${ohm}; battery’s resistance as given, at the temperature at which it was measured`,
-    compute: (read: Reader): number => {
-      const { rest, own } = read.all({ rest: 'wiring.batteryRestV', own: 'wiring.batteryMohm' });
-      return solveFeed({ ...feed(read), restV: rest, batteryMohm: own, currentA: startA(read) }).heaterV;
-    },
+    compute: (read: Reader): number => heaterGetsV(read, 'start'),
   },
   'wiring.ampacityA': {
     label: 'Cable may carry',
@@ -80,7 +61,7 @@ export const wiringFigures = {
     formula: 'table by area and insulation × ambient × bundle',
     source:
       'ISO 10133 / ISO 13297, Annex A, single conductor at 30 °C; ambient factor at 60 °C, straight between; bundles ISO 10133 and ABYC E-11 (from memory); 30 °C and no bundle where nothing is given',
-    compute: (read: Reader): number => cableCarries(read).byTableA,
+    compute: (read: Reader): number => tightestCable(read).tableA,
   },
   'wiring.ampacityBalanceA': {
     label: 'Cable may carry, by its heat balance',
@@ -88,7 +69,7 @@ export const wiringFigures = {
     decimals: 0,
     formula: 'table × √((T rated − T) / (T rated − 30)) × bundle',
     source: 'steady heat balance; the standard’s own factors are kinder',
-    compute: (read: Reader): number => cableCarries(read).byBalanceA,
+    compute: (read: Reader): number => tightestCable(read).balanceA,
   },
   'wiring.startsNight': {
     label: 'Starts in a night',
@@ -152,7 +133,7 @@ export const wiringFigures = {
       const left = Math.max(0, charge(read) - read.derived('wiring.nightAh') / coldAh(read));
       const batteryMohm = own * coldResistance(batteryC(read), kind);
       const restV = (restVAt(left, kind) * nominal(read)) / 12;
-      return solveFeed({ ...feed(read), restV, batteryMohm, currentA: startA(read) }).heaterV;
+      return heaterGlowV(read, restV, batteryMohm);
     },
   },
 } satisfies Record<string, Derived>;

@@ -12,12 +12,12 @@ import { comesFrom, ductName, type DuctRow } from '../../../core/model/warmth/du
 import { computeOrMissing } from '../../../core/reading/NotMeasured';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { Caution, manualFirst } from '../../components/Caution';
-import { CellPick, Options } from '../../components/cells/CellInput';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
 import { NetworkLink } from '../../components/NetworkLink';
 import { Problems } from '../../components/cells/Problems';
 import { Fold } from '../../components/lists/Fold';
 import { FoldedFigures } from '../../components/lists/FoldedFigures';
+import { RowPick } from '../../components/lists/RowPick';
 import { RowList } from '../../components/lists/RowList';
 import { useRows } from '../../components/lists/useRows';
 import { useWorkspace } from '../../sync/useWorkspace';
@@ -29,23 +29,11 @@ const { figures } = sections.warmth.ducts;
 
 /** What a duct comes from: the heater, or another duct that does not come from it in turn. */
 function ComesFrom({ row }: { row: DuctRow }) {
-  const { rows, set, mayWork } = useRows('ducts');
+  const { rows } = useRows('ducts');
   const others = Object.fromEntries(
     rows.flatMap((other, i) => (comesFrom(rows, other, row.id) ? [] : [[other.id, ductName(other, i)]])),
   );
-  return (
-    <div className="row-cell" data-column="fromId">
-      <span className="row-label">{t.comesFrom}</span>
-      <CellPick
-        name={`${t.comesFrom}, ${row.name ?? ''}`}
-        value={row.fromId !== undefined && row.fromId in others ? row.fromId : ''}
-        disabled={!mayWork}
-        onChoose={(id) => void set(row, 'fromId', id === '' ? null : id)}
-      >
-        <Options of={others} empty={t.theHeater} />
-      </CellPick>
-    </div>
-  );
+  return <RowPick list="ducts" row={row} column="fromId" label={t.comesFrom} of={others} empty={t.theHeater} />;
 }
 
 /** How soon each place is warm that has an outlet of its own. */

@@ -6,9 +6,4 @@ export const stages = room('stages', {
   exhaustGasKillsWithoutASmell: params(
     'Exhaust gas kills without a smell. Every joint sealed, every hole closed; pipes stay hot long after it stops. {manualFirst}',
   ),
-  fuseOutUntilEverythingIsConnected: 'Fuse out until everything is connected.',
-  wiringSheet: 'Wiring sheet',
-  aBatteryCanBurnHandsAnd: params(
-    'A battery can burn hands and cable: rings off, fuse out, earth first to leave and last to return. Never stop a hot heater by its fuse or isolator. {manualFirst}',
-  ),
 });

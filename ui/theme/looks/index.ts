@@ -6,6 +6,7 @@ import { findings } from './findings';
 import { floor } from './floor';
 import { ledger } from './ledger';
 import { lists } from './lists';
+import { loom } from './loom';
 import { measure } from './measure';
 import { outside } from './outside';
 import { page } from './page';
@@ -39,5 +40,6 @@ export const looks = [
   outside,
   ducts,
   loop,
+  loom,
   priming,
 ].join('\n');

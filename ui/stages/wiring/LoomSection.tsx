@@ -1,0 +1,171 @@
+'use client';
+import { Button } from '@mui/material';
+import { useState } from 'react';
+import { loomKinds } from '../../../core/build/listKinds';
+import { sections } from '../../../core/build/sections';
+import { addBehind, firstLoom, setInto } from '../../../core/drawing/wiring/editLoom';
+import { stageFigures } from '../../../core/figures/stageFigures';
+import { cableName, isInLine, isSignal, loomName, type CableRow, type LoomKind } from '../../../core/model/wiring/loomOf';
+import { Caution, manualFirst } from '../../components/Caution';
+import { CellPick, Options } from '../../components/cells/CellInput';
+import { DerivedFigures } from '../../components/cells/DerivedFigures';
+import { FigureTable } from '../../components/cells/FigureTable';
+import { Problems } from '../../components/cells/Problems';
+import { Fold } from '../../components/lists/Fold';
+import { FoldedFigures } from '../../components/lists/FoldedFigures';
+import { RowList } from '../../components/lists/RowList';
+import { RowPick } from '../../components/lists/RowPick';
+import { useRows } from '../../components/lists/useRows';
+import { useWorkspace } from '../../sync/useWorkspace';
+import { wiring as t } from '../../texts/en/wiring';
+import { LoomSheet } from './LoomSheet';
+import { BetterFeeds, Shorts } from './LoomSums';
+import { MeterTable } from './MeterTable';
+
+const { figures } = sections.wiring.loom;
+const newId = () => crypto.randomUUID();
+const kindsWhere = (holds: (kind: LoomKind) => boolean) =>
+  Object.fromEntries(Object.entries(loomKinds).filter(([kind]) => holds(kind as LoomKind)));
+
+/** Where a wire begins and where it ends. */
+function Ends({ row }: { row: CableRow }) {
+  const { rows } = useRows('loomParts');
+  const of = Object.fromEntries(rows.map((part, i) => [part.id, loomName(part, i)]));
+  return (
+    <>
+      <RowPick list="cables" row={row} column="fromId" label={t.from} of={of} empty={t.nowhere} />
+      <RowPick list="cables" row={row} column="toId" label={t.to} of={of} empty={t.nowhere} />
+    </>
+  );
+}
+
+/** A part more: set into the wire that is picked, or behind the part that is. */
+function AddPart({ selected, onProblems }: { selected: string | null; onProblems: (problems: string[]) => void }) {
+  const { settled } = useWorkspace('settled');
+  const { rows: parts, change, mayWork } = useRows('loomParts');
+  const { rows: cables } = useRows('cables');
+  if (!mayWork) return null;
+  const cable = cables.find(({ id }) => id === selected);
+  const at = parts.findIndex(({ id }) => id === selected);
+  const part = parts[at];
+  if (!cable && !part) return <p className="soft">{t.nothingPicked}</p>;
+  const name = cable ? t.setInto({ wire: cableName(cable, parts) }) : t.addBehind({ part: part ? loomName(part, at) : '' });
+  return (
+    <div className="inline add-loom">
+      <CellPick
+        name={name}
+        value=""
+        disabled={false}
+        onChoose={(kind) =>
+          kind !== '' &&
+          onProblems(
+            change(
+              cable
+                ? setInto(settled.lists, cable.id, kind as LoomKind, newId)
+                : addBehind(settled.lists, part?.id ?? null, kind as LoomKind, newId),
+            ),
+          )
+        }
+      >
+        <Options of={kindsWhere((kind) => (cable ? isInLine(kind) : true))} empty={`${name} …`} />
+      </CellPick>
+    </div>
+  );
+}
+
+/** The loom: drawn, as rows, solved, safe at every short, and to be checked by a meter. */
+export function LoomSection() {
+  const { settled } = useWorkspace('settled');
+  const { rows: parts, change, mayWork } = useRows('loomParts');
+  const [selected, select] = useState<string | null>(null);
+  const [problems, setProblems] = useState<string[]>([]);
+  return (
+    <>
+      <p className="soft">{t.fuseOut}</p>
+      {parts.length === 0 ? (
+        <>
+          <div className="inline">
+            <span className="soft">{t.noLoomYet}</span>
+            {mayWork && <Button onClick={() => setProblems(change(firstLoom(settled, newId)))}>{t.beginLoom}</Button>}
+          </div>
+          <FigureTable paths={figures['As one cable']} caption={t.asOneCable} />
+        </>
+      ) : (
+        <>
+          <LoomSheet selected={selected} onSelect={select} />
+          <AddPart selected={selected} onProblems={setProblems} />
+          <MeterTable />
+          <Fold title={t.parts} note={String(parts.length)}>
+            <RowList
+              list="loomParts"
+              main={['name', 'kind', 'ratingA', 'mohm']}
+              more={['made', 'sealed', 'seat', 'restV', 'ownMohm', 'drawsA', 'open', 'warns']}
+              hide={(row, column) => !usesColumn(row.kind, column)}
+              selected={selected}
+              onSelect={select}
+            />
+          </Fold>
+          <Fold title={t.wires}>
+            <RowList
+              list="cables"
+              main={['name', 'wire', 'areaMm2', 'lengthM']}
+              more={['insulation', 'ambientC', 'bundled', 'near', 'guard', 'colour', 'use', 'labelled']}
+              hide={(row, column) => column === 'guard' && (row.near === undefined || row.near === 'clear')}
+              extra={(row) => <Ends row={row} />}
+              selected={selected}
+              onSelect={select}
+            />
+          </Fold>
+          <BetterFeeds />
+          <Shorts />
+        </>
+      )}
+      <Problems all={problems} />
+      <FigureTable paths={figures['Looked over']} caption={t.lookedOver} />
+      <DerivedFigures keys={(stageFigures.wiring ?? []).filter((id) => ofLoom.includes(id))} />
+      {parts.length > 0 && <FoldedFigures title={t.asOneCable} note={t.asOneCableNote} paths={['wiring.cableC']} />}
+      {parts.length > 0 && (
+        <div className="inline">
+          {(
+            [
+              ['netlist', t.netlist],
+              ['wires', t.wireList],
+              ['drawing', t.drawing],
+            ] as const
+          ).map(([of, label]) => (
+            <Button key={of} href={`/api/builds/${settled.id}/loom?of=${of}`} download>
+              {label}
+            </Button>
+          ))}
+        </div>
+      )}
+      <Caution>{t.handsAndCable({ manualFirst: manualFirst() })}</Caution>
+    </>
+  );
+}
+const ofLoom: readonly string[] = [
+  'wiring.supplyV',
+  'wiring.loopMohm',
+  'wiring.dropStartV',
+  'wiring.dropRunV',
+  'wiring.startV',
+  'wiring.ampacityA',
+  'wiring.ampacityBalanceA',
+];
+/** Which columns a part of a kind has a use for. */
+function usesColumn(kind: LoomKind | undefined, column: string): boolean {
+  if (kind === undefined) return column === 'name' || column === 'kind';
+  const only: Readonly<Record<string, readonly LoomKind[]>> = {
+    ratingA: ['fuse', 'panel', 'socket'],
+    made: ['joint', 'plug'],
+    sealed: ['joint'],
+    seat: ['earth'],
+    restV: ['battery', 'supply'],
+    ownMohm: ['battery', 'supply'],
+    drawsA: ['load'],
+    open: ['isolator', 'relay'],
+    warns: ['isolator'],
+  };
+  if (column === 'mohm') return isInLine(kind) || kind === 'earth';
+  return !(column in only) || (!isSignal(kind) && (only[column] ?? []).includes(kind));
+}
