@@ -5,7 +5,7 @@ type Cables = NonNullable<DemoLists['cables']>;
 type Cable = Cables[number];
 /** A wire between two parts by their names; the loader knows their rows. */
 const wire = (fromId: string, toId: string, carries: NonNullable<Cable['wire']>, lengthM: number, more: Partial<Cable> = {}): Cable => ({
-  fromId, toId, wire: carries, lengthM, areaMm2: 4, insulation: 'c90', near: 'clear', labelled: 'yes', ...more,
+  name: `${fromId} to ${toId}${carries === 'minus' ? ', minus' : ''}`.slice(0, 40), fromId, toId, wire: carries, lengthM, areaMm2: 4, insulation: 'c90', near: 'clear', labelled: 'yes', ...more,
 }); // prettier-ignore
 const thin = { areaMm2: 0.75 } as const;
 const leads: Cables = [

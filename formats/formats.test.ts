@@ -5,6 +5,7 @@ import Ajv from 'ajv';
 import fc from 'fast-check';
 import { runModule } from '../tests/runModule';
 import sharp from 'sharp';
+import { demoBuild } from '../tests/demoBuild';
 import { id, soundBuild, soundStart } from '../tests/soundBuild';
 import { parseBuildFile } from '../core/build/buildFile';
 import { applyCommand } from '../core/commands/applyCommand';
@@ -319,6 +320,17 @@ describe('certificate, read back with pdfjs-dist', () => {
     expect(text.indexOf('heater 1')).toBeLessThan(text.indexOf('hose 2'));
     expect(text.indexOf('hose 2')).toBeLessThan(text.indexOf('hose 4'));
     expect(text).toMatch(/By the sum, at full, not measured: \d+\.\d L\/min through the heater, which warms it by \d+\.\d K\./);
+    expect(text).toMatch(/once all is warm, not measured: the heater gives \d+\.\d kW, of it \d+\.\d kW lost by the hoses/);
+    expect(text).toMatch(/hose 2\s*\d+\.\d L\/min\s*\d+ °C\s*−?\d+\.\d kPa/);
+  }, 60000);
+  test('the loom stands in it with its wires, what a meter should show and what a short does', async () => {
+    const build = demoBuild('Page Turner No. 3');
+    const { text } = await textOf(writeCertificate(build, facts([])));
+    for (const said of ['Loom', 'fuse to plug', '2.3 m', '4 mm²', 'not needed: insulated, coiled']) expect(text).toContain(said);
+    expect(text).toMatch(/under glow the heater gets 12\.21 V; 0\.35 V are lost on the way, 0\.15 V of it on the way back/);
+    expect(text).toMatch(/battery 12\.68 and 12\.56 V; fuse 12\.68 and 12\.51 V/);
+    expect(text).toMatch(/A short at the end of [^.]+ draws \d+ A; fuse opens within 0\.1 s/);
+    expect((await textOf(writeCertificate(soundBuild(), facts([])))).text).not.toContain('A meter should show');
   }, 60000);
   test('every sign is set, the Greek of the formulas and a name from anywhere too', async () => {
     const build = soundBuild();

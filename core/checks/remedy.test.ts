@@ -31,6 +31,13 @@ const anotherHeater = (build: Build, kw: string | undefined): Build | null => {
   const stroke = now(build, 'heater.strokeVolumeMl') * (number(kw) / outputKw(build));
   return made({ ...build, lists: { ...build.lists, doseTests: [] } }, 'heater.strokeVolumeMl', Math.ceil(stroke * 1e3) / 1e3);
 };
+/** The exhaust so far from what it passes: as a whole, or every piece that is nearer. */
+const keptApart = (build: Build, mm: number): Build | null =>
+  made(
+    rowsMade(build, 'pipes', (row) => (row.nearMm === undefined ? row : { ...row, nearMm: Math.max(row.nearMm, mm) })),
+    'pipes.nearMm',
+    mm,
+  );
 const pumpMoved = (build: Build, byMm: number): Build | null =>
   made(build, 'fuel.pumpAboveTankFloorMm', now(build, 'fuel.pumpAboveTankFloorMm') + byMm);
 
@@ -51,7 +58,7 @@ const actions: [checkId: string, message: RegExp, action: (build: Build, told: s
     /up by at least ([\d\u2009]+) mm/,
     (b, [, mm]) => made(b, 'ends.exhaustHighMm', now(b, 'ends.exhaustHighMm') + number(mm)),
   ],
-  ['exhaust.clearance', /^Keep them ([\d\u2009]+) mm apart/, (b, [, mm]) => made(b, 'pipes.nearMm', number(mm))],
+  ['exhaust.clearance', /^Keep them ([\d\u2009]+) mm apart/, (b, [, mm]) => keptApart(b, number(mm))],
   [
     'exhaust.length',
     /^Shorten it by at least ([\d.]+) m/,

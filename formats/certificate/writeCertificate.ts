@@ -13,6 +13,7 @@ import { findings } from './findings';
 import { fuel } from './fuel';
 import { head } from './head';
 import { kit } from './kit';
+import { loom } from './loom';
 import { photographs } from './photographs';
 import { record } from './record';
 import { run } from './run';
@@ -34,6 +35,7 @@ export const sections: readonly Section[] = [
   fuel,
   air,
   warmth,
+  loom,
   findings,
   figures,
   tests,

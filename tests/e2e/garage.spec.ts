@@ -134,7 +134,7 @@ test('by keyboard: stages, quick entry, a figure explained, a part opened', asyn
   await page.locator('[data-derived="wiring.dropStartV"]').focus();
   await page.keyboard.press('Enter');
   const told = page.getByRole('dialog', { name: 'How this is computed' });
-  await expect(told).toContainText('I × R loop = 0.34 V');
+  await expect(told).toContainText('I × R loop = 0.35 V');
   await expect(told).toContainText('IEC 60228');
   await page.keyboard.press('Escape');
   await expect(told).toHaveCount(0);

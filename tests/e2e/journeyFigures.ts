@@ -164,6 +164,7 @@ export const wiring: Figures = [
   ['Fuse holder and joints', '5'],
   ['Fuse', '15'],
   ['Fuse from battery post', '320'],
+  ['Feed, looked over fuse out', 'as it should be'],
 ];
 export const startLog =
   'seconds,event,volts,amps,hertz,outlet_c\n0,,12.6,,,\n5,on,,,,\n25,glow,11.8,9.8,,8\n80,pump,,,1.6,\n118,flame,,,,20\n250,full,12.4,1.4,4,70\n700,,12.4,1.42,4,84\n1500,off,,,,\n1685,end,,,,\n';

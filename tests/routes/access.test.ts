@@ -2,6 +2,7 @@ import { createHash, randomUUID } from 'node:crypto';
 import { readdirSync } from 'node:fs';
 import path from 'node:path';
 import sharp from 'sharp';
+import { demoBuild } from '../demoBuild';
 import { soundBuild } from '../soundBuild';
 import { airCard } from '../startedBuild';
 import { closeDatabase } from '../../store/database';
@@ -22,7 +23,9 @@ beforeAll(async () => {
   people.set('stranger', other.lead);
   buildId = randomUUID();
   startId = soundBuild().starts[0]?.id ?? '';
-  expect((await own.lead.post('/api/builds/import', { file: { ...soundBuild(), id: buildId } })).status).toBe(201);
+  const { loomParts, cables } = demoBuild('Page Turner No. 3').lists ?? {};
+  const lists = { ...soundBuild().lists, loomParts, cables };
+  expect((await own.lead.post('/api/builds/import', { file: { ...soundBuild(), lists, id: buildId } })).status).toBe(201);
   picture = await sharp({ create: { width: 30, height: 20, channels: 3, background: '#884422' } })
     .png()
     .toBuffer();
@@ -66,6 +69,7 @@ const table: Record<
   'GET builds/[id]/dip-strip': { ask: get(about('dip-strip?paper=Letter')), answers: [401, 200, 200, 200, 404] },
   'GET builds/[id]/walk': { ask: get(about('walk?paper=A4&all=1')), answers: [401, 200, 200, 200, 404] },
   'GET builds/[id]/outside': { ask: get(about('outside?format=dxf')), answers: [401, 200, 200, 200, 404] },
+  'GET builds/[id]/loom': { ask: get(about('loom?of=wires')), answers: [401, 200, 200, 200, 404] },
   'GET builds/[id]/network': { ask: get(about('network?of=fuel')), answers: [401, 200, 200, 200, 404] },
   'GET builds/[id]/template': { ask: get(about('template?view=above&format=svg')), answers: [401, 200, 200, 200, 404] },
   'POST builds/[id]/photos': {

@@ -141,6 +141,7 @@ test('what is no picture, is too large, or belongs to nobody here is refused; a 
   for (const way of [
     'outside?format=exe',
     'network?of=everything',
+    'loom?of=everything',
     'template?view=sideways&format=pdf',
     'template?view=above&format=exe',
     'template?view=above&format=pdf&paper=A9',

@@ -61,16 +61,18 @@ export interface LoomDrawing {
 }
 
 const [wideBox, narrowBox] = [
-  { w: 104, h: 44 },
+  { w: 100, h: 44 },
   { w: 96, h: 44 },
 ];
-const tag = { w: 84, h: 34 } as const;
+const tag = { w: 92, h: 34 } as const;
 /** A letter of a box’s text is about so wide, px. */
-const charPx = 7.2;
+const charPx = 6.9;
 /** Narrower than this nothing is moved by hand: it is drawn from the top down. */
 const movableFromPx = 620;
 const edgePx = 8;
 const bendPx = 8;
+/** Leads to signals lie so far apart, px. */
+const busPx = 7;
 /** px of a wire: as thin as it can be seen, more an ampere, and no thicker. */
 const thickOf = (amps: number): number => round(Math.min(9, 1.6 + 0.5 * amps));
 
@@ -100,7 +102,7 @@ function arranged(parts: readonly LoomRow[], cables: readonly CableRow[], across
   if (powered.length > 0) arrange(graph);
   const found = graph.graph() as { width?: number; height?: number };
   const spots = new Map(powered.map(({ id }) => [id, graph.node(id) as unknown as Spot]));
-  const ways = new Map(
+  const ways = new Map<string, { points: readonly Spot[]; label: Spot }>(
     graph.edges().map((edge) => {
       const { points, x, y } = graph.edge(edge) as unknown as { points: Spot[]; x: number; y: number };
       return [edge.name ?? '', { points, label: { x, y } }] as const;
@@ -109,12 +111,24 @@ function arranged(parts: readonly LoomRow[], cables: readonly CableRow[], across
   const signals = parts.filter(({ id }) => !known.has(id));
   const [pitch, deep] = [box.w + 20, box.h + 40];
   const inRow = Math.max(1, Math.floor((Math.max(width, found.width ?? 0) - 2 * edgePx + 20) / pitch));
-  const top = (found.height ?? 0) + 44;
+  const leads = cables.filter(({ fromId = '', toId = '' }) => known.has(fromId) !== known.has(toId));
+  // Leads to signals run below all that carries current, each at a height of its own.
+  const bus = (found.height ?? 0) + 4;
+  const top = bus + leads.length * busPx + 14 + box.h / 2;
   signals.forEach(({ id }, i) => {
     const row = Math.floor(i / inRow);
     const inThis = Math.min(inRow, signals.length - row * inRow);
     const middle = Math.max(width, found.width ?? 0) / 2;
     spots.set(id, { x: middle + ((i % inRow) - (inThis - 1) / 2) * pitch, y: top + row * deep });
+  });
+  leads.forEach(({ id, fromId = '', toId = '' }, i) => {
+    const [a, b] = known.has(fromId) ? [fromId, toId] : [toId, fromId];
+    const [from, to] = [spots.get(a), spots.get(b)];
+    if (!from || !to) return;
+    const aside = (i - (leads.length - 1) / 2) * Math.min(10, (box.w - 20) / Math.max(1, leads.length));
+    const y = bus + i * busPx;
+    const [x0, x1] = [from.x + aside, to.x + aside / 2];
+    ways.set(id, { points: [{ x: x0, y: from.y + box.h / 2 }, { x: x0, y }, { x: x1, y }, { x: x1, y: to.y - box.h / 2 }], label: { x: x1, y } }); // prettier-ignore
   });
   const rows = Math.ceil(signals.length / inRow);
   return {
@@ -218,7 +232,9 @@ export function layoutLoom(
   const parts = rows.map((row, i): DrawnLoomPart => {
     const { x, y } = spots.get(row.id) ?? { x: 0, y: 0 };
     const name = loomName(row, i);
-    const lines = [name, toldOf(row, loom, voltsAt(row.id))]
+    const lead = cables.find(({ fromId, toId, wire }) => wire === 'signal' && (fromId === row.id || toId === row.id));
+    const led = row.kind && isSignal(row.kind) && lead?.lengthM !== undefined ? `${formatShort(lead.lengthM)} m` : '';
+    const lines = [name, led || toldOf(row, loom, voltsAt(row.id))]
       .filter(Boolean)
       .map((text) => shorten(text, Math.floor(box.w / charPx)));
     return {
@@ -255,7 +271,7 @@ export function layoutLoom(
         spare: !used,
         poor: (row.near !== undefined && row.near !== 'clear' && (row.guard ?? 'none') === 'none') || row.use === 'bare',
         labels: [
-          { text: laid.filter(Boolean).join(', '), lost: false },
+          { text: wire === 'signal' ? '' : laid.filter(Boolean).join(', '), lost: false },
           { text: used && gone && wire !== 'signal' ? `${formatFixed(gone.lostV, 2)} V` : '', lost: true },
         ]
           .filter(({ text }) => text !== '')

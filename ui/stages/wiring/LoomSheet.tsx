@@ -103,6 +103,7 @@ export function LoomSheet({ selected, onSelect }: { selected: string | null; onS
   const drawing = useMemo(() => layoutLoom(build, width, moment, moved), [build, width, moment, moved]);
   const loom = useMemo(() => computeOrMissing(() => loomOf(readerOf(build))), [build]);
   useLoomDrag(svg, drawing, { setMoved, onProblems: setProblems });
+  const hasLoads = drawing?.parts.some(({ kind }) => kind === 'load');
   if (!drawing) return <div ref={holder} />;
   const pick = (id: string) => {
     onSelect(id);
@@ -116,11 +117,13 @@ export function LoomSheet({ selected, onSelect }: { selected: string | null; onS
         value={moment}
         onChange={(_event, next: LoomMoment | null) => next !== null && setMoment(next)}
       >
-        {(Object.keys(moments) as LoomMoment[]).map((one) => (
-          <ToggleButton key={one} value={one}>
-            {moments[one]}
-          </ToggleButton>
-        ))}
+        {(Object.keys(moments) as LoomMoment[])
+          .filter((one) => one !== 'both' || hasLoads)
+          .map((one) => (
+            <ToggleButton key={one} value={one}>
+              {moments[one]}
+            </ToggleButton>
+          ))}
       </ToggleButtonGroup>
       <p role="status" className="loom-status">
         {'missing' in loom

@@ -6,7 +6,6 @@ import { loomOf } from '../../../core/model/wiring/loomOf';
 import { testPoints, whereLost } from '../../../core/model/wiring/whereLost';
 import { computeOrMissing } from '../../../core/reading/NotMeasured';
 import { formatFixed } from '../../../core/units/formatNumber';
-import type { AnyRow } from '../../../core/build/lists';
 import { Fold } from '../../components/lists/Fold';
 import { RowCell } from '../../components/lists/RowCell';
 import { useRows } from '../../components/lists/useRows';

@@ -60,10 +60,8 @@ export const wiring = room('wiring', {
   mayNever: params('{fuse} may never open'),
   nothingOpens: 'nothing opens',
   bears: 'Of what the worst wire bears',
-  files: 'Loom to take along',
   netlist: 'Netlist (SPICE)',
   wireList: 'Wire list (CSV)',
   drawing: 'Drawing (SVG)',
   batteryHint: 'What feeds the heater, and what it gives in the cold.',
-  whereFrom: 'Where it comes from',
 });

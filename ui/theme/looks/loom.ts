@@ -13,7 +13,7 @@ export const loom = `
   .loom .wire .touch { fill: none; stroke: transparent; stroke-width: 24; cursor: pointer; }
   .loom text { pointer-events: none; font-size: 0.86rem; paint-order: stroke; stroke: var(--sheet); stroke-width: 4px; fill: var(--ink); }
   .loom .flows { font-family: var(--mono); font-size: 0.8rem; }
-  .loom .wire .laid { fill: var(--soft); }
+  .loom .wire .laid { fill: var(--soft); font-size: 0.8rem; }
   .loom .part { cursor: grab; touch-action: manipulation; }
   .loom .part rect { fill: var(--paper); stroke: var(--ink); stroke-width: 2; }
   .loom .part text { stroke: none; }

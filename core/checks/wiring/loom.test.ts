@@ -1,0 +1,105 @@
+import { demoBuild } from '../../../tests/demoBuild';
+import type { Values } from '../../../tests/soundBuild';
+import type { Build } from '../../build/Build';
+import type { RowOf } from '../../build/lists';
+import { assess } from '../assess';
+import type { Level } from '../Finding';
+import { messageOf, remedyOf } from '../findingText';
+
+type Part = RowOf<'loomParts'>;
+type Cable = RowOf<'cables'>;
+/** A sound loom with some parts and wires changed, by their names; a part or a wire that is null is gone. */
+function changed(
+  parts: Record<string, Partial<Part> | null>,
+  cables: Record<string, Partial<Cable> | null>,
+  values: Values = {},
+): Build {
+  const build = demoBuild('Page Turner No. 3', values);
+  const named = (row: Cable): string => {
+    const name = (id?: string) => build.lists?.loomParts?.find((part) => part.id === id)?.name ?? '';
+    return row.name ?? `${name(row.fromId)} to ${name(row.toId)}${row.wire === 'minus' ? ', minus' : ''}`;
+  };
+  const edit = <R extends object>(
+    rows: readonly R[],
+    changes: Record<string, Partial<R> | null>,
+    name: (row: R) => string,
+  ): R[] =>
+    rows.flatMap((row) => {
+      const change = changes[name(row)];
+      return change === null ? [] : [{ ...row, ...change }];
+    });
+  return {
+    ...build,
+    lists: {
+      ...build.lists,
+      loomParts: edit(build.lists?.loomParts ?? [], parts, ({ name }) => name ?? ''),
+      cables: edit(build.lists?.cables ?? [], cables, named),
+    },
+  };
+}
+const feed = 'fuse to plug';
+const all = (more: Partial<Cable>) =>
+  Object.fromEntries(
+    ['battery to fuse', feed, 'plug to heater', 'heater to plug, minus', 'plug to battery, minus'].map((name) => [name, more]),
+  );
+
+// What is asked of a loom is common practice without a source; opening times and what a cable bears are held to their standards in circuit.test.ts.
+const cases: [string, Build, Level, RegExp][] = [
+  ['wiring.short', changed({}, {}), 'sound', /draws 3\d\d A; “fuse” opens within 0\.1 s/],
+  ['wiring.short', changed({ fuse: { ratingA: 100 } }, all({ areaMm2: 1, lengthM: 3, insulation: 'c70' })), 'stop', /nothing surely opens, and “[^”]+” gets \d+ %/],
+  ['wiring.short', changed({ fuse: { ratingA: 60 } }, { [feed]: { areaMm2: 10, lengthM: 30 }, 'plug to heater': { areaMm2: 10 } }), 'sound', /opens within/],
+  ['wiring.short', changed({ fuse: { ratingA: 45 } }, { [feed]: { areaMm2: 16, lengthM: 40 }, 'plug to heater': { areaMm2: 16, lengthM: 40 } }, { 'wiring.batteryMohm': 60 }), 'watch', /“fuse” may take \d+\.\d s to open/],
+  ['wiring.short', changed({ fuse: { ratingA: 100 } }, { [feed]: { areaMm2: 16, lengthM: 40 }, 'plug to heater': { areaMm2: 16, lengthM: 40 } }, { 'wiring.batteryMohm': 60 }), 'fix', /“fuse” may never open/],
+  ['wiring.short', changed({ fuse: { ratingA: 25 } }, { 'plug to heater': { areaMm2: 0.2, lengthM: 0.1 } }), 'stop', /“plug to heater” has got \d+ % of what it bears/],
+  ['wiring.short', changed({ plug: { kind: 'fuse', ratingA: 15 } }, {}), 'watch', /opens within 0\.1 s, but “\w+” may open first/],
+  ['wiring.short', changed({ fuse: { kind: 'joint' } }, {}), 'stop', /Nothing opens where a wire/],
+  ['wiring.short', changed({}, { [feed]: { lengthM: undefined } }), 'open', /length of “fuse to plug”/],
+  ['wiring.fuse.rating', changed({ fuse: { kind: 'joint' } }, { [feed]: { lengthM: undefined } }), 'stop', /no fuse in the feed/],
+  ['wiring.fuse.rating', changed({ fuse: { ratingA: undefined } }, {}), 'open', /rating of “fuse”/],
+  ['wiring.fuse.place', changed({}, { 'battery to fuse': { lengthM: 0.6 } }), 'fix', /600 mm from the battery post/],
+  ['wiring.cable.ampacity', changed({}, { [feed]: { areaMm2: 1, insulation: 'c70' } }), 'stop', /Cable of 1 mm² \(“fuse to plug”\) may carry 14 A, but its fuse lets 15 A through/],
+  ['wiring.cable.ampacity', changed({}, { [feed]: { ambientC: 95 } }), 'stop', /\(“fuse to plug”\) at 95 °C may carry 0 A: its insulation is rated/],
+  ['wiring.cable.ampacity', changed({}, { [feed]: { areaMm2: 2.5, insulation: 'c70', bundled: 8 } }), 'sound', /in a bundle of 8 may carry 15 A/],
+  ['wiring.drop.start', changed({}, all({ lengthM: 6, areaMm2: 2.5 })), 'fix', /loses 2\.\d\d V of 12 V/],
+  ['wiring.drop.start', changed({ plug: { mohm: 60 } }, {}), 'fix', /of it in “plug”; at most 10 %/],
+  ['wiring.drop.start', changed({}, { [feed]: { areaMm2: 1.5 } }), 'sound', /in “fuse to plug”/],
+  ['wiring.drop.start', changed({}, { [feed]: { areaMm2: 1.5, lengthM: 4 } }), 'watch', /half of the limit of 10 % is used/],
+  ['wiring.polarity', changed({}, {}), 'sound', /Plus comes to plus/],
+  ['wiring.polarity', changed({ fuse: { kind: 'post' } }, { 'plug to battery, minus': { toId: demoBuild('Page Turner No. 3').lists?.loomParts?.[1]?.id } }), 'stop', /meet at “fuse”/],
+  ['wiring.polarity', changed({ heater: { glowV: -12 } }, {}), 'stop', /shows −12\.00 V/],
+  ['wiring.polarity', changed({}, {}, { 'wiring.looks': 'swapped' }), 'stop', /swapped/],
+  ['wiring.earth', demoBuild('Fellgate Control'), 'fix', /“earth under the seat” sits on paint/],
+  ['wiring.earth', changed({ plug: { kind: 'earth', seat: 'washer' } }, {}), 'fix', /sits on a plastic washer/],
+  ['wiring.earth', changed({ plug: { kind: 'earth' } }, {}), 'open', /what “plug” sits on/],
+  ['wiring.earth', changed({}, { 'plug to battery, minus': { areaMm2: 1 } }), 'watch', /way back to the battery loses 0\.\d\d V under glow, more than the feed’s/],
+  ['wiring.earth', changed({}, {}, { 'wiring.looks': 'earth' }), 'fix', /paint or plastic/],
+  ['wiring.joints', changed({ plug: { kind: 'joint', made: 'twisted', sealed: 'yes' } }, {}), 'fix', /“plug” is twisted/],
+  ['wiring.joints', changed({ plug: { kind: 'joint', made: 'crimped', sealed: 'no' } }, {}), 'fix', /“plug” is not sleeved/],
+  ['wiring.joints', changed({ plug: { kind: 'joint', made: 'spade', sealed: 'yes' } }, {}), 'watch', /spade plug/],
+  ['wiring.joints', changed({ plug: { kind: 'joint', made: 'crimped' } }, {}), 'open', /how “plug” is made/],
+  ['wiring.joints', changed({}, { 'blower relay lead': { use: 'bare' } }), 'fix', /“blower relay lead” is not needed, and its end is bare/],
+  ['wiring.joints', changed({}, {}, { 'wiring.looks': 'joints' }), 'fix', /twisted, or open to spray/],
+  ['wiring.route', changed({}, { [feed]: { near: 'hot' } }), 'fix', /passes exhaust or another hot part/],
+  ['wiring.route', changed({}, { [feed]: { near: 'hot', guard: 'conduit' } }), 'sound', /Nothing that it passes/],
+  ['wiring.route', changed({}, { [feed]: { near: undefined } }, { 'wiring.looks': null }), 'open', /what “fuse to plug” passes/],
+  ['wiring.route', changed({}, {}, { 'wiring.looks': 'way' }), 'fix', /passes heat, an edge/],
+  ['wiring.isolator', demoBuild('Thimble Theatre'), 'watch', /“isolator” can stop a hot heater/],
+  ['wiring.isolator', changed({ plug: { kind: 'isolator', warns: 'yes' } }, {}), 'sound', /says so/],
+  ['wiring.isolator', changed({ plug: { kind: 'isolator', open: 'yes' } }, {}), 'watch', /switched off/],
+]; // prettier-ignore
+test.each(cases)('%s (case %#) is at its level and says why', (check, build, level, message) => {
+  const made = assess(build).find(({ id }) => id === check);
+  expect([made?.level, made && messageOf(made)]).toEqual([level, expect.stringMatching(message)]);
+});
+test.each([
+  ['a thicker wire', { [feed]: { areaMm2: 0.75, lengthM: 4 } }, /^Lay “fuse to plug” in ([\d.]+) mm²/],
+  ['all of them', all({ lengthM: 6, areaMm2: 2.5 }), /^Lay every wire of it in ([\d.]+) mm²/],
+] as const)('what the drop’s remedy says clears it: %s', (_what, cables, remedy) => {
+  const drop = (build: Build) => assess(build).find(({ id }) => id === 'wiring.drop.start');
+  const before = drop(changed({}, cables));
+  const [, area = ''] = remedy.exec(before ? remedyOf(before) : '') ?? [];
+  const laid = Object.fromEntries(
+    Object.keys(cables).map((name) => [name, { ...(cables as Record<string, Partial<Cable>>)[name], areaMm2: Number(area) }]),
+  );
+  expect([before?.level, drop(changed({}, laid))?.level]).toEqual(['fix', 'watch']);
+});
