@@ -1,5 +1,7 @@
 /** Speed of the computation beside its limit, as ratios: below 1 keeps the limit. Medians; machines differ, so compare ratios. */
 import { demoBuilds } from '../demo/builds';
+import { layoutLoom } from '../core/drawing/wiring/layoutLoom';
+import { loomOf } from '../core/model/wiring/loomOf';
 import { rowsWithIds } from '../demo/rowsWithIds';
 import { emptyBuild } from '../core/build/emptyBuild';
 import type { Build } from '../core/build/Build';
@@ -121,10 +123,32 @@ async function main(): Promise<void> {
   let dragged = 0;
   const drag = () =>
     layoutDucts(onFloor, 720, 400, { moved: { id: ducts[25]?.id ?? '', x: 900 + (dragged += 1), y: 400 }, labelsOf: still });
+  // Sixty parts in a row, a wire between each two and one back: posts and joints, a fuse first.
+  const uuid = (n: number) => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;
+  const kindAt = (i: number) => (i === 0 ? 'battery' : i === 1 ? 'fuse' : i === 59 ? 'heater' : i % 2 === 0 ? 'joint' : 'post');
+  const loomParts = Array.from({ length: 60 }, (_, i) => ({
+    id: uuid(500 + i),
+    name: `part ${i}`,
+    kind: kindAt(i) as 'joint',
+    ratingA: 15,
+  }));
+  const cables = Array.from({ length: 60 }, (_, i) => ({
+    id: uuid(600 + i),
+    name: `wire ${i}`,
+    fromId: uuid(500 + i),
+    toId: uuid(500 + ((i + 1) % 60)),
+    wire: i === 59 ? ('minus' as const) : ('plus' as const),
+    areaMm2: 6,
+    lengthM: 0.2,
+  }));
+  const wired = { ...build, lists: { ...build.lists, loomParts, cables } };
+  const dragPart = () => layoutLoom(wired, 720, 'start', { id: uuid(530), x: 200 + ((dragged += 1) % 300), y: 200 });
   const led = { ...build, lists: { ...build.lists, ducts } };
   const lines: [string, number, number][] = [
     ['a tree of 40 ducts solved', await medianMs(300, () => ductTree(readerOf(led)).flow()), 5],
     ['40 ducts, one of them dragged', await medianMs(300, drag), 8],
+    ['60 parts of a loom solved', await medianMs(300, () => loomOf(readerOf(wired)).at('start')), 3],
+    ['60 parts of a loom, one dragged', await medianMs(300, dragPart), 8],
     ['both pipes solved, air and heat', await medianMs(1500, () => breathFull(readerOf(build))), 5],
     ['outside plan laid out', await medianMs(1500, () => layoutOutside(surveyed, 720, 430)), 8],
     ['assess, a complete build', await medianMs(1500, () => assess(build)), 3],

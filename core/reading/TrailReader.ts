@@ -17,6 +17,7 @@ export type FigureTable = Readonly<Record<FigureId, Derived>>;
 /** A reader that writes down on `trail` all that is read through it. Made for each check and figure, so its ways are not made anew each time. */
 export class TrailReader implements Reader {
   private readonly noted: Set<string>;
+  private readonly ruled: Set<LimitKey>;
   private readonly merged = new Set<object>();
 
   /**
@@ -31,6 +32,7 @@ export class TrailReader implements Reader {
     private readonly rests: Rests = noRests,
   ) {
     this.noted = new Set(trail.inputs.map(({ path }) => path));
+    this.ruled = new Set(trail.rules.map(({ key }) => key));
   }
 
   /** The build itself, for what no way above reads; each part of it that is looked at is noted. */
@@ -45,7 +47,9 @@ export class TrailReader implements Reader {
   }
 
   private putRule(rule: Rule): void {
-    if (!this.trail.rules.some(({ key }) => key === rule.key)) this.trail.rules.push(rule);
+    if (this.ruled.has(rule.key)) return;
+    this.ruled.add(rule.key);
+    this.trail.rules.push(rule);
   }
 
   maybe<P extends FigurePath>(path: P): ValueAt<P> | null {
@@ -81,8 +85,10 @@ export class TrailReader implements Reader {
   rows<L extends ListId>(list: L): readonly RowOf<L>[] {
     this.rests.addList(list);
     const rows = rowsOf(this.source.lists, list);
+    const path = `list/${list}`;
+    if (this.noted.has(path)) return rows;
     const origin = isTakenList(this.source, list) ? 'assumed' : 'recorded';
-    this.put({ path: `list/${list}`, label: lists[list].label, value: rows.length, unit: 'pieces', origin });
+    this.put({ path, label: lists[list].label, value: rows.length, unit: 'pieces', origin });
     return rows;
   }
 
@@ -109,7 +115,7 @@ export class TrailReader implements Reader {
   derived(id: FigureId): number {
     const { label, unit, compute } = this.figures[id];
     const value = this.shared(id, compute);
-    this.put({ path: id, label, value, unit, origin: 'computed' });
+    if (!this.noted.has(id)) this.put({ path: id, label, value, unit, origin: 'computed' });
     return value;
   }
 

@@ -142,14 +142,19 @@ function readLoom(read: Reader): { loom: Loom | null; lacking: Need[] } {
   const nodeAt = new Map<string, string>();
   const endKey = (row: Cable, atTo: boolean) => `${row.id}${atTo ? '>' : '<'}`;
   const ohmIn = (part: LoomPart) => Math.max(leastOhm, (part.mohm ?? usualMohm[part.kind] ?? 0) / 1000);
+  const endsAt = new Map<string, Ends>();
+  const endAt = (id: string, row: Cable, atTo: boolean) => {
+    const ends = endsAt.get(`${id} ${row.wire}`) ?? [];
+    ends.push({ row, atTo });
+    endsAt.set(`${id} ${row.wire}`, ends);
+  };
+  for (const row of cables) {
+    endAt(row.fromId, row, false);
+    endAt(row.toId, row, true);
+  }
   for (const part of parts) {
     for (const wire of ['plus', 'minus'] as const) {
-      const ends: Ends = cables
-        .filter((row) => row.wire === wire)
-        .flatMap((row) => [
-          ...(row.fromId === part.id ? [{ row, atTo: false }] : []),
-          ...(row.toId === part.id ? [{ row, atTo: true }] : []),
-        ]);
+      const ends = endsAt.get(`${part.id} ${wire}`) ?? [];
       if (!isInLine(part.kind)) {
         const node = isPoled(part.kind) ? pole(part.id, wire) : part.id;
         for (const { row, atTo } of ends) nodeAt.set(endKey(row, atTo), node);

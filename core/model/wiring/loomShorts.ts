@@ -45,6 +45,7 @@ export interface Short {
   /** A at first, before anything opens */ amps: number;
   /** what opens, in the order in which it opens; nothing where nothing does */ opened: OpensFirst[];
   /** something else might open before the first of them */ alsoOpens: LoomPart | null;
+  /** of all that its current passes, what has the least rating */ guard: LoomPart | null;
   /** what comes nearest to opening and does not */ holds: LoomPart | null;
   /** A that flow on for ever, once all has opened that will */ flowsOnA: number;
   /** the wire that it harms first, with what it gets over what it bears: above 1 its insulation is spoilt */
@@ -52,7 +53,7 @@ export interface Short {
 }
 
 /** A dead short of a node to where it does most harm, the nearest minus. */
-function shortAt(loom: Loom, cable: Cable, node: string): Short {
+function shortAt(loom: Loom, cable: Cable, node: string, free: ReadonlySet<string>): Short {
   const fault: Branch = { id: 'fault', from: node, to: loom.ground, ohm: faultOhm };
   let live = loom.branches;
   const heated = new Map<string, Pulse[]>();
@@ -61,11 +62,17 @@ function shortAt(loom: Loom, cable: Cable, node: string): Short {
   let first = 0;
   let flowsOnA = 0;
   let holds: LoomPart | null = null;
+  let guard: LoomPart | null = null;
   const guards = guardsOf(loom);
   for (let round = 0; round <= guards.length; round += 1) {
     const { amps } = solveCircuit({ branches: [...live, fault], draws: [], ground: loom.ground });
     const faultA = Math.abs(amps.get('fault') ?? 0);
-    if (round === 0) first = faultA;
+    if (round === 0) {
+      first = faultA;
+      const through = Math.abs(amps.get(cable.id) ?? 0);
+      const passed = guards.filter(({ id }) => through > 0.1 && Math.abs(amps.get(id) ?? 0) >= through * 0.999);
+      guard = passed.sort((a, b) => (a.ratingA ?? 0) - (b.ratingA ?? 0))[0] ?? null;
+    }
     flowsOnA = faultA;
     if (faultA < 0.1) break;
     const all = guards
@@ -92,7 +99,6 @@ function shortAt(loom: Loom, cable: Cable, node: string): Short {
     opened.push(next);
     live = live.filter(({ id }) => id !== next.part.id && id !== `${next.part.id}:minus`);
   }
-  const free = new Set(unguarded(loom).map(({ id }) => id));
   const worst = loom.cables
     // What nothing guards is told apart, by its length.
     .filter(({ id }) => heated.has(id) && !free.has(id))
@@ -102,7 +108,7 @@ function shortAt(loom: Loom, cable: Cable, node: string): Short {
       return { cable: one, share: spoiltShare({ areaMm2: one.areaMm2, insulationC, carriesA }, heated.get(one.id) ?? []) };
     })
     .sort((a, b) => b.share - a.share)[0];
-  return { cable, amps: first, opened, alsoOpens, holds, flowsOnA, worst: worst ?? null };
+  return { cable, amps: first, opened, alsoOpens, guard, holds, flowsOnA, worst: worst ?? null };
 }
 
 /** A short at the far end of every wire of the plus that something guards. */
@@ -116,7 +122,7 @@ function readShorts(read: Reader): Short[] {
     if (!branch || cable.wire !== 'plus' || free.has(cable.id)) return [];
     const ends = [branch.from, branch.to].filter((node) => distance.has(node));
     const far = ends.sort((a, b) => (distance.get(b) ?? 0) - (distance.get(a) ?? 0))[0];
-    return far === undefined ? [] : [shortAt(loom, cable, far)];
+    return far === undefined ? [] : [shortAt(loom, cable, far, free)];
   });
 }
 
@@ -161,27 +167,10 @@ export function loomCarries(read: Reader): Carries[] {
     const rated = insulationOf(cable);
     const share = ambientShare(cable.ambientC ?? around, rated);
     const plainA = ampacityA(cable.areaMm2, rated) * bundleShare(cable.bundled ?? 1);
-    const short = shorts.get(cable.id);
-    const guard = short ? guardOf(loom, cable) : null;
+    const guard = shorts.get(cable.id)?.guard ?? null;
     return [{ cable, tableA: plainA * share.table, balanceA: plainA * Math.min(share.table, share.balance), guard }];
   });
 }
-/** What has to open before a wire is dead: the least of those without which nothing reaches it. */
-function guardOf(loom: Loom, cable: Cable): LoomPart | null {
-  const branch = loom.branches.find(({ id }) => id === cable.id);
-  if (!branch) return null;
-  const fault: Branch = { id: 'fault', from: branch.to, to: loom.ground, ohm: faultOhm };
-  const back: Branch = { id: 'fault', from: branch.from, to: loom.ground, ohm: faultOhm };
-  for (const one of [fault, back]) {
-    const { amps } = solveCircuit({ branches: [...loom.branches, one], draws: [], ground: loom.ground });
-    const through = Math.abs(amps.get(cable.id) ?? 0);
-    if (through < 0.1) continue;
-    const all = guardsOf(loom).filter(({ id }) => Math.abs(amps.get(id) ?? 0) >= through * 0.999);
-    return all.sort((a, b) => (a.ratingA ?? 0) - (b.ratingA ?? 0))[0] ?? null;
-  }
-  return null;
-}
-
 /** The least of what the heater’s current passes; null where nothing on its way opens. */
 export function feedGuard(loom: Loom): LoomPart | null {
   const { amps } = loom.at('start');
