@@ -60,17 +60,16 @@ export interface LoomDrawing {
   words: string;
 }
 
-const [wideBox, narrowBox] = [
-  { w: 100, h: 44 },
-  { w: 96, h: 44 },
-];
+const box = { w: 100, h: 44 } as const;
 const tag = { w: 92, h: 34 } as const;
 /** A letter of a box’s text is about so wide, px. */
-const charPx = 6.9;
+const charPx = 7.5;
 /** Narrower than this nothing is moved by hand: it is drawn from the top down. */
 const movableFromPx = 620;
 const edgePx = 8;
 const bendPx = 8;
+/** px from a wire that hangs to what is written beside it */
+const asidePx = 6;
 /** Leads to signals lie so far apart, px. */
 const busPx = 7;
 /** px of a wire: as thin as it can be seen, more an ampere, and no thicker. */
@@ -80,14 +79,12 @@ const thickOf = (amps: number): number => round(Math.min(9, 1.6 + 0.5 * amps));
 interface Arranged {
   width: number;
   height: number;
-  box: { w: number; h: number };
   across: boolean;
   spots: ReadonlyMap<string, Spot>;
   ways: ReadonlyMap<string, { points: readonly Spot[]; label: Spot }>;
 }
 /** What carries current as dagre lays it; what only has to do with signals in rows below, each under what it hangs on. */
 function arranged(parts: readonly LoomRow[], cables: readonly CableRow[], across: boolean, width: number): Arranged {
-  const box = width >= movableFromPx ? wideBox : narrowBox;
   const graph = new Graph({ multigraph: true });
   graph.setGraph({ rankdir: across ? 'LR' : 'TB', nodesep: 18, edgesep: 14, ranksep: 6, marginx: edgePx, marginy: edgePx + 6 });
   const powered = parts.filter(({ kind }) => kind === undefined || !isSignal(kind));
@@ -97,7 +94,7 @@ function arranged(parts: readonly LoomRow[], cables: readonly CableRow[], across
     if (!known.has(fromId) || !known.has(toId) || fromId === toId) continue;
     // The way back lies beside the way out: from the battery on, whichever way it is told.
     const [a, b] = wire === 'minus' ? [toId, fromId] : [fromId, toId];
-    graph.setEdge(a, b, { width: tag.w, height: tag.h, labelpos: 'c' }, id);
+    graph.setEdge(a, b, { width: tag.w, height: tag.h, labelpos: across ? 'c' : 'r', labeloffset: asidePx }, id);
   }
   if (powered.length > 0) arrange(graph);
   const found = graph.graph() as { width?: number; height?: number };
@@ -105,7 +102,8 @@ function arranged(parts: readonly LoomRow[], cables: readonly CableRow[], across
   const ways = new Map<string, { points: readonly Spot[]; label: Spot }>(
     graph.edges().map((edge) => {
       const { points, x, y } = graph.edge(edge) as unknown as { points: Spot[]; x: number; y: number };
-      return [edge.name ?? '', { points, label: { x, y } }] as const;
+      // Beside a wire that hangs its label begins to the right of it.
+      return [edge.name ?? '', { points, label: { x: across ? x : x - tag.w / 2, y } }] as const;
     }),
   );
   const signals = parts.filter(({ id }) => !known.has(id));
@@ -134,7 +132,6 @@ function arranged(parts: readonly LoomRow[], cables: readonly CableRow[], across
   return {
     width: found.width ?? 0,
     height: rows === 0 ? (found.height ?? 0) : top + (rows - 1) * deep + box.h / 2 + edgePx,
-    box,
     across,
     spots,
     ways,
@@ -156,7 +153,7 @@ function arrangedOnce(parts: readonly LoomRow[], cables: readonly CableRow[], wi
 }
 
 /** From one box to another where somebody has moved one of them: along, across, along; wires beside each other keep apart. */
-function wayBetween(a: Spot, b: Spot, aside: number, box: Arranged['box']): { points: Spot[]; label: Spot } {
+function wayBetween(a: Spot, b: Spot, aside: number): { points: Spot[]; label: Spot } {
   const [dx, dy] = [b.x - a.x, b.y - a.y];
   const sideways = Math.abs(dx) - box.w >= Math.abs(dy) - box.h;
   const turn = (along: number) => (along < 0 ? -1 : 1);
@@ -203,7 +200,6 @@ export function layoutLoom(
   if (rows.length === 0) return null;
   const movable = width >= movableFromPx;
   const still = arrangedOnce(rows, cables, width);
-  const { box } = still;
   const found = computeOrMissing(() => loomOf(readerOf(takeAssumed(build))));
   const loom = 'missing' in found ? null : found.value;
   const solved = loom?.at(moment);
@@ -254,7 +250,7 @@ export function layoutLoom(
     if (!a || !b || row.fromId === row.toId) return [];
     const wire = row.wire ?? 'signal';
     const byHand = handSet.has(row.fromId ?? '') || handSet.has(row.toId ?? '');
-    const way = (byHand ? null : still.ways.get(row.id)) ?? wayBetween(a, b, asideOf[wire], box);
+    const way = (byHand ? null : still.ways.get(row.id)) ?? wayBetween(a, b, asideOf[wire]);
     const gone = lost.get(row.id);
     const laid = [
       row.lengthM === undefined ? '' : `${formatShort(row.lengthM)} m`,
@@ -278,7 +274,7 @@ export function layoutLoom(
           .map((one) => ({
             ...one,
             // Above and below a wire that lies, both to the right of one that hangs.
-            x: round(way.label.x + (still.across ? 0 : 8)),
+            x: round(way.label.x + (byHand && !still.across ? asidePx : 0)),
             y: round(way.label.y + (one.lost ? 17 : -3) - (still.across && !one.lost ? 5 : 0)),
             anchor: still.across ? ('middle' as const) : ('start' as const),
           })),

@@ -108,8 +108,8 @@ export function LoomSection() {
           <Fold title={t.wires}>
             <RowList
               list="cables"
-              main={['name', 'wire', 'areaMm2', 'lengthM']}
-              more={['insulation', 'ambientC', 'bundled', 'near', 'guard', 'colour', 'use', 'labelled']}
+              main={['wire', 'areaMm2', 'lengthM']}
+              more={['name', 'insulation', 'ambientC', 'bundled', 'near', 'guard', 'colour', 'use', 'labelled']}
               hide={(row, column) => column === 'guard' && (row.near === undefined || row.near === 'clear')}
               extra={(row) => <Ends row={row} />}
               selected={selected}
