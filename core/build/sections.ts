@@ -264,7 +264,10 @@ export const sections = {
       figures: {
         get 'Where it comes from'() {
           return [
-            ...of('wiring', 'feedSource batteryKind batteryCapacityAh batteryRestV batteryMohm batteryC'),
+            ...of(
+              'wiring',
+              'feedSource batteryKind batteryCapacityAh batteryRestV batteryMohm batteryC healthPercent othersA chargeA',
+            ),
             ...rest('wiring'),
           ];
         },

@@ -86,6 +86,14 @@ const cases: [string, Build, Level, RegExp][] = [
   ['wiring.isolator', demoBuild('Thimble Theatre'), 'watch', /“isolator” can stop a hot heater/],
   ['wiring.isolator', changed({ plug: { kind: 'isolator', warns: 'yes' } }, {}), 'sound', /says so/],
   ['wiring.isolator', changed({ plug: { kind: 'isolator', open: 'yes' } }, {}), 'watch', /switched off/],
+  // The night: sums by hand are in batteryNight.test.ts.
+  ['wiring.battery.night', changed({}, {}, { 'wiring.othersA': 6 }), 'fix', /will be flat after about/],
+  ['wiring.battery.night', changed({}, {}, { 'wiring.othersA': 6, 'wiring.chargeA': 8 }), 'sound', /the battery gives/],
+  ['wiring.battery.night', changed({}, {}, { 'wiring.healthPercent': 30 }), 'fix', /will be flat after about/],
+  ['wiring.battery.night', changed({}, {}, { 'wiring.batteryKind': 'lithium', 'wiring.batteryRestV': 13.4, 'wiring.chargeA': 3 }), 'fix', /charged with 3 A at −12 °C: below 0 °C/],
+  ['wiring.battery.night', changed({}, {}, { 'wiring.batteryKind': 'lithium', 'wiring.batteryRestV': 13.4, 'wiring.chargeA': 3, 'wiring.batteryC': 5 }), 'sound', /the battery gives/],
+  ['wiring.battery.night', changed({ plug: { mohm: 75 } }, {}), 'fix', /After \d\.\d h of the night the heater gets 10\.\d\d V/],
+  ['wiring.battery.night', changed({ plug: { mohm: 220 } }, {}), 'fix', /at its first start already/],
 ]; // prettier-ignore
 test.each(cases)('%s (case %#) is at its level and says why', (check, build, level, message) => {
   const made = assess(build).find(({ id }) => id === check);

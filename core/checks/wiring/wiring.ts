@@ -2,6 +2,7 @@ import { betterFeeds, lostIn } from '../../model/wiring/mostLost';
 import { feedCables } from '../../model/wiring/feed';
 import { isLoom, loomOf } from '../../model/wiring/loomOf';
 import { chemistry, maxRestV } from '../../physics/wiring/battery';
+import { batteryC, chargesInTheCold, firstBelow, nightOf } from '../../model/wiring/night';
 import { cableFor } from '../../physics/wiring/sizesSold';
 import type { Reader } from '../../reading/Reader';
 import {
@@ -246,17 +247,25 @@ export const wiringChecks = [
     part: 'battery',
     why: 'A flat battery stops the heater on the coldest hour, without its cooling run.',
     remedy: 'A larger battery, a shorter night, or charging while it runs.',
-    source: trade,
+    source: `${trade} Not to be charged below 0 °C: of LiFePO4, common practice.`,
     messages: {
       mains: 'Fed from the mains: no battery to last the night.',
       none: 'A night of {night} takes {takes}; resting at {rest} the battery gives none in the cold: it has nothing to spare.',
       flat: 'A night of {night} takes {takes}; resting at {rest} the battery gives {gives} in the cold: it will be flat after about {after}.',
       most: 'A night of {night} takes {takes}; resting at {rest} the battery gives {gives} in the cold: {share} of it.',
       lasts: 'A night of {night} takes {takes}; resting at {rest} the battery gives {gives} in the cold.',
+      cold: 'A lithium battery is charged with {charge} at {at}: below 0 °C that spoils it for good.',
+      evening: 'On the coldest night the heater gets {glow} at its first start already; its low-voltage fault comes at {min}.',
+      sags: 'After {after} of the night the heater gets {glow} as it draws; its low-voltage fault comes at {min}.',
       morning:
         'After such a night the heater gets {glow} under glow at the next morning’s start; its low-voltage fault comes at {min}.',
     },
-    remedies: { none: 'Charge it, and measure its volts again after an hour at rest.' },
+    remedies: {
+      none: 'Charge it, and measure its volts again after an hour at rest.',
+      cold: 'Let its own switch keep the charger off below 0 °C, or keep the battery warm, and enter how cold it gets.',
+      evening: 'Charge it, or fit thicker wire or a larger battery.',
+      sags: 'A larger or better charged battery, thicker wire, or charging while it runs.',
+    },
     assess(read, say) {
       const { from } = read.all({ from: 'wiring.feedSource' });
       if (from === 'mains') return say.sound('mains');
@@ -272,6 +281,19 @@ export const wiringChecks = [
           return takes > gives * 0.7
             ? say.watch('most', { ...known, share: percent((takes / gives) * 100) })
             : say.sound('lasts', known);
+        },
+        () => {
+          const charge = read.maybe('wiring.chargeA') ?? 0;
+          if (charge === 0 || chargesInTheCold(read)) return null;
+          return say.fix('cold', { charge: shortA(charge), at: celsius(batteryC(read)) });
+        },
+        () => {
+          const min = lowVoltage(read);
+          const night = nightOf(read);
+          const first = firstBelow(night, min);
+          if (!first || first.min >= night.length - 1) return null;
+          if (first.min === 0) return say.fix('evening', { glow: volts(first.volts, 2), min: shortV(min) });
+          return say.fix('sags', { after: hours(first.min / 60, 1), glow: volts(first.volts, 2), min: shortV(min) });
         },
         () => {
           const glow = read.derived('wiring.morningV');

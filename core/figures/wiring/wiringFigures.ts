@@ -1,5 +1,6 @@
 import type { Reader, Derived } from '../../reading/Reader';
-import { chargeShare, coldCapacityShare, coldResistance, restVAt } from '../../physics/wiring/battery';
+import { coldResistance, restVAt } from '../../physics/wiring/battery';
+import { batteryC, chargedAh, coldAh, othersA, restShare } from '../../model/wiring/night';
 import { nightAh } from '../../physics/wiring/nightAh';
 import { feedLostV, feedOhm, heaterGetsV, heaterGlowV, tightestCable } from '../../model/wiring/feed';
 
@@ -10,16 +11,6 @@ const nominal = (read: Reader) => supply[read.all({ v: 'heater.supplyV' }).v];
 const startA = (read: Reader) => read.all({ a: 'heater.startCurrentA' }).a;
 const runA = (read: Reader) => read.all({ a: 'heater.runCurrentA' }).a;
 
-/** How cold the battery gets: as given, else as the coldest night. */
-const batteryC = (read: Reader): number => read.maybe('wiring.batteryC') ?? read.all({ c: 'survey.coldestC' }).c;
-const charge = (read: Reader): number => {
-  const { rest, kind } = read.all({ rest: 'wiring.batteryRestV', kind: 'wiring.batteryKind' });
-  return chargeShare((rest * 12) / nominal(read), kind);
-};
-const coldAh = (read: Reader): number => {
-  const { capacity, kind } = read.all({ capacity: 'wiring.batteryCapacityAh', kind: 'wiring.batteryKind' });
-  return capacity * coldCapacityShare(batteryC(read), kind);
-};
 export const wiringFigures = {
   'wiring.supplyV': { label: 'Supply', unit: 'V', decimals: 0, formula: 'as chosen', source: 'given', compute: nominal },
   'wiring.loopMohm': {
@@ -87,17 +78,20 @@ export const wiringFigures = {
     label: 'Charge for a night',
     unit: 'Ah',
     decimals: 1,
-    formula: '2 n I start t glow + I run t night',
+    formula: '2 n I start t glow + (I run + I others) t night',
     source: 'definition; glow again at shut-down: common practice, no source',
     compute: (read: Reader): number => {
       const { minutes, hours } = read.all({ minutes: 'heater.startMinutes', hours: 'heater.nightHours' });
-      return nightAh({
-        startCurrentA: startA(read),
-        startMinutes: minutes,
-        runCurrentA: runA(read),
-        nightHours: hours,
-        starts: read.derived('wiring.startsNight'),
-      });
+      return (
+        othersA(read) * hours +
+        nightAh({
+          startCurrentA: startA(read),
+          startMinutes: minutes,
+          runCurrentA: runA(read),
+          nightHours: hours,
+          starts: read.derived('wiring.startsNight'),
+        })
+      );
     },
   },
   'wiring.chargePercent': {
@@ -107,19 +101,19 @@ export const wiringFigures = {
     formula: 'table of volts at rest by kind',
     source:
       'common practice, no source: 12.7 V full, 12.2 V half, 11.9 V a fifth (lead-acid, 25 °C); a lithium battery’s rest tells little',
-    compute: (read: Reader): number => charge(read) * 100,
+    compute: (read: Reader): number => restShare(read) * 100,
   },
   'wiring.usableAh': {
     label: 'Battery gives in a night',
     unit: 'Ah',
     decimals: 1,
-    formula: 'capacity × share in the cold × (charge − what must stay in it)',
+    formula: 'capacity × health × share in the cold × (charge − what must stay in it) + what charges it',
     source:
       'charge by rest and what must stay: common practice, no source; cold: handbooks, order of magnitude; Peukert left out: a heater draws slowly',
     compute: (read: Reader): number => {
       const { kind } = read.all({ kind: 'wiring.batteryKind' });
       const usable = read.limit(kind === 'lithium' ? 'usableLithiumPercent' : 'usableLeadPercent').value / 100;
-      return coldAh(read) * Math.max(0, charge(read) - (1 - usable));
+      return coldAh(read) * Math.max(0, restShare(read) - (1 - usable)) + chargedAh(read);
     },
   },
   'wiring.morningV': {
@@ -130,7 +124,7 @@ export const wiringFigures = {
     source: `${ohm}; charge by rest: common practice, no source; own resistance in the cold: handbooks, order of magnitude`,
     compute: (read: Reader): number => {
       const { kind, own } = read.all({ kind: 'wiring.batteryKind', own: 'wiring.batteryMohm' });
-      const left = Math.max(0, charge(read) - read.derived('wiring.nightAh') / coldAh(read));
+      const left = Math.min(1, Math.max(0, restShare(read) + (chargedAh(read) - read.derived('wiring.nightAh')) / coldAh(read)));
       const batteryMohm = own * coldResistance(batteryC(read), kind);
       const restV = (restVAt(left, kind) * nominal(read)) / 12;
       return heaterGlowV(read, restV, batteryMohm);

@@ -4,6 +4,7 @@ import { stageFigures } from '../../../core/figures/stageFigures';
 import { Caution, manualFirst } from '../../components/Caution';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
 import { FigureTable } from '../../components/cells/FigureTable';
+import { NightChart } from './NightChart';
 import { wiring as t } from '../../texts/en/wiring';
 
 /** What feeds the heater, and whether it lasts the night. */
@@ -12,6 +13,7 @@ export function BatterySection() {
     <>
       <FigureTable paths={sections.wiring.battery.figures['Where it comes from']} caption={t.batteryHint} />
       <DerivedFigures keys={(stageFigures.wiring ?? []).filter((id) => ofBattery.includes(id))} />
+      <NightChart />
       <Caution>{t.handsAndCable({ manualFirst: manualFirst() })}</Caution>
     </>
   );

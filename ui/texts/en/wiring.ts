@@ -63,5 +63,14 @@ export const wiring = room('wiring', {
   netlist: 'Netlist (SPICE)',
   wireList: 'Wire list (CSV)',
   drawing: 'Drawing (SVG)',
+  night: 'The night, minute by minute',
+  nightNote: 'volts at the heater, and the charge left',
+  nightMinuteByMinute: 'The night, minute by minute',
+  hoursOfNight: 'hours of the coldest night',
+  glows: 'glow',
+  charge: params('{percent} % charged'),
+  nightInWords: params(
+    'In the morning {percent} % of the charge is left, and one more start gets {v} V at the heater; its low-voltage fault (broken line) comes at {fault} V.',
+  ),
   batteryHint: 'What feeds the heater, and what it gives in the cold.',
 });
