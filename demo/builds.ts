@@ -3,11 +3,9 @@ import { startingLists } from '../core/model/kit/startingLists';
 import { shapeSurfaces } from '../core/model/heat/bodyShapes';
 import { startingHoles } from '../core/model/siting/startingHoles';
 import type { ReleasableHoldPoint, Identity, StartEvent, StartReading } from '../core/build/Build';
-import type { ListId, RowOf } from '../core/build/lists';
+import type { DemoLists } from './DemoLists';
 import type { FigurePath, ValueAt } from '../core/build/sheets';
 
-/** Rows without their ids: the loader gives each one. */
-export type DemoLists = { [L in ListId]?: Omit<RowOf<L>, 'id'>[] };
 type Values = { [P in FigurePath]?: ValueAt<P> };
 export interface DemoBuild {
   id: string;

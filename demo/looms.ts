@@ -1,4 +1,4 @@
-import type { DemoLists } from './builds';
+import type { DemoLists } from './DemoLists';
 
 type Parts = NonNullable<DemoLists['loomParts']>;
 type Cables = NonNullable<DemoLists['cables']>;

@@ -1,4 +1,4 @@
-import type { DemoLists } from './builds';
+import type { DemoLists } from './DemoLists';
 
 interface Row {
   id: string;

@@ -291,14 +291,12 @@ export const wiringChecks = [
           const min = lowVoltage(read);
           const night = nightOf(read);
           const first = firstBelow(night, min);
-          if (!first || first.min >= night.length - 1) return null;
-          if (first.min === 0) return say.fix('evening', { glow: volts(first.volts, 2), min: shortV(min) });
-          return say.fix('sags', { after: hours(first.min / 60, 1), glow: volts(first.volts, 2), min: shortV(min) });
-        },
-        () => {
-          const glow = read.derived('wiring.morningV');
-          const min = lowVoltage(read);
-          return glow < min ? say.fix('morning', { glow: volts(glow, 2), min: shortV(min) }) : null;
+          if (!first) return null;
+          const values = { glow: volts(first.volts, 2), min: shortV(min) };
+          if (first.min === 0) return say.fix('evening', values);
+          return first.min === night.length - 1
+            ? say.fix('morning', values)
+            : say.fix('sags', { ...values, after: hours(first.min / 60, 1) });
         },
       );
     },
