@@ -61,7 +61,7 @@ export interface LoomDrawing {
 }
 
 const box = { w: 100, h: 44 } as const;
-const tag = { w: 92, h: 34 } as const;
+const tags = { across: { w: 92, h: 34 }, down: { w: 62, h: 50 } } as const;
 /** A letter of a box’s text is about so wide, px. */
 const charPx = 7.5;
 /** Narrower than this nothing is moved by hand: it is drawn from the top down. */
@@ -85,8 +85,16 @@ interface Arranged {
 }
 /** What carries current as dagre lays it; what only has to do with signals in rows below, each under what it hangs on. */
 function arranged(parts: readonly LoomRow[], cables: readonly CableRow[], across: boolean, width: number): Arranged {
+  const tag = across ? tags.across : tags.down;
   const graph = new Graph({ multigraph: true });
-  graph.setGraph({ rankdir: across ? 'LR' : 'TB', nodesep: 18, edgesep: 14, ranksep: 6, marginx: edgePx, marginy: edgePx + 6 });
+  graph.setGraph({
+    rankdir: across ? 'LR' : 'TB',
+    nodesep: across ? 18 : 8,
+    edgesep: across ? 14 : 8,
+    ranksep: 6,
+    marginx: edgePx,
+    marginy: edgePx + 6,
+  });
   const powered = parts.filter(({ kind }) => kind === undefined || !isSignal(kind));
   for (const { id } of powered) graph.setNode(id, { width: box.w, height: box.h });
   const known = new Set(powered.map(({ id }) => id));
@@ -107,8 +115,8 @@ function arranged(parts: readonly LoomRow[], cables: readonly CableRow[], across
     }),
   );
   const signals = parts.filter(({ id }) => !known.has(id));
-  const [pitch, deep] = [box.w + 20, box.h + 40];
-  const inRow = Math.max(1, Math.floor((Math.max(width, found.width ?? 0) - 2 * edgePx + 20) / pitch));
+  const [pitch, deep] = [box.w + 12, box.h + 40];
+  const inRow = Math.max(1, Math.floor((Math.max(width, found.width ?? 0) - 2 * edgePx + 12) / pitch));
   const leads = cables.filter(({ fromId = '', toId = '' }) => known.has(fromId) !== known.has(toId));
   // Leads to signals run below all that carries current, each at a height of its own.
   const bus = (found.height ?? 0) + 4;
@@ -169,6 +177,15 @@ function wayBetween(a: Spot, b: Spot, aside: number): { points: Spot[]; label: S
   return { points: [{ x: x0, y: from }, { x: x0, y: middle }, { x: x1, y: middle }, { x: x1, y: to }], label: { x: (x0 + x1) / 2, y: middle } }; // prettier-ignore
 }
 const asideOf = { plus: -10, minus: 10, signal: 0 } as const;
+
+/** Above and below a wire that lies; under each other to the right of one that hangs. */
+const labelsOf = (texts: readonly { text: string; lost: boolean }[], { x, y }: Spot, across: boolean): DrawnWire['labels'] =>
+  texts.map((one, i) => ({
+    ...one,
+    x: round(x),
+    y: round(across ? y + (one.lost ? 17 : -8) : y + 5 + (i - (texts.length - 1) / 2) * 15),
+    anchor: across ? ('middle' as const) : ('start' as const),
+  }));
 
 /** What a part shows beside its name. */
 function toldOf(row: LoomRow, loom: Loom | null, volts: number | undefined): string {
@@ -266,18 +283,17 @@ export function layoutLoom(
         thick: thickOf(gone?.amps ?? 0),
         spare: !used,
         poor: (row.near !== undefined && row.near !== 'clear' && (row.guard ?? 'none') === 'none') || row.use === 'bare',
-        labels: [
-          { text: wire === 'signal' ? '' : laid.filter(Boolean).join(', '), lost: false },
-          { text: used && gone && wire !== 'signal' ? `${formatFixed(gone.lostV, 2)} V` : '', lost: true },
-        ]
-          .filter(({ text }) => text !== '')
-          .map((one) => ({
-            ...one,
-            // Above and below a wire that lies, both to the right of one that hangs.
-            x: round(way.label.x + (byHand && !still.across ? asidePx : 0)),
-            y: round(way.label.y + (one.lost ? 17 : -3) - (still.across && !one.lost ? 5 : 0)),
-            anchor: still.across ? ('middle' as const) : ('start' as const),
-          })),
+        labels: labelsOf(
+          [
+            ...(wire === 'signal' ? [] : still.across ? [laid.filter(Boolean).join(', ')] : laid).map((text) => ({
+              text,
+              lost: false,
+            })),
+            { text: used && gone && wire !== 'signal' ? `${formatFixed(gone.lostV, 2)} V` : '', lost: true },
+          ].filter(({ text }) => text !== ''),
+          { x: way.label.x + (byHand && !still.across ? asidePx : 0), y: way.label.y },
+          still.across,
+        ),
       },
     ];
   });

@@ -48,8 +48,8 @@ function Drawing({
         >
           <path className="copper" d={wire.d} strokeWidth={wire.thick} />
           <path className="touch" d={wire.d} onClick={() => onPick(wire.id)} />
-          {wire.labels.map(({ text, lost, x, y, anchor }) => (
-            <text key={lost ? 'lost' : 'laid'} className={lost ? 'flows' : 'laid'} x={x} y={y} textAnchor={anchor}>
+          {wire.labels.map(({ text, lost, x, y, anchor }, i) => (
+            <text key={i} className={lost ? 'flows' : 'laid'} x={x} y={y} textAnchor={anchor}>
               {say(text)}
             </text>
           ))}
