@@ -14,6 +14,7 @@ import { asClaims } from '../core/build/claims';
 import { fileName, writeBuildFile } from './buildFile';
 import { verifyLedger } from '../core/ledger/verifyLedger';
 import { writeCertificate } from './certificate/writeCertificate';
+import { writeWireLabelsPdf } from './wireLabelsPdf';
 import { buildJsonSchema } from './jsonSchema';
 import { readStartCsv, writeStartCsv } from './startCsv';
 
@@ -331,6 +332,12 @@ describe('certificate, read back with pdfjs-dist', () => {
     expect(text).toMatch(/battery 12\.68 and 12\.56 V; fuse 12\.68 and 12\.51 V/);
     expect(text).toMatch(/A short at the end of [^.]+ draws \d+ A; fuse opens within 0\.1 s/);
     expect((await textOf(writeCertificate(soundBuild(), facts([])))).text).not.toContain('A meter should show');
+  }, 60000);
+  test('labels of the wires: two of each, numbered as in the wire list, each telling its end', async () => {
+    const { text, sizes } = await textOf(writeWireLabelsPdf(demoBuild('Page Turner No. 3'), 'Letter'));
+    expect(text.match(/fuse to plug/g)).toHaveLength(2);
+    expect(text).toMatch(/2 fuse to plug at fuse plus, 4 mm², red 2 fuse to plug at plug plus, 4 mm², red/);
+    expect(sizes[0]?.map(Math.round)).toEqual([612, 792]);
   }, 60000);
   test('every sign is set, the Greek of the formulas and a name from anywhere too', async () => {
     const build = soundBuild();

@@ -266,13 +266,13 @@ export const sections = {
           return [
             ...of(
               'wiring',
-              'feedSource batteryKind batteryCapacityAh batteryRestV batteryMohm batteryC healthPercent othersA chargeA',
+              'feedSource supplyA batteryKind batteryCapacityAh batteryRestV batteryMohm batteryC healthPercent othersA chargeA',
             ),
             ...rest('wiring'),
           ];
         },
       },
-      checks: ['wiring.source', 'wiring.battery', 'wiring.voltage'],
+      checks: ['wiring.source', 'wiring.supply', 'wiring.battery', 'wiring.voltage'],
     }),
   },
   priming: {

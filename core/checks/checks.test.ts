@@ -149,6 +149,9 @@ const cases: [string, Values, Level, RegExp][] = [
   ['wiring.source', { 'wiring.feedSource': 'socket' }, 'fix', /socket/],
   ['wiring.source', { 'wiring.feedSource': 'mains' }, 'watch', /mains/],
   // 2 × 9 m × 13.3 Ω/km + 5 mΩ = 0.2444 Ω, 2.44 V at 10 A: Ohm and IEC 60228 (from memory), worked by hand
+  ['wiring.supply', { 'wiring.feedSource': 'mains', 'wiring.supplyA': 6 }, 'fix', /gives 6 A at most; a start draws 10 A/],
+  ['wiring.supply', { 'wiring.feedSource': 'mains' }, 'open', /Mains supply gives at most/],
+  ['wiring.drop.run', { 'wiring.feedLengthM': 14, 'wiring.cableAreaMm2': 1.5 }, 'fix', /\(4\.\d %\); at most 3 %/],
   ['wiring.drop.start', { 'wiring.feedLengthM': 9, 'wiring.cableAreaMm2': 1.5 }, 'fix', /2\.44 V.*20\.4 %/],
   ['wiring.drop.start', { 'wiring.feedLengthM': 8 }, 'watch', /0\.84 V/],
   ['wiring.voltage.start', { 'wiring.batteryMohm': 200 }, 'fix', /12\.70 V at rest.*10\.5 V/],

@@ -84,6 +84,12 @@ export const limits = {
     unit: '%',
     source: 'ABYC E-11 and ISO 13297 for loads no safety hangs on (from memory)',
   },
+  dropRunPercent: {
+    label: 'Voltage lost in the feed while running, most',
+    value: 3,
+    unit: '%',
+    source: 'ABYC E-11 and ISO 13297 for loads on which safety hangs (from memory)',
+  },
   lowVoltage12V: { label: 'Low-voltage fault, 12 V unit', value: 10.5, unit: 'V', source: trade, maker: { min: 8, max: 12 } },
   lowVoltage24V: { label: 'Low-voltage fault, 24 V unit', value: 21, unit: 'V', source: trade, maker: { min: 16, max: 24 } },
   fuseA: { label: 'Fuse the maker asks for', value: 0, unit: 'A', source: trade, maker: { min: 1, max: 100 } },

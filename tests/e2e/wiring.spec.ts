@@ -105,6 +105,7 @@ test('the loom goes along as a netlist, a list of wires and a drawing', async ({
     ['Netlist (SPICE)', /Thimble Theatre: loom under glow/],
     ['Wire list (CSV)', /^number,wire,from,to,carries/],
     ['Drawing (SVG)', /^<svg xmlns/],
+    ['Labels to print (A4)', /^%PDF-/],
   ] as const) {
     const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name }).click()]);
     expect(readFileSync(await download.path(), 'utf8')).toMatch(begins);

@@ -142,6 +142,7 @@ test('what is no picture, is too large, or belongs to nobody here is refused; a 
     'outside?format=exe',
     'network?of=everything',
     'loom?of=everything',
+    'loom?of=labels&paper=A9',
     'template?view=sideways&format=pdf',
     'template?view=above&format=exe',
     'template?view=above&format=pdf&paper=A9',

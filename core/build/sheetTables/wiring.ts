@@ -6,6 +6,7 @@ import { yesNo } from '../listTables/List';
 export const wiringSheets = {
   wiring: {
     feedSource: choice({ label: 'Feed comes from', options: { leisure: 'leisure battery', starter: 'starter battery', panel: 'a control panel', socket: 'a socket', mains: 'mains power supply' }, part: 'battery' }),
+    supplyA: number({ label: 'Mains supply gives at most', unit: 'A', min: 0.5, max: 200, decimals: 1, part: 'battery', given: true, optional: true, later: true, hint: 'at the heater’s volts, from its plate; only where the mains feeds it' }),
     batteryKind: choice({ label: 'Battery', options: { agm: 'AGM or gel', flooded: 'flooded lead-acid', lithium: 'lithium' }, part: 'battery' }),
     batteryCapacityAh: number({ label: 'Capacity', unit: 'Ah', min: 5, max: 2000, decimals: 0, part: 'battery', words: ['capacity', 'battery capacity'] }),
     batteryRestV: number({ label: 'Battery at rest', unit: 'V', min: 6, max: 32, decimals: 2, part: 'battery', found: true, words: ['battery', 'rest', 'at rest', 'battery at rest'] }),

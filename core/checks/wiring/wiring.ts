@@ -141,6 +141,50 @@ export const wiringChecks = [
     },
   }),
   defineCheck({
+    id: 'wiring.drop.run',
+    stage: 'wiring',
+    holdPoint: 'power',
+    part: 'battery',
+    why: 'Fan and pump run all night on what the feed leaves them; what it loses then is lost for hours, and the fan slows.',
+    remedy: 'Make the joints anew, then thicker cable or a shorter run.',
+    source:
+      'Ohm; limit of 3 % where safety hangs on it, as on a fan that cools a hot heater, after ABYC E-11 and ISO 13297 (from memory).',
+    messages: {
+      much: 'Running at {amps} the feed loses {lost} of {nominal} ({share}); at most {max}.',
+      little: 'Running at {amps} the feed loses {lost} of {nominal} ({share}).',
+    },
+    assess(read, say) {
+      const lost = read.derived('wiring.dropRunV');
+      const nominal = read.derived('wiring.supplyV');
+      const { amps } = read.all({ amps: 'heater.runCurrentA' });
+      const max = read.limit('dropRunPercent').value;
+      const share = (lost / nominal) * 100;
+      const values = { amps: shortA(amps), lost: volts(lost, 2), nominal: volts(nominal), share: percent(share, 1) };
+      return share > max ? say.fix('much', { ...values, max: percent(max) }) : say.sound('little', values);
+    },
+  }),
+  defineCheck({
+    id: 'wiring.supply',
+    stage: 'wiring',
+    holdPoint: 'power',
+    part: 'battery',
+    why: 'A mains supply that is too weak folds under the glow plug, and a cut of the mains stops the cooling run.',
+    remedy: 'A supply that gives the current of a start with something to spare, and a battery between.',
+    source: trade,
+    messages: {
+      weak: 'The mains supply gives {gives} at most; a start draws {amps}.',
+      gives: 'The mains supply gives {gives}; a start draws {amps}.',
+      none: 'No mains supply feeds it.',
+    },
+    assess(read, say) {
+      const { from } = read.all({ from: 'wiring.feedSource' });
+      if (from !== 'mains') return say.sound('none');
+      const { gives, amps } = read.all({ gives: 'wiring.supplyA', amps: 'heater.startCurrentA' });
+      const values = { gives: shortA(gives), amps: shortA(amps) };
+      return gives < amps ? say.fix('weak', values) : say.sound('gives', values);
+    },
+  }),
+  defineCheck({
     id: 'wiring.voltage.start',
     stage: 'wiring',
     holdPoint: 'power',

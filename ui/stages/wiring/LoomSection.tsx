@@ -123,13 +123,15 @@ export function LoomSection() {
       <Problems all={problems} />
       <FigureTable paths={figures['Looked over']} caption={t.lookedOver} />
       <DerivedFigures keys={(stageFigures.wiring ?? []).filter((id) => ofLoom.includes(id))} />
-      {parts.length > 0 && <FoldedFigures title={t.asOneCable} note={t.asOneCableNote} paths={['wiring.cableC']} />}
+      {parts.length > 0 && <FoldedFigures title={t.around} note={t.aroundNote} paths={['wiring.cableC']} />}
       {parts.length > 0 && (
         <div className="inline">
           {(
             [
               ['netlist', t.netlist],
               ['wires', t.wireList],
+              ['labels&paper=A4', t.labelsA4],
+              ['labels&paper=Letter', t.labelsLetter],
               ['drawing', t.drawing],
             ] as const
           ).map(([of, label]) => (
