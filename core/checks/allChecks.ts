@@ -29,6 +29,7 @@ import { surveyChecks } from './survey/survey';
 import { coolantChecks } from './warmth/coolant';
 import { ductChecks } from './warmth/ducts';
 import { fuseChecks } from './wiring/fuse';
+import { batteryChecks } from './wiring/battery';
 import { loomChecks } from './wiring/loom';
 import { wiringChecks } from './wiring/wiring';
 
@@ -58,6 +59,7 @@ export const stageChecks: readonly Check[] = [
   ...ductChecks,
   ...coolantChecks,
   ...wiringChecks,
+  ...batteryChecks,
   ...fuseChecks,
   ...loomChecks,
   ...primingChecks,

@@ -52,6 +52,7 @@ const cases: [string, Build, Level, RegExp][] = [
   ['wiring.short', changed({ fuse: { ratingA: 100 } }, { [feed]: { areaMm2: 16, lengthM: 40 }, 'plug to heater': { areaMm2: 16, lengthM: 40 } }, { 'wiring.batteryMohm': 60 }), 'fix', /“fuse” may never open/],
   ['wiring.short', changed({ fuse: { ratingA: 25 } }, { 'plug to heater': { areaMm2: 0.2, lengthM: 0.1 } }), 'stop', /“plug to heater” has got \d+ % of what it bears/],
   ['wiring.short', changed({ plug: { kind: 'fuse', ratingA: 15 } }, {}), 'watch', /opens within 0\.1 s, but “\w+” may open first/],
+  ['wiring.short', changed({ plug: { kind: 'fuse', ratingA: 7.5 } }, {}), 'sound', /“plug” opens within 0\.1 s/],
   ['wiring.short', changed({ fuse: { kind: 'joint' } }, {}), 'stop', /Nothing opens where a wire/],
   ['wiring.short', changed({}, { [feed]: { lengthM: undefined } }), 'open', /length of “fuse to plug”/],
   ['wiring.fuse.rating', changed({ fuse: { kind: 'joint' } }, { [feed]: { lengthM: undefined } }), 'stop', /no fuse in the feed/],
@@ -110,4 +111,27 @@ test.each([
     Object.keys(cables).map((name) => [name, { ...(cables as Record<string, Partial<Cable>>)[name], areaMm2: Number(area) }]),
   );
   expect([before?.level, drop(changed({}, laid))?.level]).toEqual(['fix', 'watch']);
+});
+
+/** All but names, places, readings, and what is usual where nobody has said it: their lack says nothing of the loom. */
+const cells = {
+  loomParts: ['kind', 'ratingA', 'made', 'sealed', 'seat'],
+  cables: ['fromId', 'toId', 'wire', 'areaMm2', 'lengthM', 'insulation', 'guard'],
+} as const;
+test.each([
+  ['borrowed from a panel', demoBuild('Fellgate Control')],
+  ['twelve thin metres', demoBuild('Thimble Theatre')],
+  ['a fuse far too large', changed({ fuse: { ratingA: 100 } }, all({ areaMm2: 1, lengthM: 3, insulation: 'c70' }))],
+  ['without a fuse', changed({ fuse: { kind: 'joint', made: 'twisted' } }, { [feed]: { near: 'hot', guard: 'none' } })],
+])('%s: nothing found bad of its loom becomes good by leaving a cell out', (_what, build) => {
+  const bad = (of: Build) =>
+    assess(of).filter(({ id, level }) => id.startsWith('wiring.') && (level === 'stop' || level === 'fix'));
+  for (const list of ['loomParts', 'cables'] as const)
+    for (const [at] of (build.lists?.[list] ?? []).entries())
+      for (const column of cells[list]) {
+        const rows = (build.lists?.[list] ?? []).map((row, i) => (i === at ? { ...row, [column]: undefined } : row));
+        const after = new Map(assess({ ...build, lists: { ...build.lists, [list]: rows } }).map(({ id, level }) => [id, level]));
+        for (const { id } of bad(build))
+          expect([id, list, at, column, after.get(id)]).toEqual([id, list, at, column, expect.stringMatching(/stop|fix|open/)]);
+      }
 });

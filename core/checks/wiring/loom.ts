@@ -1,5 +1,5 @@
 import { feedFuseA } from '../../model/wiring/feed';
-import { cableName, isLoom, loomOf, loomPartsOf, lostV } from '../../model/wiring/loomOf';
+import { cableName, isLoom, loomName, loomOf, loomPartsOf, lostV } from '../../model/wiring/loomOf';
 import { loomShorts, type Short } from '../../model/wiring/loomShorts';
 import { computeOrMissing, toDo } from '../../reading/NotMeasured';
 import type { Reader } from '../../reading/Reader';
@@ -17,6 +17,13 @@ const earthShare = 1;
 const guarded = (guard: string | undefined): boolean => guard !== undefined && guard !== 'none';
 const severity = ({ opened, worst, flowsOnA }: Short): number =>
   (worst?.share ?? 0) + (flowsOnA > 0.1 ? 100 : 0) + (opened[0]?.mostS ?? 0) / 1000;
+/** A part of which nobody has said what it is may be a bad joint or a bad earth. @throws naming it */
+function kindsTold(read: Reader): null {
+  const rows = read.rows('loomParts');
+  const at = rows.findIndex(({ kind }) => kind === undefined);
+  const row = rows[at];
+  return row ? read.missing(...toDo(`say what “${loomName(row, at)}” is`)) : null;
+}
 /** The worst first. */
 const sorted = (read: Reader): Short[] => {
   const shorts = computeOrMissing(() => loomShorts(read));
@@ -49,7 +56,7 @@ export const loomChecks = [
       never: 'A smaller fuse, or thicker or shorter wire, so that a short draws more.',
       neverBurns: 'A smaller fuse, or thicker or shorter wire, so that a short draws more than the fuse bears.',
       slow: 'A smaller fuse where the start-up current allows it, or thicker or shorter wire.',
-      both: 'Give the nearer one the smaller rating, by two sizes or more.',
+      both: 'Give the nearer one half of the other’s rating or less, where the start-up current allows it; or take one of them out.',
     },
     assess(read, say) {
       if (!isLoom(read)) return read.all({ fuse: 'wiring.fuseA' }).fuse === 0 ? say.stop('none') : say.sound('rough');
@@ -90,6 +97,7 @@ export const loomChecks = [
       under: 'The meter shows {volts} at the heater: its leads, or plus and minus, are swapped.',
       right: 'Plus comes to plus.',
     },
+    remedies: { meet: 'Fuse out. Part them: what carries plus goes on one post, what carries minus on another.' },
     assess(read, say) {
       const parts = loomPartsOf(read.rows('loomParts'));
       return worstOf(
@@ -105,6 +113,7 @@ export const loomChecks = [
           (part) => () =>
             part.kind === 'heater' && (part.glowV ?? 0) < 0 ? say.stop('under', { volts: volts(part.glowV ?? 0, 2) }) : null,
         ),
+        () => kindsTold(read),
         () => (looks(read) === 'swapped' ? say.stop('swapped') : say.sound('right')),
       );
     },
@@ -125,7 +134,7 @@ export const loomChecks = [
       lost: 'The way back to the battery loses {lost} under glow, more than the feed’s {feed}.',
       bright: 'The way back is on bright metal, or on the battery itself.',
     },
-    remedies: { lost: 'Make its joints anew, or lay it as thick as the feed.' },
+    remedies: { lost: 'Make its joints anew, or lay it thicker, until it loses no more than twice what the feed does.' },
     assess(read, say) {
       const earths = loomPartsOf(read.rows('loomParts')).filter(({ kind }) => kind === 'earth');
       return worstOf(
@@ -142,6 +151,7 @@ export const loomChecks = [
             ? say.watch('lost', { lost: volts(earthV, 2), feed: volts(feedV, 2) })
             : null;
         },
+        () => kindsTold(read),
         () => say.sound('bright'),
       );
     },
@@ -179,6 +189,7 @@ export const loomChecks = [
         ...read
           .rows('cables')
           .map((row) => () => (row.use === 'bare' ? say.fix('bare', { wire: name(cableName(row, rows)) }) : null)),
+        () => kindsTold(read),
         () => (looks(read) === 'joints' ? say.fix('rough') : say.sound('made')),
       );
     },
@@ -228,7 +239,7 @@ export const loomChecks = [
     remedies: { off: 'Switch it on before the heater is started.' },
     assess(read, say) {
       const switches = loomPartsOf(read.rows('loomParts')).filter(({ kind }) => kind === 'isolator');
-      if (switches.length === 0 && looks(read)) return say.sound('none');
+      if (switches.length === 0 && looks(read) && kindsTold(read) === null) return say.sound('none');
       return worstOf(
         ...switches.map((part) => () => {
           if (part.open === 'yes') return say.watch('off', { part: name(part.name) });

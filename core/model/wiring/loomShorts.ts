@@ -8,6 +8,9 @@ import { insulationOf, loomOf, opens, pole, type Cable, type Loom, type LoomPart
 /** What a chafed wire touches metal with, Ω. Lorbet’s own choice, no source: a dead short, as nearly as one is met. */
 const faultOhm = 0.002;
 
+/** Of two fuses of a family the one of half the rating opens first, however much flows: the band tells nothing of that. Common practice, no source. */
+const selects = 2;
+
 /** What guards a part of the loom, since it opens where too much flows. */
 const guardsOf = (loom: Loom): LoomPart[] =>
   loom.parts.filter(
@@ -95,7 +98,10 @@ function shortAt(loom: Loom, cable: Cable, node: string, free: ReadonlySet<strin
       holds = [...all].sort((a, b) => share(b) - share(a))[0]?.part ?? null;
       break;
     }
-    if (round === 0) alsoOpens = times.slice(1).find(({ leastS }) => leastS < next.mostS)?.part ?? null;
+    if (round === 0)
+      alsoOpens =
+        times.slice(1).find(({ part, leastS }) => leastS < next.mostS && (part.ratingA ?? 0) < selects * (next.part.ratingA ?? 0))
+          ?.part ?? null;
     opened.push(next);
     live = live.filter(({ id }) => id !== next.part.id && id !== `${next.part.id}:minus`);
   }
