@@ -106,8 +106,20 @@ const loop: NonNullable<DemoLists['loop']> = (
 const coolant = { 'warmth.way': 'loop', 'warmth.glycol': 'propylene', 'warmth.glycolPercent': 45, 'warmth.partsHoldL': 6, 'warmth.tankFreeMl': 700, 'warmth.pumpKPa': 16, 'warmth.pumpLMin': 26 } as const satisfies Values;
 const warmth = { 'warmth.way': 'ducts', 'warmth.blowerM3H': 96, 'warmth.blowerPa': 260 } as const satisfies Values;
 const wiring = {
-  'wiring.feedSource': 'leisure', 'wiring.batteryKind': 'agm', 'wiring.batteryCapacityAh': 110, 'wiring.batteryRestV': 12.7, 'wiring.batteryMohm': 12, 'wiring.feedLengthM': 2.6, 'wiring.cableAreaMm2': 4, 'wiring.insulationC': 'c90', 'wiring.cableC': 20, 'wiring.jointsMohm': 6, 'wiring.fuseA': 15, 'wiring.fuseFromBatteryMm': 120, 'wiring.looks': 'good',
+  'wiring.feedSource': 'leisure', 'wiring.batteryKind': 'agm', 'wiring.batteryCapacityAh': 110, 'wiring.batteryRestV': 12.7, 'wiring.batteryMohm': 12, 'wiring.feedLengthM': 2.6, 'wiring.cableAreaMm2': 4, 'wiring.insulationC': 'c90', 'wiring.cableC': 20, 'wiring.jointsMohm': 6, 'wiring.fuseA': 15, 'wiring.fuseFromBatteryMm': 120, 'wiring.looks': 'good', 'controller.looks': 'good',
 } as const satisfies Values;
+/** The controller as it came from the other shed, and as it was left. */
+const controllerFound = {
+  'found.mode': 'fixed', 'found.rateHz': 2.4, 'found.runForH': 3, 'found.clockOffMin': -65, 'found.pumpMinHz': 1.2, 'found.pumpMaxHz': 4.2, 'found.fanMinRpm': 1500, 'found.fanMaxRpm': 4600, 'found.supply': 'auto', 'found.altitude': 'auto',
+} as const satisfies Values;
+const controller = {
+  'controller.mode': 'target', 'controller.targetC': 19, 'controller.stopsAboveK': 1.5, 'controller.lightsBelowK': 3, 'controller.runForH': 0, 'controller.clockOffMin': 0, 'controller.clockKeeps': 'keeps', 'controller.sensor': 'apart', 'controller.menu': 'noted', 'controller.remote': 'none',
+  'controller.panelLies': 'right', 'controller.panelXMm': 620, 'controller.panelYMm': 1640, 'controller.leadM': 2, 'controller.sensorAt': 'still', 'controller.sensorXMm': 760, 'controller.sensorYMm': 180,
+} as const satisfies Values;
+const settings: NonNullable<DemoLists['settings']> = [
+  { setting: 'mode', code: 'P1', why: 'The fixed rate roasted the reading room on mild nights.' }, { setting: 'runForH', code: 'P7', why: 'It ended at one in the morning.' }, { setting: 'clockOffMin', why: 'Was still on the clock of the bench.' },
+  { setting: 'other', name: 'software', found: '2.4', left: '2.4' },
+];
 const priming = { 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4 } as const satisfies Values;
 const proving = { 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' } as const satisfies Values;
 const people = { 'people.asleep': 1, 'people.inspectedAs': 'leisure', 'people.markWanted': 'yes', 'people.wadingDepthMm': 0 } as const satisfies Values;
@@ -165,20 +177,22 @@ function start(sagV: number, runA: number): { events: StartEvent[]; readings: St
 /** Everything here is invented: workshop, people, vehicles, figures. */
 export const demoBuilds: readonly DemoBuild[] = [
   {
-    releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', ...kept, lists: { ...kept.lists, ...looms.sound }, photographed: true, identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
-    planned: all, fitted: { ...all, ...measured }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 632, outcome: 'reached', frequencyHz: 4 }, started: start(11.78, 1.38), coPpm: [0, 0, 0], hotC: [38, 47, 52], signed: true,
+    releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', ...kept, lists: { ...kept.lists, ...looms.sound, settings }, photographed: true, identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
+    planned: { ...all, 'heater.fanMinRpm': 1500, 'heater.fanMaxRpm': 4600 }, fitted: { ...all, ...measured, ...controllerFound, ...controller }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 632, outcome: 'reached', frequencyHz: 4 }, started: start(11.78, 1.38), coPpm: [0, 0, 0], hotC: [38, 47, 52], signed: true,
   },
   {
     id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e02', identity: { name: 'Fellgate Control', what: 'rescue team’s control trailer', kind: 'trailer', place: 'Fellgate, Isle of Merrow', heaterSerial: 'INV-5009-0112' }, daysAgo: 3,
-    planned: { ...all, 'tank.paper': 'bought', 'tank.holeMm': 8.5, 'tank.fittingMm': 7.8, 'heater.claimedOutputKw': 5, 'heater.pumpMaxHz': 5.4, 'heater.altitudeM': 2100, 'heater.coldestFuelC': -20, 'heater.fuelGrade': 'roadD' },
+    planned: { ...all, 'tank.paper': 'bought', 'tank.holeMm': 8.5, 'tank.fittingMm': 7.8, 'heater.claimedOutputKw': 5, 'heater.pumpMaxHz': 5.4, 'heater.fanMinRpm': 1500, 'heater.fanMaxRpm': 4600, 'heater.altitudeM': 2100, 'heater.coldestFuelC': -20, 'heater.fuelGrade': 'roadD' },
     fitted: {
       ...all, ...measured, 'siting.cutEdges': 'bare', 'siting.clampHeads': 'foul', 'tank.restraint': 'stretch', 'tank.vent': 'bare', 'line.pumpMount': 'tie', 'fuel.pumpAngleDeg': 4, 'fuel.suctionLengthM': 2.6, 'fuel.suctionBoreMm': 4, 'fuel.filterPlace': 'afterPump', 'fuel.jointGapMm': 6, 'fuel.pickupClearanceMm': 42, 'fuel.fuelLevelMm': 36, 'fuel.pumpAboveTankFloorMm': 320, 'fuel.pressureLengthM': 2.1,
       'air.exhaustPastOutlineMm': -240, 'air.exhaustLowPoint': 'undrilled', 'air.endsApartMm': 220, 'air.endsFacing': 'sameWay', 'air.intakeFrom': 'locker',
       'ends.exhaustXMm': 1560, 'ends.exhaustYMm': 1540, 'ends.exhaustPoints': 'forward', 'ends.exhaustOpeningMm': 260, 'ends.exhaustHighMm': 210, 'ends.intakeXMm': 1540, 'ends.intakeYMm': 1320, 'ends.intakeBlocked': 'spray',
-      'wiring.feedSource': 'panel', 'wiring.feedLengthM': 7.5, 'wiring.cableAreaMm2': 1.5, 'wiring.batteryRestV': 12.1, 'wiring.fuseA': 25, 'wiring.fuseFromBatteryMm': 1400, 'wiring.looks': 'joints', 'wiring.batteryCapacityAh': 40, 'proving.coAlarmFitted': 'no', 'proving.coAlarmTested': 'no', 'proving.coAlarmSited': 'no',
+      'wiring.feedSource': 'panel', 'wiring.feedLengthM': 7.5, 'wiring.cableAreaMm2': 1.5, 'wiring.batteryRestV': 12.1, 'wiring.fuseA': 25, 'wiring.fuseFromBatteryMm': 1400, 'wiring.looks': 'joints', 'wiring.batteryCapacityAh': 40,
+      'controller.looks': 'timer', 'found.mode': 'target', 'found.targetC': 20, 'found.clockOffMin': 65, 'found.clockKeeps': 'loses', 'found.pumpMinHz': 1.2, 'found.pumpMaxHz': 5.8, 'found.fanMinRpm': 1300, 'found.fanMaxRpm': 4300, 'found.altitude': 'none', 'controller.panelLies': 'upsideDown', 'controller.panelXMm': 240, 'controller.panelYMm': 260, 'controller.leadM': 2, 'controller.sensorXMm': 2500, 'controller.sensorYMm': 640,
+       'proving.coAlarmFitted': 'no', 'proving.coAlarmTested': 'no', 'proving.coAlarmSited': 'no',
     },
     lists: {
-      ...floor, ...looms.panel,
+      ...floor, ...looms.panel, timers: [{ name: 'evening', startAt: '22:10', runForH: 3, days: 'daily', by: 'clock' }],
       outside: [...outside, { name: 'plastic tank', kind: 'tank', xMm: 1180, yMm: 1290, lengthMm: 330, widthMm: 210, heightMm: 300 }],
       // Past a plastic tank at a hand's breadth, and rising to its end.
       pipes: [pipe(1000, 'below the floor', 0.3, -50, { bends: 1, through: 'timber', gapMm: 6, joint: 'worm' }), pipe(2000, 'past the tank', 0.55, 30, { bends: 2, near: 'polyethylene', nearMm: 22, supports: 0, drain: 'none', joint: 'pushed' })],
@@ -217,7 +231,7 @@ export const demoBuilds: readonly DemoBuild[] = [
       parts: parts(undefined), surfaces: shapeSurfaces('longVan', 'thin', 'acrylic'),
       candidates: [{ name: 'five-kilowatt class', claimedOutputKw: 5, strokeVolumeMl: 0.028, pumpMinHz: 1.6, pumpMaxHz: 5.4, runCurrentA: 1.6, altitudeMaxM: 2200 }, { name: 'sold as eight', claimedOutputKw: 8, strokeVolumeMl: 0.028, pumpMinHz: 1.4, pumpMaxHz: 5.6, runCurrentA: 1.7 }],
     },
-    planned: { ...all, 'siting.heaterXMm': 1640, 'siting.heaterYMm': 1000, 'siting.lookedBelow': 'no', 'survey.volumeM3': 14.2, 'survey.airChangesH': 1.5, 'people.asleep': 2, 'heater.coldestFuelC': -18, 'line.strokeMs': 40, 'fuel.suctionLengthM': 2.6, 'fuel.pumpAngleDeg': 20, 'fuel.pressureLengthM': 3.4, 'air.exhaustLengthM': 0.6, 'air.exhaustPastOutlineMm': -60, 'ends.exhaustXMm': 1700, 'ends.exhaustYMm': 1720 }, fitted: {},
+    planned: { ...all, 'siting.heaterXMm': 1640, 'siting.heaterYMm': 1000, 'siting.lookedBelow': 'no', 'survey.volumeM3': 14.2, 'survey.airChangesH': 1.5, 'people.asleep': 2, 'controller.mode': 'fixed', 'controller.rateHz': 2.4, 'heater.coldestFuelC': -18, 'line.strokeMs': 40, 'fuel.suctionLengthM': 2.6, 'fuel.pumpAngleDeg': 20, 'fuel.pressureLengthM': 3.4, 'air.exhaustLengthM': 0.6, 'air.exhaustPastOutlineMm': -60, 'ends.exhaustXMm': 1700, 'ends.exhaustYMm': 1720 }, fitted: {},
     notes: ['Puppets hang over the heater’s place: ask where the warm air goes.'],
   },
   {

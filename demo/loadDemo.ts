@@ -107,7 +107,7 @@ async function loadOne(
         .map(([key, to]) => ({ key, from: null, to })),
     });
   const fitted = changes('fitted');
-  for (const stage of ['siting', 'fuel', 'tank', 'line', 'air', 'ends', 'pipes', 'wiring', 'priming', 'proving']) {
+  for (const stage of ['siting', 'fuel', 'tank', 'line', 'air', 'ends', 'pipes', 'wiring', 'priming', 'found', 'controller', 'proving']) {
     const part = fitted.filter((change) => change.path.startsWith(`${stage}.`));
     if (part.length > 0) await run(fitter, { kind: 'figures', changes: part });
   }

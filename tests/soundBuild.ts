@@ -154,6 +154,7 @@ const soundValues: Values = {
   'wiring.fuseA': 15,
   'wiring.fuseFromBatteryMm': 100,
   'wiring.looks': 'good',
+  'controller.looks': 'good',
   'priming.filterVolumeMl': 0.5,
   'priming.preFilledMl': 0,
   'priming.primingHz': 4,

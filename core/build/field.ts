@@ -73,6 +73,8 @@ export interface TextColumn {
   hint?: string;
   /** Set when the row is made, and never after. */
   fixed?: boolean;
+  /** a time of day, HH:MM */
+  time?: boolean;
 }
 /** A moment, as an ISO instant. */
 export interface InstantColumn {

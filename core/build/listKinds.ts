@@ -258,3 +258,27 @@ export const feedLooks = {
   way: 'unguarded at heat, an edge or what moves',
 } as const;
 export const insulations = { c70: '70 °C', c90: '85 to 90 °C', c105: '105 °C' } as const;
+
+/** What going through a controller finds: the worst of it. */
+export const controllerLooks = {
+  good: 'all as it should be',
+  clock: 'its clock is wrong, or is lost with the power',
+  mode: 'it works by the wrong of its two ways',
+  limits: 'pump, fan, volts or altitude are set wrong',
+  timer: 'it ends while people sleep',
+  lead: 'its lead does not reach, or pulls',
+  upsideDown: 'it is fixed upside down or on its side',
+  outOfView: 'it can’t be seen from where one sits',
+  sensor: 'its sensor hangs in warm air, sun or a draught',
+} as const;
+export const panelLies = {
+  right: 'right way up, in view',
+  outOfView: 'right way up, out of view',
+  upsideDown: 'upside down or on its side',
+} as const;
+export const sensorPlaces = {
+  still: 'in still air, where people are',
+  outlet: 'in an outlet’s stream',
+  cold: 'by a door, a window or an outer wall',
+  sun: 'in the sun or over a warm thing',
+} as const;

@@ -1,4 +1,5 @@
 import { airLists } from './listTables/air';
+import { controllerLists } from './listTables/controller';
 import { kitLists } from './listTables/kit';
 import { lineLists } from './listTables/line';
 import { sitingLists } from './listTables/siting';
@@ -19,5 +20,6 @@ export const lists = {
   ...airLists,
   ...warmthLists,
   ...wiringLists,
+  ...controllerLists,
   ...tankLists,
 } as const;

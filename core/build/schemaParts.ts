@@ -1,5 +1,6 @@
 import * as yup from 'yup';
 import { materials } from '../physics/heat/materials';
+import { minutesOf } from '../units/timeOfDay';
 import { once } from './once';
 import type { Column, Field } from './field';
 import { columnsOf, lists, type ListId } from './lists';
@@ -42,6 +43,13 @@ export const strictObject = <T extends yup.ObjectShape>(shape: T) =>
   yup.object(shape).defined().noUnknown('${path} holds a field that this version does not know: ${unknown}').strict();
 export const list = <T extends yup.ISchema<unknown>>(of: T, max: number) => yup.array().of(of).defined().max(max);
 
+const timeOfDay = () =>
+  text(5, 5).test(
+    'time',
+    '${path} is ${value}; a time of day is allowed, from 00:00 to 23:59',
+    (value?: string) => value === undefined || minutesOf(value) !== null,
+  );
+
 const layerSchema = once(() => strictObject({ material: oneOf(materials), thicknessMm: bounded(0.1, 1000) }));
 /** What a cell of a list may hold. */
 export function cellSchema(column: Column): yup.AnySchema {
@@ -53,7 +61,7 @@ export function cellSchema(column: Column): yup.AnySchema {
     case 'choice':
       return oneOf(column.options);
     case 'text':
-      return text(column.max, 1);
+      return column.time ? timeOfDay() : text(column.max, 1);
     case 'instant':
       return instant();
     case 'layers':

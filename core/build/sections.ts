@@ -280,6 +280,30 @@ export const sections = {
     figures: section('Figures and dose', { figures: { 'Priming sheet': sheet('priming') }, checks: ['priming.dose'] }),
     runs: section('Runs kept'),
   },
+  controller: {
+    settings: section('Settings', {
+      figures: {
+        'Gone through': of('controller', 'looks'),
+        get 'As left'() {
+          return rest('controller');
+        },
+        'As found': sheet('found'),
+      },
+      lists: ['settings'],
+      checks: ['controller.mode', 'controller.voltage', 'controller.clock'],
+    }),
+    night: section('Coming nights', { lists: ['timers'], checks: ['controller.timer'] }),
+    air: section('Air and fuel', {
+      checks: ['controller.pump', 'controller.fan', 'controller.air', 'controller.altitude'],
+    }),
+    place: section('Panel and sensor', {
+      figures: {
+        'Panel and its lead': of('controller', 'panelLies panelXMm panelYMm leadM'),
+        'Room’s sensor': of('controller', 'sensorAt sensorXMm sensorYMm'),
+      },
+      checks: ['controller.orientation', 'controller.sensor'],
+    }),
+  },
   startup: {
     start: section('Start', {
       checks: ['start.voltage', 'start.ignition', 'start.figures', 'start.outlet', 'start.running', 'start.afterrun'],

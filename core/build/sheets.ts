@@ -1,5 +1,6 @@
 import type { FieldTable, Figure, Sheet, ValueOf } from './field';
 import { airSheets } from './sheetTables/air';
+import { controllerSheets } from './sheetTables/controller';
 import { fuelSheets } from './sheetTables/fuel';
 import { sitingSheets } from './sheetTables/siting';
 import { surveySheets } from './sheetTables/survey';
@@ -18,6 +19,7 @@ export const sheets = {
   ...airSheets,
   ...warmthSheets,
   ...wiringSheets,
+  ...controllerSheets,
 } as const;
 
 export type Sheets = typeof sheets;
@@ -43,6 +45,8 @@ export const laterSheets: readonly SheetId[] = [
   'ends',
   'pipes',
   'warmth',
+  'controller',
+  'found',
 ];
 export const figurePaths = sheetIds.flatMap((sheet) =>
   Object.keys(sheets[sheet]).map((name) => `${sheet}.${name}` as FigurePath),

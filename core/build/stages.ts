@@ -8,6 +8,7 @@ export const stages = {
   warmth: 'Warmth',
   wiring: 'Wiring',
   priming: 'Priming',
+  controller: 'Controller',
   startup: 'First start',
   proving: 'Proving',
   signoff: 'Sign-off',

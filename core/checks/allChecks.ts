@@ -5,6 +5,8 @@ import { exhaustHeatChecks } from './air/exhaustHeat';
 import { exhaustHeldChecks } from './air/exhaustHeld';
 import { exhaustWayChecks } from './air/exhaustWay';
 import type { Check } from './Check';
+import { controllerSetChecks } from './controller/set';
+import { controllerUsedChecks } from './controller/used';
 import { figuresChecks } from './fuel/figures';
 import { fuelChecks } from './fuel/fuel';
 import { headChecks } from './fuel/head';
@@ -63,6 +65,8 @@ export const stageChecks: readonly Check[] = [
   ...fuseChecks,
   ...loomChecks,
   ...primingChecks,
+  ...controllerSetChecks,
+  ...controllerUsedChecks,
   ...startChecks,
   ...hotSpotChecks,
   ...coChecks,

@@ -1,6 +1,7 @@
 import type { FigureId } from '../reading/figureIds';
 import type { Derived } from '../reading/Reader';
 import { airFigures } from './air/airFigures';
+import { controllerFigures } from './controller/controllerFigures';
 import { fuelFigures } from './fuel/fuelFigures';
 import { tankFigures } from './fuel/tankFigures';
 import { primingFigures } from './priming/primingFigures';
@@ -32,6 +33,7 @@ const defined = {
   ...inFile('warmth/warmthFigures', warmthFigures),
   ...inFile('wiring/wiringFigures', wiringFigures),
   ...inFile('priming/primingFigures', primingFigures),
+  ...inFile('controller/controllerFigures', controllerFigures),
   ...inFile('startup/startFigures', startFigures),
 };
 export const figures: Readonly<Record<FigureId, Figure>> = defined;

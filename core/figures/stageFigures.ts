@@ -130,6 +130,18 @@ export const stageFigures: Readonly<Record<string, readonly FigureId[]>> = {
     'wiring.usableAh',
     'wiring.morningV',
   ],
+  controller: [
+    'controller.maxKw',
+    'controller.minKw',
+    'controller.insideUsualC',
+    'controller.insideColdestC',
+    'controller.lowH',
+    'controller.starts',
+    'controller.nightL',
+    'controller.nightAh',
+    'controller.richest',
+    'controller.leadRunM',
+  ],
   startup: ['start.ignitionS', 'start.lowestV', 'start.runningA', 'start.afterrunS'],
   priming: ['priming.toFillMl', 'priming.expectedStrokes', 'priming.lowStrokes', 'priming.highStrokes', 'priming.expectedS'],
 };

@@ -227,6 +227,27 @@ export const limits = {
     source: ours,
     maker: { min: 1, max: 2 },
   },
+  excessAirMost: {
+    label: 'Air over what the fuel needs, most at which the flame holds',
+    value: 3,
+    unit: 'times',
+    source: 'Lorbet’s own assumption, no source',
+    maker: { min: 1.5, max: 10 },
+  },
+  nightLeastC: {
+    label: 'Inside while people sleep, least',
+    value: 10,
+    unit: '°C',
+    source: 'Lorbet’s own choice; for dwellings WHO advises 18 °C (2018, from memory)',
+  },
+  sensorApartMm: { label: 'Room’s sensor from an outlet, least', value: 1000, unit: 'mm', source: ours },
+  clockOffMin: { label: 'Controller’s clock off, most', value: 5, unit: 'min', source: ours },
+  leadSpareM: {
+    label: 'Lead of the controller beyond its way along the floor, for rises and a loop',
+    value: 0.5,
+    unit: 'm',
+    source: ours,
+  },
   exhaustMaxM: { label: 'Exhaust, longest', value: 2, unit: 'm', source: trade, maker: { min: 0.3, max: 10 } },
   exhaustBendsMaxDeg: {
     label: 'Exhaust’s bends all together, most',

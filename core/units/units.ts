@@ -36,6 +36,7 @@ export const units = {
   Pa: { pa: [1, 0], kpa: [1000, 0], hpa: [100, 0], mbar: [100, 0] },
   times: { times: [1, 0] },
   'N m': { 'n m': [1, 0], nm: [1, 0] },
+  rpm: { rpm: [1, 0], '/min': [1, 0] },
   px: { px: [1, 0] },
   strokes: { strokes: [1, 0], stroke: [1, 0], clicks: [1, 0], pulses: [1, 0] },
 } as const satisfies Record<string, Record<string, readonly [number, number]>>;

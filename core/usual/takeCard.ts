@@ -1,6 +1,6 @@
-import { makerKeyOf } from '../build/unit/cardKeys';
+import { makerKeyOf, pathOfKey } from '../build/unit/cardKeys';
 import type { CardFigure, CardKey, UnitCard } from '../build/unit/UnitCard';
-import { fieldAt, isFigurePath, type FigurePath } from '../build/sheets';
+import { fieldAt, type FigurePath } from '../build/sheets';
 import type { LimitKey } from '../practices/limits';
 import { because, type Usual } from './usual';
 
@@ -29,14 +29,17 @@ export function takeCard(card: UnitCard): Taken {
     // Only a maker gives a maker's figure: an assumed one is no rule.
     if (limit) {
       if (figure.source !== 'assumed') taken.maker[limit] = Number(figure.value);
-    } else if (isFigurePath(key)) {
+      continue;
+    }
+    const path = pathOfKey(key);
+    if (path) {
       const assumed = figure.source === 'assumed';
-      if (assumed || readInHand(key))
+      if (assumed || readInHand(path))
         Object.assign(
           taken.assumed,
-          assumedOf(key, figure, assumed ? because(`usual for “${card.name}”`) : `as the card “${card.name}” has it`),
+          assumedOf(path, figure, assumed ? because(`usual for “${card.name}”`) : `as the card “${card.name}” has it`),
         );
-      else taken.values[key] = figure.value;
+      else taken.values[path] = figure.value;
     }
   }
   return taken;

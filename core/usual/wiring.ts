@@ -3,7 +3,7 @@ import { kindOfShape } from './survey';
 import type { Answers, Distance } from './Answers';
 import { about, mostly, type Usual } from './usual';
 
-/** Feed and battery as they are usually done. @param supplyV of the unit */
+/** Feed, battery and controller as they are usually done. @param supplyV of the unit */
 export function usualWiring({ shape, batteryAway }: Answers, supplyV: 12 | 24): Usual {
   const lengthM = floorMm({ shape }).length / 1000;
   const feed: Record<Distance, number> = { near: 1, middle: Math.max(2.2, lengthM * 0.6), far: lengthM + 1 };
@@ -25,6 +25,12 @@ export function usualWiring({ shape, batteryAway }: Answers, supplyV: 12 | 24): 
     ...about('wiring.jointsMohm', 10, 3, 60, 'a fuse holder and four crimps'),
     ...about('wiring.fuseA', 15, 0, 30, 'a kit’s holder; 15, 20 and 25 A are met'),
     ...mostly('wiring.looks', 'good', ['good', 'swapped', 'earth', 'joints', 'way'], 'as it ought to be done'),
+    ...mostly(
+      'controller.looks',
+      'good',
+      ['good', 'clock', 'mode', 'limits', 'timer', 'lead', 'upsideDown', 'outOfView', 'sensor'],
+      'as it ought to be left',
+    ),
     ...about('wiring.fuseFromBatteryMm', 150, 0, 2000, 'as near to the post as its holder allows'),
   };
 }

@@ -47,6 +47,8 @@ export const kelvin = fixedIn('K');
 export const litresAMinute = fixedIn('L/min');
 export const shortDeg = shortIn('°');
 export const shortPpm = shortIn('ppm');
+/** A time of day, by minutes after a midnight. @example timeOfDay(1510) // { n: [1510], unit: 'clock', decimals: 0 } */
+export const timeOfDay = (min: number): Quantity => quantity('clock', Math.round(min));
 /** A bare number: a count, a share, so many times. */
 export const count = fixedIn('');
 export const times = shortIn('');

@@ -1,5 +1,6 @@
 import type { BuildKind } from '../build/Build';
 import { lowerFirst, upperFirst, formatFixed, formatShort } from '../units/formatNumber';
+import { timeText } from '../units/timeOfDay';
 import { inUnit, metric, type UnitPreferences } from '../units/inUnits';
 import { kindWords } from './kindWords';
 import { termText } from './terms';
@@ -21,6 +22,7 @@ export type KindSlot = 'vehicle' | 'outline' | 'gathers' | 'breaksLoose' | 'hold
 
 /** A number with its unit, in the units that a person likes. @example quantityText({ n: [25.4], unit: 'mm', decimals: 0 }, metric) // "25 mm" */
 export function quantityText({ n, unit, decimals, short, join = 'to' }: Quantity, units: UnitPreferences = metric): string {
+  if (unit === 'clock') return n.map(timeText).join(` ${join} `);
   const shown = n.map((value) => inUnit(value, unit, units));
   const to = shown[0]?.unit ?? unit;
   const turned = to !== unit && shown.every((one) => one.unit === to);

@@ -4,6 +4,7 @@ import { createElement, useEffect, useState, type ComponentType } from 'react';
 import { sectionsOf, type SectionId, type SheetId } from '../../core/build/sections';
 import { placeOfAddress, type Place } from '../../core/build/places';
 import { airSections } from '../stages/air/airSections';
+import { controllerSections } from '../stages/controller/controllerSections';
 import { fuelSections } from '../stages/fuel/fuelSections';
 import { wiringSections } from '../stages/wiring/wiringSections';
 import { warmthSections } from '../stages/warmth/warmthSections';
@@ -31,6 +32,7 @@ const loads: { readonly [S in SheetId]: Loads<S> } = {
   warmth: warmthSections,
   wiring: wiringSections,
   priming: together('priming', () => import('../stages/priming/primingSections').then((m) => m.primingSections)),
+  controller: controllerSections,
   startup: together('startup', () => import('../stages/startup/startupSections').then((m) => m.startupSections)),
   proving: together('proving', () => import('../stages/proving/provingSections').then((m) => m.provingSections)),
   signoff: together('signoff', () => import('../stages/signoff/signoffSections').then((m) => m.signoffSections)),

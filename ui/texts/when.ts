@@ -25,3 +25,6 @@ export const wholeDay = (at: string | number): string =>
   shown('wholeDay', at, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
 /** "14:34" */
 export const timeOfDay = (at: string | number): string => shown('timeOfDay', at, time);
+/** "Monday". @param day 0 for Monday to 6 */
+export const weekday = (day: number): string =>
+  shown('weekday', Date.UTC(2024, 0, 1 + day), { weekday: 'long', timeZone: 'UTC' });

@@ -12,6 +12,8 @@ export const surveySheets = {
     strokeVolumeMl: number({ label: 'Pump dose, a stroke', unit: 'mL', min: 0.005, max: 0.2, decimals: 3, part: 'pump', words: ['dose'], given: true, hint: 'from the pump or its data sheet' }),
     pumpMinHz: number({ label: 'Lowest pump frequency', unit: 'Hz', min: 0.2, max: 10, decimals: 1, part: 'pump', given: true }),
     pumpMaxHz: number({ label: 'Highest pump frequency', unit: 'Hz', min: 0.5, max: 15, decimals: 1, part: 'pump', given: true }),
+    fanMinRpm: number({ label: 'Combustion fan, slowest', unit: 'rpm', min: 100, max: 20000, decimals: 0, part: 'heater', given: true, optional: true, later: true }),
+    fanMaxRpm: number({ label: 'Combustion fan, fastest', unit: 'rpm', min: 100, max: 20000, decimals: 0, part: 'heater', given: true, optional: true, later: true }),
     startCurrentA: number({ label: 'Current while starting', unit: 'A', min: 1, max: 40, decimals: 1, part: 'battery', words: ['start current'], given: true, hint: 'glow plug and fan; 10 A is usual at 12 V' }),
     startMinutes: number({ label: 'Glow time at a start', unit: 'min', min: 0.2, max: 10, decimals: 1, part: 'heater', given: true }),
     runCurrentA: number({ label: 'Current while running', unit: 'A', min: 0.1, max: 10, decimals: 1, part: 'battery', given: true, hint: '1 to 1.5 A is usual at 12 V' }),

@@ -1,5 +1,6 @@
 import type { LimitKey } from '../../practices/limits';
 import type { RowOf } from '../lists';
+import type { SettingKey } from '../sheetTables/controller';
 import type { FigurePath } from '../sheets';
 
 export const cardFormat = 'lorbet-unit-card';
@@ -15,14 +16,22 @@ export const cardSources = {
 } as const;
 export type CardSource = keyof typeof cardSources;
 
-/** Figures of a unit that no build has a place for: they stay on the card. */
+interface OwnFigure {
+  label: string;
+  unit: string;
+  min: number;
+  max: number;
+  decimals: number;
+  as?: FigurePath;
+}
+/** Figures of a unit under a name of the card’s own; where a build has come to have a place for one, it is named. */
 export const cardOwn = {
-  'unit.fanMinRpm': { label: 'Fan, slowest', unit: 'rpm', min: 100, max: 20000, decimals: 0 },
-  'unit.fanMaxRpm': { label: 'Fan, fastest', unit: 'rpm', min: 100, max: 20000, decimals: 0 },
+  'unit.fanMinRpm': { label: 'Fan, slowest', unit: 'rpm', min: 100, max: 20000, decimals: 0, as: 'heater.fanMinRpm' },
+  'unit.fanMaxRpm': { label: 'Fan, fastest', unit: 'rpm', min: 100, max: 20000, decimals: 0, as: 'heater.fanMaxRpm' },
   'unit.massKg': { label: 'Weighs', unit: 'kg', min: 0.2, max: 60, decimals: 1 },
   'unit.glowColdOhm': { label: 'Glow plug, cold', unit: 'Ω', min: 0.05, max: 20, decimals: 2 },
-  'unit.controllerLeadM': { label: 'Controller’s lead', unit: 'm', min: 0.1, max: 20, decimals: 1 },
-} as const;
+  'unit.controllerLeadM': { label: 'Controller’s lead', unit: 'm', min: 0.1, max: 20, decimals: 1, as: 'controller.leadM' },
+} as const satisfies Record<string, OwnFigure>;
 export type CardKey = FigurePath | `maker.${LimitKey}` | keyof typeof cardOwn;
 
 /** One figure of a card, and where it comes from; an assumed one has the range in which it is met. */
@@ -37,6 +46,10 @@ export interface CardFigure {
 export interface CardFault {
   code: string;
   meaning: string;
+}
+export interface CardSetting {
+  setting: SettingKey;
+  code: string;
 }
 /** A step of the start-up course, in seconds after the button. */
 export interface CardStep {
@@ -56,5 +69,6 @@ export interface UnitCard {
   figures: { [K in CardKey]?: CardFigure };
   holes: Omit<RowOf<'holes'>, 'id'>[];
   faults: CardFault[];
+  /** which settings its controller has, and what its maker calls them */ settings?: CardSetting[];
   course: CardStep[];
 }

@@ -47,6 +47,12 @@ export const cardKeys: readonly CardKey[] = [
   ...(Object.keys(cardOwn) as (keyof typeof cardOwn)[]),
 ];
 export const makerKeyOf = (key: CardKey): LimitKey | null => (key.startsWith('maker.') ? (key.slice(6) as LimitKey) : null);
+/** Where a build keeps what a card tells; null where it has no place for it. */
+export const pathOfKey = (key: CardKey): FigurePath | null => {
+  if (isFigurePath(key)) return key;
+  const own = isOwn(key) ? cardOwn[key] : null;
+  return own && 'as' in own ? own.as : null;
+};
 const isOwn = (key: CardKey): key is keyof typeof cardOwn => Object.hasOwn(cardOwn, key);
 
 type Bounds =
@@ -54,7 +60,10 @@ type Bounds =
   | Pick<Extract<Field, { kind: 'choice' }>, 'kind' | 'label' | 'options'>;
 /** What may stand in a figure of a card: its label, its unit and bounds, or its answers. */
 export function cardBounds(key: CardKey): Bounds {
-  if (isOwn(key)) return { kind: 'number', ...cardOwn[key] };
+  if (isOwn(key)) {
+    const { label, unit, min, max, decimals } = cardOwn[key];
+    return { kind: 'number', label, unit, min, max, decimals };
+  }
   if (isFigurePath(key)) return fieldAt(key);
   const limit = key.slice(6) as LimitKey;
   const { min, max } = makerBounds(limit) ?? { min: 0, max: 0 };

@@ -3,6 +3,7 @@ import type { Field } from '../field';
 import { once } from '../once';
 import { bounded, cellSchema, identifier, list, oneOf, strictObject, text } from '../schemaParts';
 import { columnsOf, lists } from '../lists';
+import { settings } from '../sheetTables/controller';
 import { cardBounds, cardKeys } from './cardKeys';
 import { cardFormat, cardSources, cardVersion, families, type CardFigure } from './UnitCard';
 
@@ -48,6 +49,9 @@ export const cardSchema = once(() =>
     ),
     holes: list(holeSchema(), lists.holes.max),
     faults: list(strictObject({ code: text(20, 1), meaning: text(200, 1) }), 200),
+    settings: list(strictObject({ setting: oneOf(settings), code: text(20) }), 40)
+      .optional()
+      .default(undefined),
     course: list(
       strictObject({ event: text(60, 1), fromS: bounded(0, 3600), toS: bounded(0, 3600) }).test(
         'order',

@@ -93,8 +93,9 @@ export const surveyChecks = [
     },
     remedies: { noEngine: 'Say what the engine burns, or give the heater a tank of its own.' },
     assess(read, say) {
-      const { engine, from } = read.all({ engine: 'survey.engineFuel', from: 'survey.fuelFrom' });
+      const { from } = read.all({ from: 'survey.fuelFrom' });
       if (from === 'own') return say.sound('own');
+      const { engine } = read.all({ engine: 'survey.engineFuel' });
       if (engine === 'petrol') return say.stop('petrol');
       return engine === 'none' ? say.fix('noEngine') : say.sound('burns');
     },

@@ -3,23 +3,13 @@ import type { Reader, Derived } from '../../reading/Reader';
 import { burningAt } from '../../physics/air/airAtAltitude';
 import { fuelOf } from '../../model/fuel/runFacts';
 import { densityKgM3 } from '../../physics/fuel/densityKgM3';
-import { nightMeanKw, sleeperW } from '../../physics/heat/nightUse';
-import { airLossWK, demandKw } from '../../physics/heat/spaceLoss';
-import { spaceNodes } from '../../physics/heat/spaceNodes';
-import { spaceParts } from '../../model/heat/spaceParts';
-import type { TwoNodes } from '../../physics/heat/warmUp';
+import { nightMeanKw } from '../../physics/heat/nightUse';
+import { demandKw } from '../../physics/heat/spaceLoss';
+import { airWK, eveningWarmerK, fabricWK, nodesOf, sleepersKw } from '../../model/heat/spaceOf';
 import { secondsToWarm } from '../../physics/heat/warmUp';
 import { hoursBelowMin, workingBand, type WorkingBand } from '../../physics/heat/workingBand';
 
 const iso = 'ISO 6946, ISO 10456 (from memory); frames and cold bridges are not counted';
-/** A usual evening is so much warmer than the coldest hour of its night. Lorbet's own choice, no source. */
-export const eveningWarmerK = 8;
-
-const fabric = (read: Reader) => spaceParts(read).reduce((sum, part) => sum + part.lossWK, 0);
-const air = (read: Reader) => {
-  const { changes, volume } = read.all({ changes: 'survey.airChangesH', volume: 'survey.volumeM3' });
-  return airLossWK(changes, volume);
-};
 const inside = (read: Reader) => read.all({ c: 'survey.insideC' }).c;
 const demandAt = (read: Reader, outsideC: number) => demandKw(read.derived('survey.lossWK'), inside(read), outsideC);
 
@@ -39,15 +29,6 @@ export function bandOf(read: Reader): WorkingBand {
   const { shortBelowC } = workingBand(read.derived('survey.lossWK'), inside(read), Math.min(minKw, maxKw), maxKw);
   return { shortBelowC, sootAboveC };
 }
-export const sleepersKw = (read: Reader): number => ((read.maybe('people.asleep') ?? 0) * sleeperW) / 1000;
-
-/** The space as air and shell; null where its walls lose too much for that. */
-export function nodesOf(read: Reader): TwoNodes | null {
-  const areaM2 = spaceParts(read).reduce((sum, part) => sum + part.areaM2, 0);
-  if (areaM2 === 0) return read.missing(...toDo('enter the surfaces through which heat is lost'));
-  return spaceNodes({ fabricWK: fabric(read), airWK: air(read), areaM2, volumeM3: read.all({ v: 'survey.volumeM3' }).v });
-}
-
 function warmUpMinutes(read: Reader): number {
   const nodes = nodesOf(read);
   const { coldest } = read.all({ coldest: 'survey.coldestC' });
@@ -93,7 +74,7 @@ export const surveyFigures = {
     decimals: 0,
     formula: 'Σ A / (Rsi + Σ d/λ + Rse)',
     source: iso,
-    compute: fabric,
+    compute: fabricWK,
   },
   'survey.airLossWK': {
     label: 'Of it with the air',
@@ -101,7 +82,7 @@ export const surveyFigures = {
     decimals: 0,
     formula: '0.335 n V',
     source: 'EN 12831 (from memory)',
-    compute: air,
+    compute: airWK,
   },
   'survey.demandColdestKw': {
     label: 'Needed on the coldest night',

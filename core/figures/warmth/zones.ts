@@ -3,7 +3,7 @@ import { airCp } from '../../physics/duct/ductAir';
 import { secondsToWarm, type TwoNodes } from '../../physics/heat/warmUp';
 import { toDo } from '../../reading/NotMeasured';
 import type { Reader } from '../../reading/Reader';
-import { nodesOf } from '../survey/surveyFigures';
+import { nodesOf } from '../../model/heat/spaceOf';
 
 export interface Zone {
   outlet: Outlet;

@@ -125,22 +125,27 @@ export interface Setting {
   airC: number;
   altitudeM: number;
 }
-/** The two pipes and the fan at a setting; fan and pump go up together, as its controller drives them. */
-export function burningAt(
-  breather: Breather,
+/** The two pipes and the fan at any speed of it, whatever the pump does. @param speedShare of the fan's full speed, above 0 */
+export function burningWith(
+  { fan, mass, fuelKgHz, air, out }: Breather,
   { hz, airC, altitudeM }: Setting,
+  speedShare: number,
   gasC: readonly number[],
   beginKgS?: number,
 ): Burning {
-  const { fan, mass, fuelKgHz, air, out, minHz, maxHz, minSpeed } = breather;
-  const share = maxHz > minHz ? Math.min(1, Math.max(0, (hz - minHz) / (maxHz - minHz))) : 1;
   const pipes: Breathing = {
     intake: air,
     exhaust: out.map((one, i) => ({ ...one, gasC: gasC[i] ?? kitGasC })),
     airC,
     pressurePa: ambientPa(altitudeM),
   };
-  return burnerAir(fan, minSpeed + (1 - minSpeed) * share, pipes, fuelKgHz * hz, mass, beginKgS);
+  return burnerAir(fan, speedShare, pipes, fuelKgHz * hz, mass, beginKgS);
+}
+/** The same as its controller drives them: fan and pump go up together. */
+export function burningAt(breather: Breather, setting: Setting, gasC: readonly number[], beginKgS?: number): Burning {
+  const { minHz, maxHz, minSpeed } = breather;
+  const share = maxHz > minHz ? Math.min(1, Math.max(0, (setting.hz - minHz) / (maxHz - minHz))) : 1;
+  return burningWith(breather, setting, minSpeed + (1 - minSpeed) * share, gasC, beginKgS);
 }
 
 /** The heater at a setting: its air by the gas as hot as guessed, then the gas along the pipe, then its air by the gas as hot as it is. */

@@ -26,6 +26,7 @@ const partOfSheet: Record<SheetId, Part> = {
   warmth: 'cabin',
   wiring: 'battery',
   priming: 'line',
+  controller: 'heater',
   startup: 'heater',
   proving: 'cabin',
   signoff: 'tank',

@@ -4,6 +4,7 @@ import { useId, useState } from 'react';
 import { columnAt, type AnyRow, type CellValue, type ListId } from '../../../core/build/lists';
 import { rowName } from '../../../core/commands/changeRows';
 import type { Layer } from '../../../core/physics/heat/uValue';
+import { readTimeOfDay } from '../../../core/units/timeOfDay';
 import { cellUnit } from '../../../core/units/parseTyped';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { CellPick, Options } from '../cells/CellInput';
@@ -12,6 +13,9 @@ import { TextCell } from '../cells/TextCell';
 import { LayersCell } from './LayersCell';
 import { RowNumber } from './RowNumber';
 import { parts as t } from '../../texts/en/parts';
+
+/** A time of day may be typed longer than it is kept: 6.30 pm. */
+const typedTimeMax = 8;
 
 interface Props {
   list: ListId;
@@ -75,8 +79,8 @@ export function RowCell({ list, row, column: name, set }: Props) {
           name={label}
           kept={typeof kept === 'string' ? kept : ''}
           draftKey={draftKey}
-          max={column.max}
-          commit={(text) => set(text === '' ? null : text)}
+          max={column.time ? typedTimeMax : column.max}
+          commit={(text) => set(text === '' ? null : column.time ? (readTimeOfDay(text) ?? text) : text)}
         />
       )}
       {column.kind === 'instant' && <InstantCell name={label} kept={typeof kept === 'string' ? kept : null} set={tell} />}

@@ -1,5 +1,6 @@
 import { day, night, type Token } from '../../../core/drawing/tokens';
 import { bay } from './bay';
+import { controller } from './controller';
 import { ducts, loop } from './ducts';
 import { figures } from './figures';
 import { findings } from './findings';
@@ -41,5 +42,6 @@ export const looks = [
   ducts,
   loop,
   loom,
+  controller,
   priming,
 ].join('\n');

@@ -1,0 +1,87 @@
+import { within } from '../within';
+import type { Spell } from '../time/burnSpells';
+import { warmUp, type Temperatures, type TwoNodes } from './warmUp';
+
+/** How a heater is told to burn. */
+export interface Regulation {
+  /** °C to hold; null where it burns at a fixed rate */ targetC: number | null;
+  /** kW of a fixed rate */ rateKw: number;
+  minKw: number;
+  maxKw: number;
+  /** it stops so many kelvin above its target; null where it only slows down */ stopsAboveK: number | null;
+  /** and lights again so many below */ lightsBelowK: number;
+  /** between full and least output lie so many kelvin under the target */ bandK: number;
+  /** min from a start until it gives heat */ lightingMin: number;
+}
+export interface NightOfHeat {
+  fromMin: number;
+  toMin: number;
+  /** outside, °C, at a minute of true time */ outsideC: (min: number) => number;
+  /** W, of those who are in it */ freeW: (min: number) => number;
+  spells: readonly Spell[];
+  regulation: Regulation;
+  begin: Temperatures;
+}
+export interface HeatedMinute {
+  min: number;
+  airC: number;
+  shellC: number;
+  outsideC: number;
+  /** given in the minute that follows */ kw: number;
+  state: 'off' | 'lighting' | 'burning';
+}
+
+/** One minute of the two nodes as a linear map: what each thing at its beginning makes of air and shell at its end. */
+function minuteOf(nodes: TwoNodes): (at: Temperatures, powerW: number, outsideC: number) => Temperatures {
+  const by = (airC: number, shellC: number, powerW: number, outsideC: number) =>
+    warmUp(nodes, { airC, shellC }, powerW, outsideC, 60);
+  const [a, s, p, o] = [by(1, 0, 0, 0), by(0, 1, 0, 0), by(0, 0, 1, 0), by(0, 0, 0, 1)];
+  return (at, powerW, outsideC) => ({
+    airC: a.airC * at.airC + s.airC * at.shellC + p.airC * powerW + o.airC * outsideC,
+    shellC: a.shellC * at.airC + s.shellC * at.shellC + p.shellC * powerW + o.shellC * outsideC,
+  });
+}
+
+/** Output that a regulation asks for at a temperature, kW: full where it is cold, less within its band, the least at its target. */
+export function askedKw({ targetC, rateKw, minKw, maxKw, bandK }: Regulation, airC: number): number {
+  if (targetC === null) return Math.min(maxKw, Math.max(minKw, rateKw));
+  return minKw + (maxKw - minKw) * Math.min(1, Math.max(0, (targetC - airC) / bandK));
+}
+
+/**
+ * A night in a space of two nodes, minute by minute, under a thermostat or a fixed rate, by what timers let it burn.
+ * @returns a point for each minute, the first at its beginning
+ * @throws RangeError naming quantity, value and bounds
+ * @source two nodes in closed form, a minute at a time (first principles); the regulation is Lorbet's own assumption
+ */
+export function heatedNight(nodes: TwoNodes, night: NightOfHeat): HeatedMinute[] {
+  const { fromMin, toMin, regulation, spells } = night;
+  within('night', toMin - fromMin, 'min', { above: 0, max: 48 * 60 });
+  within('band of the thermostat', regulation.bandK, 'K', { above: 0 });
+  within('lighting', regulation.lightingMin, 'min', { min: 0 });
+  within('least output', regulation.minKw, 'kW', { min: 0, max: regulation.maxKw });
+  const step = minuteOf(nodes);
+  const { targetC, stopsAboveK, lightsBelowK } = regulation;
+  let at = night.begin;
+  /** minute at which it was lit; null while it is out */
+  let lit: number | null = null;
+  let rests = false;
+  return Array.from({ length: Math.round(toMin - fromMin) + 1 }, (_, i) => {
+    const min = fromMin + i;
+    const asked = spells.some((one) => one.fromMin <= min && min < one.toMin);
+    // A new start begins by lighting, however warm it is.
+    if (!asked) rests = false;
+    else if (targetC !== null && stopsAboveK !== null)
+      rests = rests ? at.airC > targetC - lightsBelowK : at.airC > targetC + stopsAboveK;
+    lit = asked && !rests ? (lit ?? min) : null;
+    const state = lit === null ? 'off' : min - lit < regulation.lightingMin ? 'lighting' : 'burning';
+    const kw = state === 'burning' ? askedKw(regulation, at.airC) : 0;
+    const outsideC = night.outsideC(min);
+    const point: HeatedMinute = { min, ...at, outsideC, kw, state };
+    at = step(at, kw * 1000 + night.freeW(min), outsideC);
+    return point;
+  });
+}
+/** How often it is lit in a night. */
+export const startsIn = (night: readonly HeatedMinute[]): number =>
+  night.filter(({ state }, i) => state !== 'off' && (i === 0 || night[i - 1]?.state === 'off')).length;
