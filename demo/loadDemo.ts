@@ -73,7 +73,9 @@ async function loadOne(
   const changes = (slot: Slot): Change[] =>
     figurePaths.flatMap((path) => {
       const to = demo[slot][path];
-      return to === undefined || (slot === 'fitted' && fieldAt(path).given) ? [] : [{ path, slot, from: null, to }];
+      // Nobody plans a look: it stands as it was found.
+      const looked = slot === 'planned' && fieldAt(path).found && demo.fitted[path] !== undefined;
+      return to === undefined || looked || (slot === 'fitted' && fieldAt(path).given) ? [] : [{ path, slot, from: null, to }];
     });
   await run(fitter, { kind: 'figures', changes: changes('planned') });
   const seals = (demo.seals ?? []).map((seal) => ({ ...seal, id: randomUUID() }));
@@ -107,7 +109,20 @@ async function loadOne(
         .map(([key, to]) => ({ key, from: null, to })),
     });
   const fitted = changes('fitted');
-  for (const stage of ['siting', 'fuel', 'tank', 'line', 'air', 'ends', 'pipes', 'wiring', 'priming', 'found', 'controller', 'proving']) {
+  for (const stage of [
+    'siting',
+    'fuel',
+    'tank',
+    'line',
+    'air',
+    'ends',
+    'pipes',
+    'wiring',
+    'priming',
+    'found',
+    'controller',
+    'proving',
+  ]) {
     const part = fitted.filter((change) => change.path.startsWith(`${stage}.`));
     if (part.length > 0) await run(fitter, { kind: 'figures', changes: part });
   }

@@ -72,6 +72,7 @@ export function cellProblem(list: ListId, name: string, value: unknown): string 
       case 'choice':
         return `${about} is ${shown}; allowed is one of: ${Object.values(column.options).join(', ')}.`;
       case 'text':
+        if (column.time) return `${about} is “${shown}”; allowed is a time of day, 00:00 to 23:59.`;
         return `${about} is “${shown}”; allowed is plain text of 1 to ${column.max} characters.`;
       case 'instant':
         return `${about} is ${shown}; allowed is a time such as 2026-11-24T08:30:00Z.`;

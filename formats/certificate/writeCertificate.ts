@@ -7,6 +7,7 @@ import { warmth } from './warmth';
 import { annex } from './annex';
 import { cautions } from './cautions';
 import { CertificatePage } from './CertificatePage';
+import { controller } from './controller';
 import { decisions } from './decisions';
 import { figures } from './figures';
 import { findings } from './findings';
@@ -36,6 +37,7 @@ export const sections: readonly Section[] = [
   air,
   warmth,
   loom,
+  controller,
   findings,
   figures,
   tests,

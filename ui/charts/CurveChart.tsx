@@ -8,6 +8,9 @@ import { useWidth } from './useWidth';
 
 const [left, right, top, bottom] = [66, 18, 18, 38];
 
+/** A figure along the axis takes so much, px. */
+const tickPx = 72;
+
 interface Curve {
   ys: readonly number[];
   ink: 'heat' | 'air' | 'ink';
@@ -59,7 +62,11 @@ export function CurveChart({
         words={words}
       >
         {behind?.(place)}
-        <ChartAxes plot={plot} x={{ scale: x, ticks: 6, ...xAxis }} y={{ scale: y, ticks: 5, ...yAxis }} />
+        <ChartAxes
+          plot={plot}
+          x={{ scale: x, ticks: Math.min(6, Math.floor((plot.right - plot.left) / tickPx)), ...xAxis }}
+          y={{ scale: y, ticks: 5, ...yAxis }}
+        />
         {curves.map(({ ys, ink, broken }, i) => (
           <path
             key={i}

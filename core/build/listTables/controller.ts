@@ -1,13 +1,6 @@
 import { timerDays } from '../../physics/time/burnSpells';
-import { settings } from '../sheetTables/controller';
+import { settingNames } from '../sheetTables/controller';
 import { text, type List } from './List';
-
-const settingNames = {
-  ...(Object.fromEntries(Object.entries(settings).map(([key, { label }]) => [key, label])) as {
-    readonly [K in keyof typeof settings]: string;
-  }),
-  other: 'another',
-} as const;
 
 /** Starts that a controller makes by itself, and what is noted beside its settings. */
 export const controllerLists = {
@@ -21,7 +14,7 @@ export const controllerLists = {
       startAt: { kind: 'text', label: 'At', max: 5, time: true, hint: 'a time of day, as 22:00' },
       runForH: {
         kind: 'number',
-        label: 'Ends by itself after',
+        label: 'Runs for',
         unit: 'h',
         min: 0.1,
         max: 24,
@@ -38,7 +31,7 @@ export const controllerLists = {
     max: 80,
     part: 'heater',
     columns: {
-      setting: { kind: 'choice', label: 'Setting', options: settingNames },
+      setting: { kind: 'choice', label: 'Setting', options: { ...settingNames, other: 'another' } },
       name: text('Name', 60),
       code: text('Maker’s code', 20),
       found: text('As found', 40),

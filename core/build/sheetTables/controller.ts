@@ -3,7 +3,7 @@ import { controllerLooks, panelLies, sensorPlaces } from '../listKinds';
 
 /** What a controller is set to: neutral names, whatever its maker calls them. */
 export const settings = {
-  mode: choice({ label: 'Works by', options: { target: 'the room’s temperature', fixed: 'a fixed rate' }, part: 'heater' }),
+  mode: choice({ label: 'Works by', options: { target: 'temperature', fixed: 'a fixed rate' }, part: 'heater' }),
   targetC: number({ label: 'Temperature set', unit: '°C', min: 5, max: 40, decimals: 0, part: 'heater' }),
   rateHz: number({ label: 'Fixed rate', unit: 'Hz', min: 0.2, max: 15, decimals: 1, part: 'heater', hint: 'pump’s frequency' }),
   step: number({ label: 'Fixed rate, as a step', unit: 'pieces', min: 1, max: 20, decimals: 0, part: 'heater', hint: 'where it shows steps in place of hertz' }),
@@ -28,6 +28,10 @@ export const settings = {
 } as const satisfies FieldTable;
 export type SettingKey = keyof typeof settings;
 export const settingKeys = Object.keys(settings) as SettingKey[];
+/** Their labels by key. */
+export const settingNames = Object.fromEntries(Object.entries(settings).map(([key, { label }]) => [key, label])) as {
+  readonly [K in SettingKey]: string;
+};
 
 type Told = { readonly found: true; readonly optional: true; readonly later: true };
 /** The settings as a sheet: nobody plans them, they are read off the panel. */

@@ -42,7 +42,9 @@ function ofBuild<T>(build: Build, compute: (read: Reader) => T): { value: T; ass
   return 'value' in taken ? { value: taken.value, assumed: true } : known;
 }
 
-function eventsOf({ spells, points, lowest, wakeMin }: ComingNight, change?: ClockChange): NightEvent[] {
+/** Two things nearer than this are one, min. */
+const sameMin = 10;
+function eventsOf({ spells, points, lowest, wakeMin, warmedMin }: ComingNight, change?: ClockChange): NightEvent[] {
   const [first, last] = [points[0]?.min ?? 0, points[points.length - 1]?.min ?? 0];
   const at = (kind: NightEvent['kind'], min: number): NightEvent[] => {
     const point = points[Math.round(min - first)];
@@ -50,7 +52,8 @@ function eventsOf({ spells, points, lowest, wakeMin }: ComingNight, change?: Clo
   };
   const all = [
     ...spells.flatMap(({ fromMin, toMin, byItself }) => [...at('lit', fromMin), ...at(byItself ? 'ends' : 'off', toMin)]),
-    ...at('coldest', lowest.min),
+    // Coldest as the judging begins: it only gets warmer, and nothing is to be told.
+    ...(Math.abs(lowest.min - wakeMin) < sameMin || lowest.min - warmedMin < sameMin ? [] : at('coldest', lowest.min)),
     ...at('up', wakeMin),
   ];
   return all.sort((a, b) => a.min - b.min);

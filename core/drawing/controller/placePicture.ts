@@ -10,6 +10,7 @@ export const hungPaths = {
 } as const satisfies Record<Hung, readonly [FigurePath, FigurePath]>;
 const floorPaths = ['siting.floorLengthMm', 'siting.floorWidthMm', 'siting.heaterXMm', 'siting.heaterYMm'] as const;
 
+type Anchor = 'start' | 'middle' | 'end';
 export interface PlaceDrawing {
   width: number;
   height: number;
@@ -17,10 +18,12 @@ export interface PlaceDrawing {
   floor: { x: number; y: number; w: number; h: number };
   heater: { x: number; y: number };
   /** floor or heater are only assumed */ assumed: boolean;
-  outlets: { id: string; name: string; x: number; y: number; nearPx: number }[];
-  hung: { id: Hung; x: number; y: number; xMm: number; yMm: number; said: boolean }[];
+  outlets: { id: string; name: string; x: number; y: number; nearPx: number; anchor: Anchor }[];
+  hung: { id: Hung; x: number; y: number; xMm: number; yMm: number; said: boolean; anchor: Anchor }[];
   /** the lead along the sides, from heater to panel */ lead: string;
 }
+/** Nearer than this to a side a name would run off, px. */
+const sidePx = 110;
 const pad = { left: 16, right: 16, top: 16, bottom: 30 };
 
 /**
@@ -35,15 +38,17 @@ export function placePicture(build: Build, width: number, apartMm: number): Plac
   const scale = Math.max(0.01, (width - pad.left - pad.right) / length);
   const x = (mm: number) => pad.left + mm * scale;
   const y = (mm: number) => pad.top + mm * scale;
+  // A name near a side of the page runs inwards from it.
+  const anchorOf = (px: number): Anchor => (px < sidePx ? 'start' : px > width - sidePx ? 'end' : 'middle');
   const outlets = rowsOf(taken.lists, 'ducts').flatMap(({ id, name, end, xMm, yMm }, i) =>
     end === 'on' || end === undefined || xMm === undefined || yMm === undefined
       ? []
-      : [{ id, name: name ?? `outlet ${i + 1}`, x: x(xMm), y: y(yMm), nearPx: apartMm * scale }],
+      : [{ id, name: name ?? `outlet ${i + 1}`, x: x(xMm), y: y(yMm), nearPx: apartMm * scale, anchor: anchorOf(x(xMm)) }],
   );
   const hung = (['panel', 'sensor'] as const).map((id, i) => {
     const [atX, atY] = hungPaths[id].map((path) => valueAt(taken.sheets, path));
     const [xMm, yMm] = [atX ?? length * 0.06, atY ?? wide * (0.3 + 0.35 * i)];
-    return { id, x: x(xMm), y: y(yMm), xMm, yMm, said: atX != null && atY != null };
+    return { id, x: x(xMm), y: y(yMm), xMm, yMm, said: atX != null && atY != null, anchor: anchorOf(x(xMm)) };
   });
   const panel = hung[0];
   const heater = { x: x(heaterX), y: y(heaterY) };

@@ -14,6 +14,8 @@ export const upMin = dayMin + 7 * 60;
 const usualBand = { bandK: 2, stopsAboveK: 1, lightsBelowK: 3, flameMin: 2 };
 /** So long a space may take to warm before it is judged, min. Lorbet's own choice, no source. */
 const warmingMin = 120;
+/** A start so long after the night has begun is none of the evening’s, min. Lorbet’s own choice, no source. */
+const eveningMin = 60;
 
 /** What a night rests on besides the space and the weather. */
 export interface NightSettings {
@@ -142,7 +144,9 @@ export function nightsBy(
       begin: { airC: begin, shellC: begin },
     });
     const first = spells.find((one) => one.toMin > litMin && one.fromMin < wakeMin);
-    const warmed = first ? Math.min(Math.max(first.fromMin, litMin) + warmingMin, wakeMin) : litMin;
+    // Lit as the night begins it has its time to warm; lit later, people lie in the cold until then.
+    const warmed =
+      first && first.fromMin <= litMin + eveningMin ? Math.min(Math.max(first.fromMin, litMin) + warmingMin, wakeMin) : litMin;
     const judged = points.filter(({ min }) => min >= warmed && min <= wakeMin);
     const lowest = judged.reduce((low, one) => (one.airC < low.airC ? one : low), judged[0] ?? (points[0] as HeatedMinute));
     const burning = points.filter(({ state }) => state === 'burning');

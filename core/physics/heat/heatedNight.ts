@@ -32,20 +32,29 @@ export interface HeatedMinute {
 }
 
 /** One minute of the two nodes as a linear map: what each thing at its beginning makes of air and shell at its end. */
-function minuteOf(nodes: TwoNodes): (at: Temperatures, powerW: number, outsideC: number) => Temperatures {
+function minuteOf(nodes: TwoNodes) {
   const by = (airC: number, shellC: number, powerW: number, outsideC: number) =>
     warmUp(nodes, { airC, shellC }, powerW, outsideC, 60);
   const [a, s, p, o] = [by(1, 0, 0, 0), by(0, 1, 0, 0), by(0, 0, 1, 0), by(0, 0, 0, 1)];
-  return (at, powerW, outsideC) => ({
-    airC: a.airC * at.airC + s.airC * at.shellC + p.airC * powerW + o.airC * outsideC,
-    shellC: a.shellC * at.airC + s.shellC * at.shellC + p.shellC * powerW + o.shellC * outsideC,
-  });
+  return {
+    /** K that a watt makes of the air in a minute */ airKW: p.airC,
+    after: (at: Temperatures, powerW: number, outsideC: number): Temperatures => ({
+      airC: a.airC * at.airC + s.airC * at.shellC + p.airC * powerW + o.airC * outsideC,
+      shellC: a.shellC * at.airC + s.shellC * at.shellC + p.shellC * powerW + o.shellC * outsideC,
+    }),
+  };
 }
 
-/** Output that a regulation asks for at a temperature, kW: full where it is cold, less within its band, the least at its target. */
-export function askedKw({ targetC, rateKw, minKw, maxKw, bandK }: Regulation, airC: number): number {
-  if (targetC === null) return Math.min(maxKw, Math.max(minKw, rateKw));
-  return minKw + (maxKw - minKw) * Math.min(1, Math.max(0, (targetC - airC) / bandK));
+/**
+ * Output in a minute, kW: full where it is cold, less within the band, the least at the target. It is that which fits the air at the end of the minute, so that it
+ * follows the room and does not swing about it.
+ * @param unheatedC the air at the end of the minute if nothing were given @param airKKw K that a kilowatt makes of it
+ */
+function outputKw({ targetC, rateKw, minKw, maxKw, bandK }: Regulation, unheatedC: number, airKKw: number): number {
+  const clamp = (kw: number) => Math.min(maxKw, Math.max(minKw, kw));
+  if (targetC === null) return clamp(rateKw);
+  const kwPerK = (maxKw - minKw) / bandK;
+  return clamp((minKw + kwPerK * (targetC - unheatedC)) / (1 + kwPerK * airKKw));
 }
 
 /**
@@ -60,7 +69,7 @@ export function heatedNight(nodes: TwoNodes, night: NightOfHeat): HeatedMinute[]
   within('band of the thermostat', regulation.bandK, 'K', { above: 0 });
   within('lighting', regulation.lightingMin, 'min', { min: 0 });
   within('least output', regulation.minKw, 'kW', { min: 0, max: regulation.maxKw });
-  const step = minuteOf(nodes);
+  const { airKW, after } = minuteOf(nodes);
   const { targetC, stopsAboveK, lightsBelowK } = regulation;
   let at = night.begin;
   /** minute at which it was lit; null while it is out */
@@ -75,10 +84,11 @@ export function heatedNight(nodes: TwoNodes, night: NightOfHeat): HeatedMinute[]
       rests = rests ? at.airC > targetC - lightsBelowK : at.airC > targetC + stopsAboveK;
     lit = asked && !rests ? (lit ?? min) : null;
     const state = lit === null ? 'off' : min - lit < regulation.lightingMin ? 'lighting' : 'burning';
-    const kw = state === 'burning' ? askedKw(regulation, at.airC) : 0;
     const outsideC = night.outsideC(min);
+    const freeW = night.freeW(min);
+    const kw = state === 'burning' ? outputKw(regulation, after(at, freeW, outsideC).airC, airKW * 1000) : 0;
     const point: HeatedMinute = { min, ...at, outsideC, kw, state };
-    at = step(at, kw * 1000 + night.freeW(min), outsideC);
+    at = after(at, kw * 1000 + freeW, outsideC);
     return point;
   });
 }

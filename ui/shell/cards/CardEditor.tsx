@@ -8,10 +8,12 @@ import {
   cardSources,
   families,
   type CardFigure,
+  type CardSetting,
   type CardKey,
   type CardSource,
   type UnitCard,
 } from '../../../core/build/unit/UnitCard';
+import { settingNames } from '../../../core/build/sheetTables/controller';
 import { validate } from '../../../core/build/readBuild';
 import { writeCardCsv } from '../../../formats/unitCardCsv';
 import { CellInput, CellPick, Options } from '../../components/cells/CellInput';
@@ -28,6 +30,10 @@ const fileName = ({ name }: UnitCard) => `unit-card-${name.toLowerCase().replace
 const faultColumns: readonly CardColumn[] = [
   { key: 'code', label: t.code, kind: 'text', max: 20 },
   { key: 'meaning', label: t.meaning, kind: 'text', max: 200 },
+];
+const settingColumns: readonly CardColumn[] = [
+  { key: 'setting', label: t.setting, kind: 'choice', options: settingNames },
+  { key: 'code', label: t.code, kind: 'text', max: 20 },
 ];
 const stepColumns: readonly CardColumn[] = [
   { key: 'event', label: t.event, kind: 'text', max: 60 },
@@ -245,6 +251,15 @@ export function CardEditor({
         fresh={{ code: '', meaning: '' }}
         mayChange={mayChange}
         onChange={(faults) => change({ faults })}
+      />
+      <CardRows<CardSetting>
+        title={t.settings}
+        one={t.setting}
+        columns={settingColumns}
+        rows={card.settings ?? []}
+        fresh={{ setting: 'mode', code: '' }}
+        mayChange={mayChange}
+        onChange={(settings) => change({ settings })}
       />
       <CardRows
         title={t.course}

@@ -25,7 +25,9 @@ export function BetterView() {
   const entries = Object.entries(settings) as [FigurePath, number | string][];
   const said = [
     ...entries.map(([path, value]) =>
-      t.oneSetting({ label: fieldAt(path).label, value: showFigure(path, value, who.unitPreferences) }),
+      path === 'controller.clockOffMin'
+        ? t.clockRight
+        : t.oneSetting({ label: fieldAt(path).label, value: showFigure(path, value, who.unitPreferences) }),
     ),
     ...timers.map(({ row, runForH }) => t.oneTimer({ name: row.name ?? row.startAt ?? '', h: formatShort(runForH, 1) })),
   ];

@@ -56,7 +56,7 @@ export function NightView({ picture }: { picture: NightPicture }) {
   const points = night.points.filter((_, i) => i % tellMin === 0);
   const temperatures = points.flatMap(({ airC, outsideC }) => [airC, outsideC]).concat(targetC ?? []);
   const words = events.map((event) => eventText(event, celsius(event.airC)));
-  const lowest = events.find(({ kind }) => kind === 'coldest');
+  const lowest = events.find(({ kind }) => kind === 'coldest') ?? events.find(({ kind }) => kind === 'up');
   return (
     <>
       <CurveChart

@@ -91,11 +91,16 @@ export function PlaceSheet() {
         aria-label={t.floorInWords({ words: drawing.hung.map((one) => `${told(one)}.`).join(' ') })}
       >
         <rect className={drawing.assumed ? 'floor assumed' : 'floor'} x={floor.x} y={floor.y} width={floor.w} height={floor.h} />
-        {drawing.outlets.map(({ id, name: outlet, x, y, nearPx }) => (
+        <defs>
+          <clipPath id="place-floor">
+            <rect x={floor.x} y={floor.y} width={floor.w} height={floor.h} />
+          </clipPath>
+        </defs>
+        {drawing.outlets.map(({ id, name: outlet, x, y, nearPx, anchor }) => (
           <g key={id} className="outlet">
-            <circle className="near" cx={x} cy={y} r={nearPx} />
+            <circle className="near" cx={x} cy={y} r={nearPx} clipPath="url(#place-floor)" />
             <circle className="mouth" cx={x} cy={y} r={7} />
-            <text className="halo" x={x} y={y - 12} textAnchor="middle">
+            <text className="halo" x={x} y={y - 12} textAnchor={anchor}>
               {outlet}
             </text>
           </g>
@@ -114,7 +119,12 @@ export function PlaceSheet() {
             ) : (
               <path d={`M${one.x},${one.y - 11}l11,11l-11,11l-11,-11z`} />
             )}
-            <text className="halo" x={one.x + 17} y={one.y + 5}>
+            <text
+              className="halo"
+              x={one.x + (one.anchor === 'end' ? -17 : 17)}
+              y={one.y + 5}
+              textAnchor={one.anchor === 'end' ? 'end' : 'start'}
+            >
               {one.said ? name[one.id] : t.notPlaced({ what: name[one.id] })}
             </text>
             <PlanHandle

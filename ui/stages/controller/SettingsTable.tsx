@@ -44,7 +44,7 @@ function SettingRow({ setting, code }: { setting: SettingKey; code: string }) {
   const [found, left] = (['found', 'controller'] as const).map((sheet) => figureAt(settled.sheets, `${sheet}.${setting}`).fitted);
   const shown = left ?? found ?? null;
   const unit = field.kind === 'number' ? cellUnit(typeof shown === 'number' ? shown : null, field.unit, who.unitPreferences) : '';
-  const changed = left != null && left !== found;
+  const changed = left != null && found != null && left !== found;
   const told = useCallback(
     (sheet: 'found' | 'controller', problem: string) =>
       setProblems((old) => (old[sheet] === problem ? old : { ...old, [sheet]: problem })),

@@ -38,6 +38,8 @@ export const cards = room('cards', {
   keep: 'Keep this edition',
   kept: 'Kept.',
   unkept: 'Changed and not kept yet.',
+  settings: 'Settings of its controller',
+  setting: 'setting',
   faults: 'Faults',
   fault: 'fault',
   code: 'Code',

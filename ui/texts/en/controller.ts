@@ -71,8 +71,9 @@ export const controller = room('controller', {
   betterSettings: params('{settings}.'),
   betterNow: params('Coldest inside {from} now, {to} then, on a usual night; {fromCold} and {toCold} on the coldest.'),
   betterCosts: params(
-    'Fuel {fromL} L and {toL} L, from the battery {fromAh} Ah and {toAh} Ah, lit {fromStarts} and {toStarts} times, on a usual night.',
+    'Now and then on a usual night: fuel {fromL} L and {toL} L, from the battery {fromAh} Ah and {toAh} Ah, lit {fromStarts} and {toStarts}.',
   ),
+  clockRight: 'its clock set right',
   oneSetting: params('{label}: {value}'),
   oneTimer: params('“{name}” runs {h} h'),
   mapHint:

@@ -1,6 +1,7 @@
 /** The controller's sheet: settings, nights, air against fuel, panel and sensor. */
 export const controller = `
   .settings-table tr.changed > th { font-weight: 700; }
+  .settings-table th { padding-left: 0; }
   .settings-table th .hint { display: block; }
   .settings-table .two-cells { display: grid; grid-template-columns: 1fr 1fr; gap: 10px; }
   .means { align-items: center; }
@@ -40,7 +41,8 @@ export const controller = `
   .place .heater rect { fill: var(--paper); stroke: var(--ink); stroke-width: 2.5; }
   .place .hung :is(rect, path) { fill: var(--ink); stroke: var(--ink); stroke-width: 2; }
   .place .hung.unsaid :is(rect, path) { fill: var(--sheet); stroke-dasharray: 2 4; }
+  .place text { fill: var(--ink); }
   .place .hung text { font-weight: 700; }
   .place .hung.unsaid text { font-weight: 400; fill: var(--soft); }
-  .place .handle { cursor: grab; touch-action: none; }
+  .place .handle { fill: transparent; cursor: grab; touch-action: none; }
 `;
