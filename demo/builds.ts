@@ -178,7 +178,7 @@ function start(sagV: number, runA: number): { events: StartEvent[]; readings: St
 export const demoBuilds: readonly DemoBuild[] = [
   {
     releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', ...kept, lists: { ...kept.lists, ...looms.sound, settings }, photographed: true, identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
-    planned: { ...all, 'heater.fanMinRpm': 1500, 'heater.fanMaxRpm': 4600 }, fitted: { ...all, ...measured, ...controllerFound, ...controller }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 632, outcome: 'reached', frequencyHz: 4 }, started: start(11.78, 1.38), coPpm: [0, 0, 0], hotC: [38, 47, 52], signed: true,
+    planned: { ...all, 'heater.fanMinRpm': 1500, 'heater.fanMaxRpm': 4600, 'heater.glowColdOhm': 0.9 }, fitted: { ...all, ...measured, ...controllerFound, ...controller }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 632, outcome: 'reached', frequencyHz: 4 }, started: start(11.78, 1.38), coPpm: [0, 0, 0], hotC: [38, 47, 52], signed: true,
   },
   {
     id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e02', identity: { name: 'Fellgate Control', what: 'rescue team’s control trailer', kind: 'trailer', place: 'Fellgate, Isle of Merrow', heaterSerial: 'INV-5009-0112' }, daysAgo: 3,

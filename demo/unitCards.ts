@@ -54,6 +54,14 @@ export const demoCard: UnitCard = {
     { code: 'F4', meaning: 'low voltage for 20 s' },
     { code: 'F6', meaning: 'too hot at its outlet' },
   ],
+  harness: [
+    { name: 'pump pair', colour: 'black, blue', wire: 'signal', to: 'pump', areaMm2: 0.75, lengthM: 5 },
+    { name: 'controller lead', colour: 'grey', wire: 'signal', to: 'controller', areaMm2: 0.5, lengthM: 2 },
+    { name: 'room sensor', colour: 'white', wire: 'signal', to: 'sensor', areaMm2: 0.5, lengthM: 3 },
+    { name: 'remote receiver', colour: 'violet', wire: 'signal', to: 'remote', areaMm2: 0.35, lengthM: 0.6 },
+    { name: 'diagnostic plug', colour: 'yellow', wire: 'signal', to: 'diagnostic', areaMm2: 0.35, lengthM: 0.4 },
+    { name: 'blower relay', colour: 'white-red', wire: 'signal', to: 'blower', areaMm2: 0.75, lengthM: 0.8 },
+  ],
   settings: [
     { setting: 'mode', code: 'P1' },
     { setting: 'targetC', code: 'P2' },

@@ -8,7 +8,7 @@ export const cardFileMaxBytes = 60_000;
 const columns = ['what', 'key', 'label', 'value', 'unit', 'source', 'where', 'low', 'high', 'among'] as const;
 type Line = Partial<Record<(typeof columns)[number], string | number>>;
 
-/** A card as CSV: first what it is, then a line a figure, then its holes, faults, settings and the course of a start. */
+/** A card as CSV: first what it is, then a line a figure, then its holes, faults, wires, settings and the course of a start. */
 export function writeCardCsv(card: UnitCard): string {
   const lines: Line[] = [
     { what: 'card', key: 'id', value: card.id },
@@ -34,6 +34,15 @@ export function writeCardCsv(card: UnitCard): string {
       high: acrossMm,
     })),
     ...card.faults.map(({ code, meaning }): Line => ({ what: 'fault', key: code, label: meaning })),
+    ...(card.harness ?? []).map(({ name, colour, wire, to, areaMm2, lengthM }): Line => ({
+      what: 'wire',
+      key: to,
+      label: name,
+      value: colour,
+      source: wire,
+      low: areaMm2,
+      high: lengthM,
+    })),
     ...(card.settings ?? []).map(({ setting, code }): Line => ({ what: 'setting', key: setting, value: code })),
     ...card.course.map(({ event, fromS, toS }): Line => ({ what: 'start', key: event, unit: 's', low: fromS, high: toS })),
   ];
@@ -57,7 +66,7 @@ export function readCardCsv(text: string): ReadResult<UnitCard> {
     };
   const about: Record<string, string> = {};
   const figures: Record<string, unknown> = {};
-  const [holes, faults, course, settings]: object[][] = [[], [], [], []];
+  const [holes, faults, course, settings, harness]: object[][] = [[], [], [], [], []];
   const errors: string[] = [];
   for (const [i, row] of table.data.entries()) {
     // A spreadsheet's guard against formulas is no part of the value.
@@ -78,9 +87,18 @@ export function readCardCsv(text: string): ReadResult<UnitCard> {
         given({ name: label, kind: key, alongMm: numberOf(low), acrossMm: numberOf(high), diameterMm: numberOf(value) }),
       );
     else if (what === 'fault') faults?.push({ code: key, meaning: label });
+    else if (what === 'wire')
+      harness?.push({
+        name: label,
+        colour: value,
+        wire: line.source,
+        to: key,
+        ...given({ areaMm2: numberOf(low), lengthM: numberOf(high) }),
+      });
     else if (what === 'setting') settings?.push({ setting: key, code: value });
     else if (what === 'start') course?.push({ event: key, fromS: numberOf(low), toS: numberOf(high) });
-    else errors.push(`Line ${i + 2}: what is “${what.slice(0, 40)}”; allowed is card, figure, hole, fault, setting or start.`);
+    else
+      errors.push(`Line ${i + 2}: what is “${what.slice(0, 40)}”; allowed is card, figure, hole, fault, wire, setting or start.`);
   }
   if (errors.length > 0) return { ok: false, errors: errors.slice(0, 30) };
   const { id, name, family, edition, note = '' } = about;
@@ -96,6 +114,7 @@ export function readCardCsv(text: string): ReadResult<UnitCard> {
     holes,
     faults,
     course,
+    ...(harness && harness.length > 0 ? { harness } : {}),
     ...(settings && settings.length > 0 ? { settings } : {}),
   });
 }

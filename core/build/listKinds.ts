@@ -213,6 +213,7 @@ export const loomKinds = {
   battery: 'battery',
   supply: 'mains power supply',
   post: 'post or busbar',
+  fuseBox: 'fuse box',
   fuse: 'fuse',
   isolator: 'isolator',
   relay: 'relay',
@@ -223,12 +224,23 @@ export const loomKinds = {
   earth: 'earth point',
   heater: 'heater',
   load: 'another load',
+  charger: 'charger',
+  solar: 'solar regulator',
   pump: 'fuel pump',
   controller: 'controller',
   sensor: 'outside sensor',
   remote: 'remote’s receiver',
   diagnostic: 'diagnostic plug',
   blower: 'blower relay',
+} as const;
+/** Where a wire of a unit’s own harness is led. */
+export const harnessEnds = {
+  pump: loomKinds.pump,
+  controller: loomKinds.controller,
+  sensor: loomKinds.sensor,
+  remote: loomKinds.remote,
+  diagnostic: loomKinds.diagnostic,
+  blower: loomKinds.blower,
 } as const;
 export const loomWires = { plus: 'plus', minus: 'minus', signal: 'signal' } as const;
 /** How a joint or a plug was made, and how an earth sits. */

@@ -119,6 +119,8 @@ export const stageFigures: Readonly<Record<string, readonly FigureId[]>> = {
   ],
   wiring: [
     'wiring.startV',
+    'wiring.coldA',
+    'wiring.coldV',
     'wiring.dropStartV',
     'wiring.dropRunV',
     'wiring.loopMohm',

@@ -104,6 +104,8 @@ export type FigureId =
   | 'wiring.dropStartV'
   | 'wiring.dropRunV'
   | 'wiring.startV'
+  | 'wiring.coldA'
+  | 'wiring.coldV'
   | 'wiring.ampacityA'
   | 'wiring.ampacityBalanceA'
   | 'wiring.startsNight'

@@ -45,9 +45,11 @@ export class CertificatePage {
     title: string,
     private readonly foot: string,
     size: 'A4' | 'LETTER' = 'A4',
+    layout: 'portrait' | 'landscape' = 'portrait',
   ) {
     this.doc = new PDFDocument({
       size,
+      layout,
       margins: { top: margin, left: margin, right: margin, bottom: 56 },
       bufferPages: true,
       info: { Title: title, Producer: 'Lorbet', Creator: 'Lorbet' },

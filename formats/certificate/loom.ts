@@ -1,4 +1,3 @@
-import { day } from '../../core/drawing/tokens';
 import { layoutLoom } from '../../core/drawing/wiring/layoutLoom';
 import { columnsOf, rowsOf } from '../../core/build/lists';
 import { readerOf } from '../../core/figures/readerOf';
@@ -7,10 +6,9 @@ import { loomShorts } from '../../core/model/wiring/loomShorts';
 import { testPoints } from '../../core/model/wiring/whereLost';
 import { computeOrMissing } from '../../core/reading/NotMeasured';
 import { formatFixed, formatShort } from '../../core/units/formatNumber';
-import { ink, soft } from './CertificatePage';
+import { drawLoom } from './drawLoom';
 import type { Section } from './Section';
 
-const inks = { plus: day.copper, minus: ink, signal: soft } as const;
 /** px: as wide as the drawing of the loom is laid out for a sheet. */
 const sheetPx = 1000;
 
@@ -18,33 +16,12 @@ const sheetPx = 1000;
 export const loom: Section = (page, { build }) => {
   const drawing = layoutLoom(build, sheetPx, 'start');
   if (!drawing) return;
-  const { doc } = page;
   const scale = Math.min(page.width / drawing.width, 0.62);
   page.room(drawing.height * scale + 60);
   page.heading('Loom');
+  const { doc } = page;
   const top = doc.y;
-  doc.save().translate(page.left, top).scale(scale);
-  for (const { d, wire, thick, spare } of drawing.wires) {
-    doc.path(d).lineWidth(thick).strokeColor(inks[wire]);
-    if (spare || wire === 'signal') doc.dash(2, { space: 5 });
-    doc.stroke().undash();
-  }
-  const write = (text: string, x: number, y: number, anchor: 'start' | 'middle', bold = false) => {
-    page
-      .face(bold ? 'bold' : 'text', text)
-      .fontSize(12)
-      .fillColor(ink);
-    doc.text(text, anchor === 'middle' ? x - doc.widthOfString(text) / 2 : x, y - 10, { lineBreak: false });
-  };
-  for (const { labels } of drawing.wires) for (const { text, x, y, anchor } of labels) write(text, x, y, anchor);
-  for (const { x, y, w, h, lines } of drawing.parts) {
-    doc
-      .rect(x - w / 2, y - h / 2, w, h)
-      .lineWidth(1.5)
-      .fillAndStroke(day.field, ink);
-    lines.forEach((line, i) => write(line, x, y + (lines.length === 1 ? 5 : i * 17 - 3), 'middle', i === 0));
-  }
-  doc.restore();
+  drawLoom(page, drawing, { left: page.left, top, scale });
   doc.x = page.left;
   doc.y = top + drawing.height * scale + 6;
 

@@ -1,5 +1,5 @@
 import { cableGuards, cableNear, cableUses, earthSeats, insulations, loomKinds, loomWires, madeHow } from '../listKinds';
-import { text, yesNo, type List } from './List';
+import { mm, text, yesNo, type List } from './List';
 
 const px = (label: string) => ({ kind: 'number', label, unit: 'px', min: 0, max: 4000, decimals: 0 }) as const;
 const volts = (label: string, hint: string) =>
@@ -47,9 +47,20 @@ export const wiringLists = {
       },
       ownMohm: { kind: 'number', label: 'Its own resistance', unit: 'mΩ', min: 0.1, max: 500, decimals: 1 },
       drawsA: { kind: 'number', label: 'Draws', unit: 'A', min: 0, max: 200, decimals: 1 },
+      givesA: {
+        kind: 'number',
+        label: 'Gives',
+        unit: 'A',
+        min: 0,
+        max: 200,
+        decimals: 1,
+        hint: 'a charger through the night too, the sun by day only',
+      },
       open: { kind: 'choice', label: 'Switched off', options: yesNo },
       warns: { kind: 'choice', label: 'A label says: never to stop it hot', options: yesNo },
       glowV: volts('By meter under glow', 'against the battery’s minus; of the heater across its plug'),
+      floorXMm: mm('On the floor, from the front', 0, 20000),
+      floorYMm: mm('On the floor, from the left', 0, 20000),
       xPx: px('Drawn, from the left'),
       yPx: px('Drawn, from the top'),
     },

@@ -14,6 +14,7 @@ export const surveySheets = {
     pumpMaxHz: number({ label: 'Highest pump frequency', unit: 'Hz', min: 0.5, max: 15, decimals: 1, part: 'pump', given: true }),
     fanMinRpm: number({ label: 'Combustion fan, slowest', unit: 'rpm', min: 100, max: 20000, decimals: 0, part: 'heater', given: true, optional: true, later: true }),
     fanMaxRpm: number({ label: 'Combustion fan, fastest', unit: 'rpm', min: 100, max: 20000, decimals: 0, part: 'heater', given: true, optional: true, later: true }),
+    glowColdOhm: number({ label: 'Glow plug, cold', unit: 'Ω', min: 0.05, max: 20, decimals: 2, part: 'heater', given: true, optional: true, later: true, hint: 'by meter at its two wires, plug out; 0.5 to 1.5 Ω is usual at 12 V' }),
     startCurrentA: number({ label: 'Current while starting', unit: 'A', min: 1, max: 40, decimals: 1, part: 'battery', words: ['start current'], given: true, hint: 'glow plug and fan; 10 A is usual at 12 V' }),
     startMinutes: number({ label: 'Glow time at a start', unit: 'min', min: 0.2, max: 10, decimals: 1, part: 'heater', given: true }),
     runCurrentA: number({ label: 'Current while running', unit: 'A', min: 0.1, max: 10, decimals: 1, part: 'battery', given: true, hint: '1 to 1.5 A is usual at 12 V' }),

@@ -1,4 +1,5 @@
 import type { LimitKey } from '../../practices/limits';
+import type { harnessEnds, loomWires } from '../listKinds';
 import type { RowOf } from '../lists';
 import type { SettingKey } from '../sheetTables/controller';
 import type { FigurePath } from '../sheets';
@@ -29,7 +30,7 @@ export const cardOwn = {
   'unit.fanMinRpm': { label: 'Fan, slowest', unit: 'rpm', min: 100, max: 20000, decimals: 0, as: 'heater.fanMinRpm' },
   'unit.fanMaxRpm': { label: 'Fan, fastest', unit: 'rpm', min: 100, max: 20000, decimals: 0, as: 'heater.fanMaxRpm' },
   'unit.massKg': { label: 'Weighs', unit: 'kg', min: 0.2, max: 60, decimals: 1 },
-  'unit.glowColdOhm': { label: 'Glow plug, cold', unit: 'Ω', min: 0.05, max: 20, decimals: 2 },
+  'unit.glowColdOhm': { label: 'Glow plug, cold', unit: 'Ω', min: 0.05, max: 20, decimals: 2, as: 'heater.glowColdOhm' },
   'unit.controllerLeadM': { label: 'Controller’s lead', unit: 'm', min: 0.1, max: 20, decimals: 1, as: 'controller.leadM' },
 } as const satisfies Record<string, OwnFigure>;
 export type CardKey = FigurePath | `maker.${LimitKey}` | keyof typeof cardOwn;
@@ -46,6 +47,15 @@ export interface CardFigure {
 export interface CardFault {
   code: string;
   meaning: string;
+}
+/** A wire of the harness that comes with it: what it is called, its colour, what it carries, and where it is led. */
+export interface CardWire {
+  name: string;
+  colour: string;
+  wire: keyof typeof loomWires;
+  to: keyof typeof harnessEnds;
+  areaMm2?: number;
+  lengthM?: number;
 }
 export interface CardSetting {
   setting: SettingKey;
@@ -69,6 +79,7 @@ export interface UnitCard {
   figures: { [K in CardKey]?: CardFigure };
   holes: Omit<RowOf<'holes'>, 'id'>[];
   faults: CardFault[];
+  /** the wires that come with it */ harness?: CardWire[];
   /** which settings its controller has, and what its maker calls them */ settings?: CardSetting[];
   course: CardStep[];
 }

@@ -1,5 +1,6 @@
 import * as yup from 'yup';
-import type { Field } from '../field';
+import type { Column, Field } from '../field';
+import { harnessEnds, loomWires } from '../listKinds';
 import { once } from '../once';
 import { bounded, cellSchema, identifier, list, oneOf, strictObject, text } from '../schemaParts';
 import { columnsOf, lists } from '../lists';
@@ -49,6 +50,19 @@ export const cardSchema = once(() =>
     ),
     holes: list(holeSchema(), lists.holes.max),
     faults: list(strictObject({ code: text(20, 1), meaning: text(200, 1) }), 200),
+    harness: list(
+      strictObject({
+        name: text(40, 1),
+        colour: text(20),
+        wire: oneOf(loomWires),
+        to: oneOf(harnessEnds),
+        areaMm2: cellSchema(columnsOf('cables').areaMm2 as Column).optional(),
+        lengthM: cellSchema(columnsOf('cables').lengthM as Column).optional(),
+      }),
+      40,
+    )
+      .optional()
+      .default(undefined),
     settings: list(strictObject({ setting: oneOf(settings), code: text(20) }), 40)
       .optional()
       .default(undefined),

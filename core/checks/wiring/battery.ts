@@ -1,5 +1,6 @@
 import { chemistry, maxRestV } from '../../physics/wiring/battery';
-import { batteryC, chargesInTheCold, firstBelow, nightOf } from '../../model/wiring/night';
+import { batteryC, chargeA, chargesInTheCold, firstBelow, nightOf } from '../../model/wiring/night';
+import { cutOffV, isBacked, isLoom, loomOf, loomShape } from '../../model/wiring/loomOf';
 import type { Reader } from '../../reading/Reader';
 import { ampHours, hours, percent, shortA, shortH, shortV, volts, celsius } from '../../wording/Value';
 import { defineCheck } from '../Check';
@@ -24,12 +25,14 @@ export const batteryChecks = [
       panel: 'Feed is borrowed from a control panel: it trips or sags when the glow plug draws.',
       socket: 'Feed is borrowed from a socket: it trips or sags when the glow plug draws.',
       mains: 'Feed comes from a mains power supply: a power cut stops the cooling run.',
+      backed: 'Feed comes from a mains power supply with a battery beside it.',
     },
     remedies: { mains: 'Put a battery between, and see that the supply gives the start-up current.' },
     assess(read, say) {
       const { from } = read.all({ from: 'wiring.feedSource' });
       if (from === 'leisure') return say.sound('leisure');
-      return from === 'mains' ? say.watch('mains') : say.fix(from);
+      if (from !== 'mains') return say.fix(from);
+      return isLoom(read) && isBacked(loomShape(read)) ? say.sound('backed') : say.watch('mains');
     },
   }),
   defineCheck({
@@ -44,13 +47,30 @@ export const batteryChecks = [
       weak: 'The mains supply gives {gives} at most; a start draws {amps}.',
       gives: 'The mains supply gives {gives}; a start draws {amps}.',
       none: 'No mains supply feeds it.',
+      cooled:
+        'If the mains is cut, at whatever minute, the battery beside it gives the heater {glow} under its last glow: the cooling run goes on.',
+      stops:
+        'If the mains is cut, the battery beside it gives the heater {glow} under its last glow; its low-voltage fault comes at {min}.',
     },
+    remedies: { stops: 'Charge that battery, or fit a larger one or thicker wire, until it holds the heater up by itself.' },
     assess(read, say) {
       const { from } = read.all({ from: 'wiring.feedSource' });
       if (from !== 'mains') return say.sound('none');
       const { gives, amps } = read.all({ gives: 'wiring.supplyA', amps: 'heater.startCurrentA' });
       const values = { gives: shortA(gives), amps: shortA(amps) };
-      return gives < amps ? say.fix('weak', values) : say.sound('gives', values);
+      return worstOf(
+        () => (gives < amps ? say.fix('weak', values) : null),
+        () => {
+          if (!isLoom(read)) return null;
+          const loom = loomOf(read);
+          if (!isBacked(loom)) return null;
+          const glowV = cutOffV(loom);
+          const glow = volts(glowV, 2);
+          const min = lowVoltage(read);
+          return glowV < min ? say.fix('stops', { glow, min: shortV(min) }) : say.sound('cooled', { glow });
+        },
+        () => say.sound('gives', values),
+      );
     },
   }),
   defineCheck({
@@ -147,7 +167,7 @@ export const batteryChecks = [
             : say.sound('lasts', known);
         },
         () => {
-          const charge = read.maybe('wiring.chargeA') ?? 0;
+          const charge = chargeA(read);
           if (charge === 0 || chargesInTheCold(read)) return null;
           return say.fix('cold', { charge: shortA(charge), at: celsius(batteryC(read)) });
         },

@@ -2,6 +2,8 @@ import { demoBuild } from '../../../tests/demoBuild';
 import type { Values } from '../../../tests/soundBuild';
 import type { Build } from '../../build/Build';
 import type { RowOf } from '../../build/lists';
+import { readerOf } from '../../figures/readerOf';
+import { cutOffV, heaterV, loomOf } from '../../model/wiring/loomOf';
 import { assess } from '../assess';
 import type { Level } from '../Finding';
 import { messageOf, remedyOf } from '../findingText';
@@ -134,4 +136,80 @@ test.each([
         for (const { id } of bad(build))
           expect([id, list, at, column, after.get(id)]).toEqual([id, list, at, column, expect.stringMatching(/stop|fix|open/)]);
       }
+});
+
+describe('a mains supply with a battery beside it', () => {
+  const mainsId = '00000000-0000-4000-8000-000000000900';
+  const backed = (more: Values = {}, battery: Partial<Part> = {}): Build => {
+    const build = changed({ battery }, {}, { 'wiring.feedSource': 'mains', 'wiring.supplyA': 20, ...more });
+    const [parts, cables] = [build.lists?.loomParts ?? [], build.lists?.cables ?? []];
+    const own = parts.find(({ kind }) => kind === 'battery')?.id ?? '';
+    const wire = (n: number, carries: 'plus' | 'minus'): Cable => ({
+      id: `00000000-0000-4000-8000-00000000090${n}`,
+      name: `mains ${carries}`,
+      fromId: mainsId,
+      toId: own,
+      wire: carries,
+      areaMm2: 6,
+      lengthM: 1,
+    });
+    return {
+      ...build,
+      lists: {
+        ...build.lists,
+        loomParts: [...parts, { id: mainsId, name: 'mains supply', kind: 'supply', restV: 13.6 }],
+        cables: [...cables, wire(1, 'plus'), wire(2, 'minus')],
+      },
+    };
+  };
+  const told = (build: Build, check: string) => {
+    const found = assess(build).find(({ id }) => id === check);
+    return [found?.level, found ? messageOf(found) : ''];
+  };
+  test('cut, it gives the heater what the battery alone gave it', () => {
+    const alone = heaterV(loomOf(readerOf(changed({}, {}))), 'start');
+    expect(cutOffV(loomOf(readerOf(backed())))).toBeCloseTo(alone, 9);
+    expect(told(backed(), 'wiring.supply')).toEqual([
+      'sound',
+      expect.stringContaining(`${alone.toFixed(2)} V under its last glow`),
+    ]);
+    expect(told(backed(), 'wiring.source')[0]).toBe('sound');
+  });
+  test('one that is too weak to hold it up by itself is told, and the supply hides nothing of it', () =>
+    expect(told(backed({}, { ownMohm: 250 }), 'wiring.supply')).toEqual(['fix', expect.stringMatching(/If the mains is cut/)]));
+  test('without both in the loom a cut of the mains stops the cooling run', () =>
+    expect(told(changed({}, {}, { 'wiring.feedSource': 'mains', 'wiring.supplyA': 20 }), 'wiring.source')[0]).toBe('watch'));
+});
+
+describe('more that a loom holds', () => {
+  const added = (part: Partial<Part>): Build => {
+    const build = changed({}, {});
+    return {
+      ...build,
+      lists: {
+        ...build.lists,
+        loomParts: [...(build.lists?.loomParts ?? []), { id: '00000000-0000-4000-8000-000000000910', ...part }],
+      },
+    };
+  };
+  const morningV = (build: Build) => readerOf(build).derived('wiring.morningV');
+  test('a charger of the loom charges through the night as one said on the sheet does; the sun does not', () => {
+    expect(morningV(added({ kind: 'charger', givesA: 3 }))).toBeCloseTo(morningV(changed({}, {}, { 'wiring.chargeA': 3 })), 9);
+    expect(morningV(added({ kind: 'solar', givesA: 3 }))).toBeCloseTo(morningV(changed({}, {})), 9);
+  });
+  test('a wire shorter than its way along the floor does not reach, and one as long does', () => {
+    const at = (lengthM: number) =>
+      assess(
+        changed(
+          { battery: { floorXMm: 500, floorYMm: 1500 }, fuse: { floorXMm: 1200, floorYMm: 1100 } },
+          { 'battery to fuse': { lengthM } },
+        ),
+      ).find(({ id }) => id === 'wiring.route');
+    const short = at(1);
+    expect([short?.level, short && messageOf(short)]).toEqual([
+      'fix',
+      expect.stringMatching(/has 1\.0 m; along the sides of the floor it is 1\.1 m/),
+    ]);
+    expect(at(1.1)?.level).toBe('sound');
+  });
 });

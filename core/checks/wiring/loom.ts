@@ -1,9 +1,10 @@
 import { feedFuseA } from '../../model/wiring/feed';
-import { cableName, isLoom, loomName, loomOf, loomPartsOf, lostV } from '../../model/wiring/loomOf';
+import { cableName, isLoom, isNode, loomName, loomOf, loomPartsOf, lostV } from '../../model/wiring/loomOf';
+import { wayM } from '../../model/wiring/alongFloor';
 import { loomShorts, type Short } from '../../model/wiring/loomShorts';
 import { computeOrMissing, toDo } from '../../reading/NotMeasured';
 import type { Reader } from '../../reading/Reader';
-import { name, percent, shortA, shortQuantity, term, volts } from '../../wording/Value';
+import { metres, name, percent, shortA, shortQuantity, term, volts } from '../../wording/Value';
 import { defineCheck } from '../Check';
 import { trade } from '../sources';
 import { worstOf } from '../worstOf';
@@ -105,7 +106,7 @@ export const loomChecks = [
           const wires = new Set(
             read.rows('cables').flatMap(({ fromId, toId, wire }) => (fromId === part.id || toId === part.id ? [wire] : [])),
           );
-          return (part.kind === 'post' || part.kind === 'earth') && wires.has('plus') && wires.has('minus')
+          return (isNode(part.kind) || part.kind === 'earth') && wires.has('plus') && wires.has('minus')
             ? say.stop('meet', { part: name(part.name) })
             : null;
         }),
@@ -205,8 +206,10 @@ export const loomChecks = [
     messages: {
       rough: 'The feed passes heat, an edge or what moves, and nothing guards it.',
       passes: '{wire} passes {what}, and nothing guards it.',
+      short: '{wire} has {length}; along the sides of the floor it is {way}: it does not reach.',
       clear: 'Nothing that it passes can hurt the loom.',
     },
+    remedies: { short: 'Cut a longer one, or move one of its ends; measure it along its way, with rises and drip loops.' },
     assess(read, say) {
       const rows = read.rows('loomParts');
       return worstOf(
@@ -217,6 +220,16 @@ export const loomChecks = [
             return read.maybe('wiring.looks') === null ? read.missing(...toDo(`say what “${wire}” passes`)) : null;
           if (row.near === 'clear' || guarded(row.guard)) return null;
           return say.fix('passes', { wire: name(wire), what: term('cableNear', row.near) });
+        }),
+        ...read.rows('cables').map((row) => () => {
+          const way = row.lengthM === undefined ? null : wayM(read, row);
+          return row.lengthM !== undefined && way !== null && row.lengthM < way
+            ? say.fix('short', {
+                wire: name(cableName(row, rows)),
+                length: metres(row.lengthM, 1),
+                way: metres(way, 1),
+              })
+            : null;
         }),
         () => (looks(read) === 'way' ? say.fix('rough') : say.sound('clear')),
       );

@@ -92,6 +92,7 @@ function toldOf(row: LoomRow, loom: Loom | null, volts: number | undefined): str
   const v = volts === undefined ? '' : `${formatFixed(volts, 2)} V`;
   if (row.open === 'yes') return 'off';
   if (row.kind === 'fuse' || row.ratingA !== undefined) return `${formatShort(row.ratingA ?? 0)} A${v ? ` ${v}` : ''}`;
+  if (row.kind === 'charger' || row.kind === 'solar') return `${formatShort(row.givesA ?? 0)} A`;
   if (row.kind === 'load') return `${formatShort(row.drawsA ?? 0)} A`;
   return loom ? v : '';
 }

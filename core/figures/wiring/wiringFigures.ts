@@ -2,6 +2,7 @@ import type { Reader, Derived } from '../../reading/Reader';
 import { coldResistance, restVAt } from '../../physics/wiring/battery';
 import { batteryC, chargedAh, coldAh, othersA, restShare } from '../../model/wiring/night';
 import { nightAh } from '../../physics/wiring/nightAh';
+import { plugWarms } from '../../model/wiring/plugWarms';
 import { feedLostV, feedOhm, heaterGetsV, heaterGlowV, tightestCable } from '../../model/wiring/feed';
 
 const ohm = 'Ohm; copper IEC 60228 class 5 and IEC 60028 (from memory); the loom by Kirchhoff, node by node';
@@ -44,6 +45,22 @@ export const wiringFigures = {
     formula: 'U rest − I (R battery + R loop)',
     source: `${ohm}; battery’s resistance as given, at the temperature at which it was measured`,
     compute: (read: Reader): number => heaterGetsV(read, 'start'),
+  },
+  'wiring.coldA': {
+    label: 'Drawn in the first moment of a glow',
+    unit: 'A',
+    decimals: 1,
+    formula: 'U rest / (R plug cold + R battery + R loop)',
+    source: ohm,
+    compute: (read: Reader): number => plugWarms(read)[0]?.amps ?? 0,
+  },
+  'wiring.coldV': {
+    label: 'At the heater in that moment',
+    unit: 'V',
+    decimals: 2,
+    formula: 'U rest − I (R battery + R loop)',
+    source: ohm,
+    compute: (read: Reader): number => plugWarms(read)[0]?.volts ?? 0,
   },
   'wiring.ampacityA': {
     label: 'Cable may carry',

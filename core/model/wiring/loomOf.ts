@@ -25,15 +25,17 @@ export interface Cable extends CableRow {
 }
 
 /** Where both poles meet the loom. */
-const poled: readonly LoomKind[] = ['battery', 'supply', 'heater', 'load'];
+const poled: readonly LoomKind[] = ['battery', 'supply', 'heater', 'load', 'charger', 'solar'];
 /** What a wire goes through. */
 const inLine: readonly LoomKind[] = ['fuse', 'isolator', 'relay', 'joint', 'plug', 'panel', 'socket'];
 /** What opens by itself where too much flows. */
 export const opens: readonly LoomKind[] = ['fuse', 'panel', 'socket'];
 export const isPoled = (kind: LoomKind): boolean => poled.includes(kind);
 export const isInLine = (kind: LoomKind): boolean => inLine.includes(kind);
+/** Where wires meet: a post, or the bar of a fuse box; its fuses stand behind it. */
+export const isNode = (kind: LoomKind): boolean => kind === 'post' || kind === 'fuseBox';
 /** What has to do with signals only: it is led to, labelled and reached, and draws nothing that is reckoned with. */
-export const isSignal = (kind: LoomKind): boolean => !isPoled(kind) && !isInLine(kind) && kind !== 'post' && kind !== 'earth';
+export const isSignal = (kind: LoomKind): boolean => !isPoled(kind) && !isInLine(kind) && !isNode(kind) && kind !== 'earth';
 
 /** Resistance of what nobody has measured, mΩ: a blade fuse with its holder, a switch, a good crimp, the two of a plug, what a panel or a socket adds. Lorbet’s own assumptions; about 5 mΩ for fuse holder and crimps: common practice. */
 export const usualMohm: Partial<Record<LoomKind, number>> = {
@@ -202,7 +204,10 @@ function readLoom(read: Reader): { loom: Loom | null; lacking: Need[] } {
   };
   const [start, run] = [draw('heater.startCurrentA'), draw('heater.runCurrentA')];
   const drawn = (part: LoomPart, amps: number): Draw => ({ from: pole(part.id, 'plus'), to: pole(part.id, 'minus'), amps });
-  const others = parts.flatMap((part) => (part.kind === 'load' ? [drawn(part, part.drawsA ?? 0)] : []));
+  const others = parts.flatMap((part) => {
+    if (part.kind === 'load') return [drawn(part, part.drawsA ?? 0)];
+    return part.kind === 'charger' || part.kind === 'solar' ? [drawn(part, -(part.givesA ?? 0))] : [];
+  });
   const draws = {
     rest: [],
     start: [drawn(heater, start)],
@@ -256,3 +261,19 @@ export function seenFromHeater(loom: Loom): { openV: number; ohm: number } {
   return { openV, ohm: amps > 0 ? (openV - glowV) / amps : 0 };
 }
 export const isLoom = (read: Reader): boolean => read.rows('cables').length > 0;
+
+/** Whether a battery stands beside a mains supply, so that a cut of the mains leaves the heater fed. */
+export const isBacked = ({ sources }: Loom): boolean =>
+  sources.some(({ kind }) => kind === 'battery') && sources.some(({ kind }) => kind === 'supply');
+/** Volts at the heater under glow once the mains is cut, by the batteries alone; 0 where none is left that reaches it. */
+export function cutOffV(loom: Loom): number {
+  const supplies = new Set(loom.sources.filter(({ kind }) => kind === 'supply').map(({ id }) => id));
+  const left = loom.sources.find(({ id }) => !supplies.has(id));
+  if (!left) return 0;
+  const { volts } = solveCircuit({
+    branches: loom.branches.filter(({ id }) => !supplies.has(id)),
+    draws: loom.draws.start,
+    ground: pole(left.id, 'minus'),
+  });
+  return (volts.get(pole(loom.heater.id, 'plus')) ?? 0) - (volts.get(pole(loom.heater.id, 'minus')) ?? 0);
+}

@@ -19,9 +19,13 @@ export function coldAh(read: Reader): number {
 /** A lithium battery is not to be charged below 0 °C: its own switch keeps the charger off. Common practice, no source */
 export const chargesInTheCold = (read: Reader): boolean =>
   read.all({ kind: 'wiring.batteryKind' }).kind !== 'lithium' || batteryC(read) >= 0;
+/** What charges through the night, A: as said, or else the chargers of the loom; the sun gives nothing then. */
+export const chargeA = (read: Reader): number =>
+  read.maybe('wiring.chargeA') ??
+  read.rows('loomParts').reduce((sum, { kind, givesA }) => sum + (kind === 'charger' ? (givesA ?? 0) : 0), 0);
 /** What a charger or the sun gives through the night, Ah. */
 export const chargedAh = (read: Reader): number =>
-  chargesInTheCold(read) ? (read.maybe('wiring.chargeA') ?? 0) * read.all({ h: 'heater.nightHours' }).h : 0;
+  chargesInTheCold(read) ? chargeA(read) * read.all({ h: 'heater.nightHours' }).h : 0;
 export const othersA = (read: Reader): number => read.maybe('wiring.othersA') ?? 0;
 
 /** The coldest night on battery, minute by minute. @throws through the reader where something is missing for it */

@@ -1,4 +1,4 @@
-import { isInLine, mainSource, pole, type Loom, type LoomMoment, type LoomPart } from './loomOf';
+import { isInLine, mainSource, pole, type Loom, type LoomMoment, type LoomPart, isNode } from './loomOf';
 
 /** What the heater's current passes between the battery’s posts, in its order: first out by the plus, then back by the minus. */
 export interface Passed {
@@ -77,7 +77,7 @@ export function testPoints(loom: Loom): TestPoint[] {
     if (isInLine(part.kind) && i >= 0) return [point(part, i + 1, over(path[i]?.to ?? ''))];
     if (part.kind === 'earth' && i >= 0) return [point(part, i, over(path[i]?.from ?? ''))];
     const comes = path.findIndex(({ to }) => to === part.id);
-    return part.kind === 'post' && comes >= 0 ? [point(part, comes + 1, over(part.id))] : [];
+    return isNode(part.kind) && comes >= 0 ? [point(part, comes + 1, over(part.id))] : [];
   });
   const sorted = between.sort((a, b) => a.after - b.after);
   return [

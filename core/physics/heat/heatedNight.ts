@@ -31,18 +31,11 @@ export interface HeatedMinute {
   state: 'off' | 'lighting' | 'burning';
 }
 
-/** One minute of the two nodes as a linear map: what each thing at its beginning makes of air and shell at its end. */
+/** One minute of the two nodes as a linear map: what each thing at its beginning makes of the air and of the shell at its end. */
 function minuteOf(nodes: TwoNodes) {
   const by = (airC: number, shellC: number, powerW: number, outsideC: number) =>
     warmUp(nodes, { airC, shellC }, powerW, outsideC, 60);
-  const [a, s, p, o] = [by(1, 0, 0, 0), by(0, 1, 0, 0), by(0, 0, 1, 0), by(0, 0, 0, 1)];
-  return {
-    /** K that a watt makes of the air in a minute */ airKW: p.airC,
-    after: (at: Temperatures, powerW: number, outsideC: number): Temperatures => ({
-      airC: a.airC * at.airC + s.airC * at.shellC + p.airC * powerW + o.airC * outsideC,
-      shellC: a.shellC * at.airC + s.shellC * at.shellC + p.shellC * powerW + o.shellC * outsideC,
-    }),
-  };
+  return { air: by(1, 0, 0, 0), shell: by(0, 1, 0, 0), watt: by(0, 0, 1, 0), outside: by(0, 0, 0, 1) };
 }
 
 /**
@@ -59,6 +52,7 @@ function outputKw({ targetC, rateKw, minKw, maxKw, bandK }: Regulation, unheated
 
 /**
  * A night in a space of two nodes, minute by minute, under a thermostat or a fixed rate, by what timers let it burn.
+ * @param night its spells in order, none meeting another
  * @returns a point for each minute, the first at its beginning
  * @throws RangeError naming quantity, value and bounds
  * @source two nodes in closed form, a minute at a time (first principles); the regulation is Lorbet's own assumption
@@ -69,28 +63,36 @@ export function heatedNight(nodes: TwoNodes, night: NightOfHeat): HeatedMinute[]
   within('band of the thermostat', regulation.bandK, 'K', { above: 0 });
   within('lighting', regulation.lightingMin, 'min', { min: 0 });
   within('least output', regulation.minKw, 'kW', { min: 0, max: regulation.maxKw });
-  const { airKW, after } = minuteOf(nodes);
-  const { targetC, stopsAboveK, lightsBelowK } = regulation;
-  let at = night.begin;
+  const { air, shell, watt, outside } = minuteOf(nodes);
+  const { targetC, stopsAboveK, lightsBelowK, lightingMin } = regulation;
+  let { airC, shellC } = night.begin;
   /** minute at which it was lit; null while it is out */
   let lit: number | null = null;
   let rests = false;
-  return Array.from({ length: Math.round(toMin - fromMin) + 1 }, (_, i) => {
+  let next = 0;
+  const minutes = Math.round(toMin - fromMin);
+  const points = new Array<HeatedMinute>(minutes + 1);
+  for (let i = 0; i <= minutes; i += 1) {
     const min = fromMin + i;
-    const asked = spells.some((one) => one.fromMin <= min && min < one.toMin);
+    while (next < spells.length && (spells[next]?.toMin ?? 0) <= min) next += 1;
+    const asked = (spells[next]?.fromMin ?? Infinity) <= min;
     // A new start begins by lighting, however warm it is.
     if (!asked) rests = false;
     else if (targetC !== null && stopsAboveK !== null)
-      rests = rests ? at.airC > targetC - lightsBelowK : at.airC > targetC + stopsAboveK;
+      rests = rests ? airC > targetC - lightsBelowK : airC > targetC + stopsAboveK;
     lit = asked && !rests ? (lit ?? min) : null;
-    const state = lit === null ? 'off' : min - lit < regulation.lightingMin ? 'lighting' : 'burning';
+    const state = lit === null ? 'off' : min - lit < lightingMin ? 'lighting' : 'burning';
     const outsideC = night.outsideC(min);
     const freeW = night.freeW(min);
-    const kw = state === 'burning' ? outputKw(regulation, after(at, freeW, outsideC).airC, airKW * 1000) : 0;
-    const point: HeatedMinute = { min, ...at, outsideC, kw, state };
-    at = after(at, kw * 1000 + freeW, outsideC);
-    return point;
-  });
+    // What the end of the minute would be without the heater; what it gives comes on top.
+    const coldC = air.airC * airC + shell.airC * shellC + watt.airC * freeW + outside.airC * outsideC;
+    const coldShellC = air.shellC * airC + shell.shellC * shellC + watt.shellC * freeW + outside.shellC * outsideC;
+    const kw = state === 'burning' ? outputKw(regulation, coldC, watt.airC * 1000) : 0;
+    points[i] = { min, airC, shellC, outsideC, kw, state };
+    airC = coldC + watt.airC * kw * 1000;
+    shellC = coldShellC + watt.shellC * kw * 1000;
+  }
+  return points;
 }
 /** How often it is lit in a night. */
 export const startsIn = (night: readonly HeatedMinute[]): number =>

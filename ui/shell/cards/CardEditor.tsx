@@ -9,10 +9,12 @@ import {
   families,
   type CardFigure,
   type CardSetting,
+  type CardWire,
   type CardKey,
   type CardSource,
   type UnitCard,
 } from '../../../core/build/unit/UnitCard';
+import { harnessEnds, loomWires } from '../../../core/build/listKinds';
 import { settingNames } from '../../../core/build/sheetTables/controller';
 import { validate } from '../../../core/build/readBuild';
 import { writeCardCsv } from '../../../formats/unitCardCsv';
@@ -30,6 +32,14 @@ const fileName = ({ name }: UnitCard) => `unit-card-${name.toLowerCase().replace
 const faultColumns: readonly CardColumn[] = [
   { key: 'code', label: t.code, kind: 'text', max: 20 },
   { key: 'meaning', label: t.meaning, kind: 'text', max: 200 },
+];
+const wireColumns: readonly CardColumn[] = [
+  { key: 'name', label: t.name, kind: 'text', max: 40 },
+  { key: 'colour', label: t.colour, kind: 'text', max: 20 },
+  { key: 'wire', label: t.carries, kind: 'choice', options: loomWires },
+  { key: 'to', label: t.ledTo, kind: 'choice', options: harnessEnds },
+  { key: 'areaMm2', label: t.area, kind: 'number', unit: 'mm²' },
+  { key: 'lengthM', label: t.length, kind: 'number', unit: 'm' },
 ];
 const settingColumns: readonly CardColumn[] = [
   { key: 'setting', label: t.setting, kind: 'choice', options: settingNames },
@@ -251,6 +261,15 @@ export function CardEditor({
         fresh={{ code: '', meaning: '' }}
         mayChange={mayChange}
         onChange={(faults) => change({ faults })}
+      />
+      <CardRows<CardWire>
+        title={t.harness}
+        one={t.wire}
+        columns={wireColumns}
+        rows={card.harness ?? []}
+        fresh={{ name: '', colour: '', wire: 'signal', to: 'controller' }}
+        mayChange={mayChange}
+        onChange={(harness) => change({ harness })}
       />
       <CardRows<CardSetting>
         title={t.settings}

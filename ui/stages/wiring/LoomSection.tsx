@@ -1,11 +1,15 @@
 'use client';
 import { Button } from '@mui/material';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { loomKinds } from '../../../core/build/listKinds';
 import { sections } from '../../../core/build/sections';
 import { addBehind, firstLoom, setInto } from '../../../core/drawing/wiring/editLoom';
+import { readerOf } from '../../../core/figures/readerOf';
+import { takeHarness } from '../../../core/drawing/wiring/takeHarness';
 import { stageFigures } from '../../../core/figures/stageFigures';
+import { wayM } from '../../../core/model/wiring/alongFloor';
 import { cableName, isInLine, isSignal, loomName, type CableRow, type LoomKind } from '../../../core/model/wiring/loomOf';
+import { formatFixed } from '../../../core/units/formatNumber';
 import { Caution, manualFirst } from '../../components/Caution';
 import { CellPick, Options } from '../../components/cells/CellInput';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
@@ -16,16 +20,39 @@ import { FoldedFigures } from '../../components/lists/FoldedFigures';
 import { RowList } from '../../components/lists/RowList';
 import { RowPick } from '../../components/lists/RowPick';
 import { useRows } from '../../components/lists/useRows';
-import { useWorkspace } from '../../sync/useWorkspace';
+import { useSay, useWorkspace } from '../../sync/useWorkspace';
 import { wiring as t } from '../../texts/en/wiring';
+import { LoomFlows, PlugWarms } from './LoomFlows';
 import { LoomSheet } from './LoomSheet';
 import { BetterFeeds, Shorts } from './LoomSums';
 import { MeterTable } from './MeterTable';
+import { PowerSteps } from './PowerSteps';
 
 const { figures } = sections.wiring.loom;
 const newId = () => crypto.randomUUID();
 const kindsWhere = (holds: (kind: LoomKind) => boolean) =>
   Object.fromEntries(Object.entries(loomKinds).filter(([kind]) => holds(kind as LoomKind)));
+
+/** How far apart on the floor its ends are; one touch takes it where the wire has no length yet, or less. */
+function WayOfWire({ row }: { row: CableRow }) {
+  const { build } = useWorkspace('build');
+  const { set, mayWork } = useRows('cables');
+  const say = useSay();
+  const apartM = useMemo(() => wayM(readerOf(build), row), [build, row]);
+  if (apartM === null || apartM < 0.05) return null;
+  // Rounded up: a wire that is a hand too short is no wire.
+  const way = Math.ceil(apartM * 10) / 10;
+  return (
+    <span className="way-of-wire">
+      <span className="soft">{say(t.alongSides({ way: formatFixed(way, 1) }))}</span>
+      {mayWork && (row.lengthM === undefined || row.lengthM < way) && (
+        <Button variant="text" onClick={() => set(row, 'lengthM', way)}>
+          {say(t.takeWay({ way: formatFixed(way, 1) }))}
+        </Button>
+      )}
+    </span>
+  );
+}
 
 /** Where a wire begins and where it ends. */
 function Ends({ row }: { row: CableRow }) {
@@ -35,6 +62,7 @@ function Ends({ row }: { row: CableRow }) {
     <>
       <RowPick list="cables" row={row} column="fromId" label={t.from} of={of} empty={t.nowhere} />
       <RowPick list="cables" row={row} column="toId" label={t.to} of={of} empty={t.nowhere} />
+      <WayOfWire row={row} />
     </>
   );
 }
@@ -79,6 +107,8 @@ export function LoomSection() {
   const { rows: parts, change, mayWork } = useRows('loomParts');
   const [selected, select] = useState<string | null>(null);
   const [problems, setProblems] = useState<string[]>([]);
+  const card = settled.unitCard;
+  const harness = useMemo(() => takeHarness(settled, newId), [settled]);
   return (
     <>
       <p className="soft">{t.fuseOut}</p>
@@ -94,12 +124,15 @@ export function LoomSection() {
         <>
           <LoomSheet selected={selected} onSelect={select} />
           <AddPart selected={selected} onProblems={setProblems} />
+          {mayWork && card && harness.length > 0 && (
+            <Button onClick={() => setProblems(change(harness))}>{t.takeHarness({ card: card.name })}</Button>
+          )}
           <MeterTable />
           <Fold title={t.parts} note={String(parts.length)}>
             <RowList
               list="loomParts"
               main={['name', 'kind', 'ratingA', 'mohm']}
-              more={['made', 'sealed', 'seat', 'restV', 'ownMohm', 'drawsA', 'open', 'warns']}
+              more={['made', 'sealed', 'seat', 'restV', 'ownMohm', 'drawsA', 'givesA', 'open', 'warns', 'floorXMm', 'floorYMm']}
               hide={(row, column) => !usesColumn(row.kind, column)}
               selected={selected}
               onSelect={select}
@@ -116,10 +149,13 @@ export function LoomSection() {
               onSelect={select}
             />
           </Fold>
+          <LoomFlows />
           <BetterFeeds />
           <Shorts />
         </>
       )}
+      <PlugWarms />
+      <PowerSteps />
       <Problems all={problems} />
       <FigureTable paths={figures['Looked over']} caption={t.lookedOver} />
       <DerivedFigures keys={(stageFigures.wiring ?? []).filter((id) => ofLoom.includes(id))} />
@@ -132,6 +168,7 @@ export function LoomSection() {
               ['wires', t.wireList],
               ['labels&paper=A4', t.labelsA4],
               ['labels&paper=Letter', t.labelsLetter],
+              ['sheet&paper=A4', t.sheet],
               ['drawing', t.drawing],
             ] as const
           ).map(([of, label]) => (
@@ -151,6 +188,8 @@ const ofLoom: readonly string[] = [
   'wiring.dropStartV',
   'wiring.dropRunV',
   'wiring.startV',
+  'wiring.coldA',
+  'wiring.coldV',
   'wiring.ampacityA',
   'wiring.ampacityBalanceA',
 ];
@@ -165,9 +204,12 @@ function usesColumn(kind: LoomKind | undefined, column: string): boolean {
     restV: ['battery', 'supply'],
     ownMohm: ['battery', 'supply'],
     drawsA: ['load'],
+    givesA: ['charger', 'solar'],
     open: ['isolator', 'relay'],
     warns: ['isolator'],
   };
   if (column === 'mohm') return isInLine(kind) || kind === 'earth';
+  // Where it stands matters of what is only led to, too.
+  if (column === 'floorXMm' || column === 'floorYMm') return true;
   return !(column in only) || (!isSignal(kind) && (only[column] ?? []).includes(kind));
 }
