@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import type { Column } from '../core/build/field';
 import { columnsOf, listIds, lists, type AnyRow, type CellValue, type ListId, type ListValues } from '../core/build/lists';
 import { materials, type MaterialId } from '../core/physics/heat/materials';
+import { timeText } from '../core/units/timeOfDay';
 import { id } from './soundBuild';
 
 /** Any value that a column may hold. */
@@ -17,6 +18,7 @@ export function anyCell(column: Column): fc.Arbitrary<CellValue> {
     case 'choice':
       return fc.constantFrom(...Object.keys(column.options));
     case 'text':
+      if (column.time) return fc.integer({ min: 0, max: 1439 }).map(timeText);
       return fc
         .string({ minLength: 1, maxLength: column.max, unit: 'grapheme' })
         .map((s) => s.slice(0, column.max))

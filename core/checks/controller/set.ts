@@ -1,6 +1,6 @@
 import { comingNight } from '../../model/controller/comingNight';
 import { kwAtHz, pumpSet, rateHz, settingOf } from '../../model/controller/settings';
-import { airMap, isAirSet, type SetPoint } from '../../model/controller/airMap';
+import { airAlong, isAirSet, type SetPoint } from '../../model/controller/airMap';
 import type { Reader } from '../../reading/Reader';
 import { celsius, metres, quantity, shortHz, shortKw, shortMl, term, times } from '../../wording/Value';
 import { defineCheck } from '../Check';
@@ -180,28 +180,42 @@ export const controllerSetChecks = [
     source: 'Darcy–Weisbach, affinity laws, stoichiometry. The fan is assumed where its maker tells nothing of it.',
     messages: {
       rich: 'As they are set, pump and fan give the flame {n} times the air its fuel needs at {hz} and {altitude}; at least {least} is wanted.',
+      pipes:
+        'With these pipes pump and fan give the flame {n} times the air its fuel needs at {hz} and {altitude}, as the maker has them set too; at least {least} is wanted.',
       lean: 'As they are set, pump and fan give the flame {n} times the air its fuel needs at {hz}; over {most} it may go out.',
       between: 'As they are set, pump and fan give the flame {range} times the air its fuel needs.',
       maker: 'Pump and fan were not read; nothing was found wrong with them.',
     },
+    remedies: {
+      pipes:
+        'Shorten the pipes, take bends out, or fit the kit’s own bore; then set fan and pump as the maker has them together.',
+    },
     assess(read, say) {
-      if (!isAirSet(read)) {
-        looks(read);
-        return say.sound('maker');
-      }
-      const { set, leastExcess, mostExcess, highestM } = airMap(read);
-      const worst = (by: (one: SetPoint) => number) => [...set].sort((a, b) => by(a) - by(b))[0] as SetPoint;
-      const rich = worst(({ highExcess }) => highExcess);
-      if (rich.highExcess < leastExcess)
-        return say.fix('rich', {
+      const leastExcess = read.limit('excessAirMin').value;
+      const mostExcess = read.limit('excessAirMost').value;
+      const { set, maker, highestM } = airAlong(read);
+      const worst = (of: readonly SetPoint[], by: (one: SetPoint) => number) =>
+        [...of].sort((a, b) => by(a) - by(b))[0] as SetPoint;
+      const rich = worst(set, ({ highExcess }) => highExcess);
+      if (rich.highExcess < leastExcess) {
+        const values = {
           n: times(rich.highExcess, 2),
           hz: shortHz(rich.hz, 1),
           altitude: metres(highestM),
           least: times(leastExcess, 2),
-        });
-      const lean = worst(({ lowExcess }) => -lowExcess);
+        };
+        // Where the maker's own settings starve it too, no setting mends it: what does is told under air.
+        return worst(maker, ({ highExcess }) => highExcess).highExcess < leastExcess
+          ? say.watch('pipes', values)
+          : say.fix('rich', values);
+      }
+      const lean = worst(set, ({ lowExcess }) => -lowExcess);
       if (lean.lowExcess > mostExcess)
         return say.watch('lean', { n: times(lean.lowExcess, 2), hz: shortHz(lean.hz, 1), most: times(mostExcess, 2) });
+      if (!isAirSet(read)) {
+        looks(read);
+        return say.sound('maker');
+      }
       return say.sound('between', { range: { ...times(0, 2), n: [rich.highExcess, lean.lowExcess], join: 'to' } });
     },
   }),

@@ -1,4 +1,4 @@
-import { airMap } from '../../model/controller/airMap';
+import { airAlong } from '../../model/controller/airMap';
 import { comingNight } from '../../model/controller/comingNight';
 import { leadRunM } from '../../model/controller/panelPlace';
 import { kwAtHz, pumpSet } from '../../model/controller/settings';
@@ -77,7 +77,7 @@ export const controllerFigures = {
     decimals: 2,
     formula: 'fan meets pipes, over stoichiometric air',
     source: 'Darcy–Weisbach, affinity laws, stoichiometry; the fan is assumed where its maker tells nothing',
-    compute: (read: Reader): number => Math.min(...airMap(read).set.map(({ highExcess }) => highExcess)),
+    compute: (read: Reader): number => Math.min(...airAlong(read).set.map(({ highExcess }) => highExcess)),
   },
   'controller.leadRunM': {
     label: 'Heater to panel, along the sides',

@@ -1,4 +1,4 @@
-import { breatherOf, breathFull, burningWith, meansOf, warmC } from '../air/breath';
+import { breatherOf, breathFull, burningWith, meansOf, warmC, type Breather } from '../air/breath';
 import type { Reader } from '../../reading/Reader';
 import { pumpSet, settingOf } from './settings';
 
@@ -21,24 +21,66 @@ export interface AirMap {
   lowestM: number;
 }
 const speeds = Array.from({ length: 19 }, (_, i) => 0.2 + i * 0.05);
-const steps = 8;
+const steps = 4;
+const settingsOfAir = ['pumpMinHz', 'pumpMaxHz', 'fanMinRpm', 'fanMaxRpm'] as const;
 
 /** Whether fan or pump have been read off the controller. */
-export const isAirSet = (read: Reader): boolean =>
-  (['pumpMinHz', 'pumpMaxHz', 'fanMinRpm', 'fanMaxRpm'] as const).some((key) => settingOf(read, key) !== null);
+export const isAirSet = (read: Reader): boolean => settingsOfAir.some((key) => settingOf(read, key) !== null);
 
-/** The fan at its two ends as it is set, of its full speed. @throws through the reader where its full speed is not known and a setting in rpm is */
-function fanSet(read: Reader, minSpeed: number): { from: number; to: number; fullRpm: number | null } {
+/** Between what the pump and the fan run: Hz, and shares of the fan's full speed. */
+interface Ends {
+  minHz: number;
+  maxHz: number;
+  from: number;
+  to: number;
+}
+/** The ends as the maker has them. */
+function makerEnds(read: Reader, { minHz, maxHz, minSpeed }: Breather): Ends & { fullRpm: number | null } {
+  const [slowest, fullRpm] = [read.maybe('heater.fanMinRpm'), read.maybe('heater.fanMaxRpm')];
+  return { minHz, maxHz, from: slowest !== null && fullRpm !== null ? slowest / fullRpm : minSpeed, to: 1, fullRpm };
+}
+/** The ends as they are set. @throws through the reader where the fan's full speed is not known and a setting is in rpm */
+function setEnds(read: Reader, breather: Breather): Ends & { fullRpm: number | null } {
+  const maker = makerEnds(read, breather);
   const [min, max] = [settingOf(read, 'fanMinRpm'), settingOf(read, 'fanMaxRpm')];
-  const full = min === null && max === null ? read.maybe('heater.fanMaxRpm') : read.all({ rpm: 'heater.fanMaxRpm' }).rpm;
-  const slowest = read.maybe('heater.fanMinRpm');
-  const least = slowest !== null && full !== null ? slowest / full : minSpeed;
+  const full = min === null && max === null ? null : read.all({ rpm: 'heater.fanMaxRpm' }).rpm;
   return {
-    from: min === null || full === null ? least : min / full,
-    to: max === null || full === null ? 1 : max / full,
-    fullRpm: full,
+    ...maker,
+    ...pumpSet(read),
+    ...(min === null || full === null ? {} : { from: min / full }),
+    ...(max === null || full === null ? {} : { to: max / full }),
   };
 }
+
+/** Heights between which it will run, m. */
+const heightsOf = (read: Reader) => {
+  const highestM = Math.max(0, read.maybe('heater.altitudeM') ?? 0);
+  return { highestM, lowestM: Math.max(0, Math.min(highestM, read.maybe('people.lowestAltitudeM') ?? 0)) };
+};
+const excessOf = (read: Reader, breather: Breather) => {
+  const gasC = meansOf(breathFull(read).spots, breather.exhaust);
+  return ({ hz, speedShare }: AirPoint, altitudeM: number) =>
+    burningWith(breather, { hz, airC: warmC, altitudeM }, Math.max(0.02, speedShare), gasC).excessAir;
+};
+function along(read: Reader, breather: Breather, { minHz, maxHz, from, to }: Ends): SetPoint[] {
+  const excess = excessOf(read, breather);
+  const { highestM, lowestM } = heightsOf(read);
+  return Array.from({ length: steps + 1 }, (_, i) => {
+    const at = { hz: minHz + ((maxHz - minHz) * i) / steps, speedShare: from + ((to - from) * i) / steps };
+    return { ...at, highExcess: excess(at, highestM), lowExcess: excess(at, lowestM) };
+  });
+}
+/** Air over what the fuel needs along the settings, from lowest to highest, and the same as the maker has them. */
+export const airAlong = (read: Reader): { set: SetPoint[]; maker: SetPoint[]; highestM: number } =>
+  read.shared('air along the settings', (shared) => {
+    const breather = breatherOf(shared);
+    const set = along(shared, breather, setEnds(shared, breather));
+    return {
+      set,
+      maker: isAirSet(shared) ? along(shared, breather, makerEnds(shared, breather)) : set,
+      highestM: heightsOf(shared).highestM,
+    };
+  });
 
 /**
  * Air over what the fuel needs, over the pump's frequency and the fan's speed, with the pipes of this build: rich as at its highest place, lean as at its lowest.
@@ -47,16 +89,11 @@ function fanSet(read: Reader, minSpeed: number): { from: number; to: number; ful
 export const airMap = (read: Reader): AirMap => read.shared('air map', readMap);
 function readMap(read: Reader): AirMap {
   const breather = breatherOf(read);
-  const gasC = meansOf(breathFull(read).spots, breather.exhaust);
-  const highestM = Math.max(0, read.maybe('heater.altitudeM') ?? 0);
-  const lowestM = Math.max(0, Math.min(highestM, read.maybe('people.lowestAltitudeM') ?? 0));
+  const excess = excessOf(read, breather);
+  const { highestM, lowestM } = heightsOf(read);
   const leastExcess = read.limit('excessAirMin').value;
   const mostExcess = read.limit('excessAirMost').value;
-  const { minHz, maxHz } = pumpSet(read);
-  const { from, to, fullRpm } = fanSet(read, breather.minSpeed);
-  const excess = ({ hz, speedShare }: AirPoint, altitudeM: number) =>
-    burningWith(breather, { hz, airC: warmC, altitudeM }, Math.max(0.02, speedShare), gasC).excessAir;
-  /** the frequency at which a speed of the fan gives just so much air: the gas is little but air, so that three rounds find it */
+  /** the frequency at which a speed of the fan gives just so much air: the gas is little but air, so that a few rounds find it */
   const border = (wanted: number, altitudeM: number): AirPoint[] =>
     speeds.map((speedShare) => {
       let hz = breather.maxHz * speedShare;
@@ -64,13 +101,10 @@ function readMap(read: Reader): AirMap {
       return { hz, speedShare };
     });
   return {
-    fullRpm,
+    fullRpm: setEnds(read, breather).fullRpm,
     smoke: border(leastExcess, highestM),
     blowOut: border(mostExcess, lowestM),
-    set: Array.from({ length: steps + 1 }, (_, i) => {
-      const at = { hz: minHz + ((maxHz - minHz) * i) / steps, speedShare: from + ((to - from) * i) / steps };
-      return { ...at, highExcess: excess(at, highestM), lowExcess: excess(at, lowestM) };
-    }),
+    set: airAlong(read).set,
     leastExcess,
     mostExcess,
     highestM,

@@ -27,4 +27,7 @@ export const loom = `
   .loom-key .signal::before { border-top: 3px dotted var(--soft); }
   .meter .row-cell .row-label { display: none; }
   .rows [data-column='toId'] { flex: 1 1 130px; }
+  .power-steps { margin: 0; padding-left: 24px; list-style: decimal; display: grid; gap: 5px; }
+  .power-steps [data-done='true'] strong { color: var(--sound); }
+  .way-of-wire { align-self: end; }
 `;
