@@ -58,7 +58,12 @@ async function loadOne(
   const next = (hours = 0.4) => new Date((atMs += hours * hourMs));
   const kept = await importBuild(
     fitter,
-    { build: emptyBuild(demo.id, { ...demo.identity, invented: true }, defaultPractices) },
+    {
+      build: {
+        ...emptyBuild(demo.id, { ...demo.identity, invented: true }, defaultPractices),
+        ...(demo.fromCard ? { unitCard: demoCard } : {}),
+      },
+    },
     false,
     next(),
     transaction,

@@ -9,6 +9,16 @@ export const nightFigures = [
   'survey.fuelNightL',
 ] as const satisfies readonly FigureId[];
 
+/** What the controller’s settings make of the coming nights. */
+export const comingNightFigures = [
+  'controller.insideUsualC',
+  'controller.insideColdestC',
+  'controller.lowH',
+  'controller.starts',
+  'controller.nightL',
+  'controller.nightAh',
+] as const satisfies readonly FigureId[];
+
 /** Computed figures that belong under each sheet, in the order in which they are read. */
 export const stageFigures: Readonly<Record<string, readonly FigureId[]>> = {
   heater: [
@@ -132,18 +142,7 @@ export const stageFigures: Readonly<Record<string, readonly FigureId[]>> = {
     'wiring.usableAh',
     'wiring.morningV',
   ],
-  controller: [
-    'controller.maxKw',
-    'controller.minKw',
-    'controller.insideUsualC',
-    'controller.insideColdestC',
-    'controller.lowH',
-    'controller.starts',
-    'controller.nightL',
-    'controller.nightAh',
-    'controller.richest',
-    'controller.leadRunM',
-  ],
+  controller: ['controller.maxKw', 'controller.minKw', ...comingNightFigures, 'controller.richest', 'controller.leadRunM'],
   startup: ['start.ignitionS', 'start.lowestV', 'start.runningA', 'start.afterrunS'],
   priming: ['priming.toFillMl', 'priming.expectedStrokes', 'priming.lowStrokes', 'priming.highStrokes', 'priming.expectedS'],
 };

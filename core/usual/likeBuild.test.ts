@@ -35,6 +35,14 @@ describe('a build like an earlier one', () => {
     expect(next.assumed?.figures).not.toHaveProperty(['siting.lookedBelow']);
     expect(next.assumed?.lists).not.toHaveProperty('segments');
   });
+  it('takes over no setting that was read off another controller', () => {
+    const figures = likeBuild(soundBuild({ 'found.runForH': 3, 'controller.clockOffMin': 65, 'controller.panelXMm': 300 }))
+      .assumed.figures;
+    expect(Object.keys(figures).filter((path) => /^(found|controller)\./.test(path))).toEqual([
+      'controller.looks',
+      'controller.panelXMm',
+    ]);
+  });
   it('says of each figure from which build it is', () => {
     for (const { why } of Object.values(likeBuild(soundBuild()).assumed.figures)) expect(why).toBe('as in “Test Barrow”');
   });

@@ -1,6 +1,7 @@
 import type { AssumedFigure } from '../build/Assumption';
 import { assumable } from '../build/assumptionSchema';
 import type { Build } from '../build/Build';
+import { settingKeys } from '../build/sheetTables/controller';
 import type { ListValues } from '../build/lists';
 import { fieldAt, figurePaths, valueAt, type FigurePath } from '../build/sheets';
 import type { Start } from './startFrom';
@@ -13,6 +14,8 @@ const ofThatBuild: readonly FigurePath[] = [
   'proving.coAlarmSited',
   'tank.cutMm',
   'siting.lookedBelow',
+  // Settings are read off the panel in hand.
+  ...settingKeys.flatMap((key) => [`found.${key}`, `controller.${key}`] as const),
 ];
 /** A number of a like build may differ by so much, either way. Lorbet's own choice, no source. */
 const share = 0.25;

@@ -21,6 +21,12 @@ test('a feed known as one cable becomes a loom that gives the heater the same; a
   await page.getByLabel(/^Set into “fuse to plug”/).selectOption('joint');
   await settled(page);
   await expect(part(page, 'joint')).toBeVisible();
+  // The unit's own wires come from its card, those that this build has no need of too; then there are none left to enter.
+  const harness = page.getByRole('button', { name: 'Enter the harness of “INV-22, invented”' });
+  await harness.click();
+  await settled(page);
+  await expect(part(page, 'diagnostic plug')).toBeVisible();
+  await expect(harness).toBeHidden();
   await expectLevel(page, 'wiring.joints', 'open');
   await fold(page, 'With the meter').click();
   for (const [name, volts] of [
@@ -106,6 +112,7 @@ test('the loom goes along as a netlist, a list of wires and a drawing', async ({
     ['Wire list (CSV)', /^number,wire,from,to,carries/],
     ['Drawing (SVG)', /^<svg xmlns/],
     ['Labels to print (A4)', /^%PDF-/],
+    ['Drawing to print (PDF)', /^%PDF-/],
   ] as const) {
     const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name }).click()]);
     expect(readFileSync(await download.path(), 'utf8')).toMatch(begins);

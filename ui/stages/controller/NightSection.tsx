@@ -1,6 +1,7 @@
 'use client';
 import { useMemo, useState } from 'react';
 import { clockChanges, nightPicture, type ClockChangeId } from '../../../core/drawing/controller/nightPicture';
+import { comingNightFigures } from '../../../core/figures/stageFigures';
 import type { NightKind } from '../../../core/model/controller/comingNight';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
 import { CellPick, Options } from '../../components/cells/CellInput';
@@ -65,16 +66,7 @@ export function NightSection() {
         main={['name', 'startAt', 'runForH', 'days', 'by']}
         fresh={() => ({ startAt: '22:00', days: 'daily', by: 'clock' })}
       />
-      <DerivedFigures
-        keys={[
-          'controller.insideUsualC',
-          'controller.insideColdestC',
-          'controller.lowH',
-          'controller.starts',
-          'controller.nightL',
-          'controller.nightAh',
-        ]}
-      />
+      <DerivedFigures keys={comingNightFigures} />
     </>
   );
 }
