@@ -33,7 +33,12 @@ export function writeWireLabelsPdf(build: Build, paper: Paper): Promise<Buffer> 
       number: String(i + 1),
       name: cableName(row, parts),
       at: `at ${at}`,
-      laid: [told(row.wire), row.areaMm2 === undefined ? '' : `${formatShort(row.areaMm2)} mm²`, row.colour ?? '']
+      laid: [
+        told(row.wire),
+        row.areaMm2 === undefined ? '' : `${formatShort(row.areaMm2)} mm²`,
+        row.colour ?? '',
+        row.pin === undefined ? '' : `pin ${row.pin}`,
+      ]
         .filter(Boolean)
         .join(', '),
     })),

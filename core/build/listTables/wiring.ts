@@ -83,6 +83,7 @@ export const wiringLists = {
       near: { kind: 'choice', label: 'Passes', options: cableNear },
       guard: { kind: 'choice', label: 'Guarded by', options: cableGuards },
       colour: text('Colour', 20),
+      pin: text('Pin of its plug', 12),
       use: { kind: 'choice', label: 'In this build', options: cableUses },
       labelled: { kind: 'choice', label: 'Labelled', options: yesNo },
     },

@@ -142,7 +142,7 @@ export function LoomSection() {
             <RowList
               list="cables"
               main={['wire', 'areaMm2', 'lengthM']}
-              more={['name', 'insulation', 'ambientC', 'bundled', 'near', 'guard', 'colour', 'use', 'labelled']}
+              more={['name', 'insulation', 'ambientC', 'bundled', 'near', 'guard', 'colour', 'pin', 'use', 'labelled']}
               hide={(row, column) => column === 'guard' && (row.near === undefined || row.near === 'clear')}
               extra={(row) => <Ends row={row} />}
               selected={selected}
