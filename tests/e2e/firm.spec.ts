@@ -289,6 +289,8 @@ test('by keyboard alone: from the sign-in to the signature', async ({ page }) =>
   await tabTo(page, /^Throw this count away/);
   await page.keyboard.press('Enter');
   await page.keyboard.press('n');
+  await expect(page.getByRole('heading', { name: 'Controller', exact: true })).toBeVisible();
+  await page.keyboard.press('n');
   await expect(page.getByRole('heading', { name: 'First start', exact: true })).toBeVisible();
   await tabTo(page, /^Begin a start/);
   await page.keyboard.press('Enter');

@@ -192,6 +192,13 @@ test('the priming count ends where fuel is seen at the heater', async () => {
   await settled(page);
 });
 
+test('a controller that was gone through leaves nothing open on its sheet', async () => {
+  await stage('Controller');
+  await expectLevel(page, 'controller.mode', 'open');
+  await enter(page, 'Controller, gone through', 'all as it should be');
+  await expect(page.getByText('Everything here holds.')).toBeVisible();
+});
+
 test('a start log of nonsense is refused by its line', async () => {
   await stage('First start');
   await page
@@ -283,11 +290,11 @@ test('nobody signs under a name that is not signed in', async () => {
   await expect(page.getByText(/must be the name that is signed in, Odile Farrow/)).toBeVisible();
 });
 
-test('a signed build is proven in all eleven stages', async () => {
+test('a signed build is proven in all twelve stages', async () => {
   await page.getByLabel('Name, typed in full').fill('Odile Farrow');
   await page.getByRole('button', { name: 'Sign and lock this build' }).click();
   await expect(page.getByText('Signed and locked.', { exact: true })).toBeVisible();
-  await expect(page.getByRole('img', { name: '11 of 11 stages proven' })).toBeVisible();
+  await expect(page.getByRole('img', { name: '12 of 12 stages proven' })).toBeVisible();
 });
 
 test('the certificate is a PDF named after the build', async () => {
