@@ -25,7 +25,7 @@ test('a feed known as one cable becomes a loom that gives the heater the same; a
   const harness = page.getByRole('button', { name: 'Enter the harness of “INV-22, invented”' });
   await harness.click();
   await settled(page);
-  await expect(part(page, 'diagnostic plug')).toBeVisible();
+  await expect(part(page, 'fuel pump')).toBeVisible();
   await expect(harness).toBeHidden();
   await expectLevel(page, 'wiring.joints', 'open');
   await fold(page, 'With the meter').click();
