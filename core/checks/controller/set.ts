@@ -191,6 +191,11 @@ export const controllerSetChecks = [
         'Shorten the pipes, take bends out, or fit the kit’s own bore; then set fan and pump as the maker has them together.',
     },
     assess(read, say) {
+      // As the maker drives them what the pipes leave is told under air.
+      if (!isAirSet(read)) {
+        looks(read);
+        return say.sound('maker');
+      }
       const leastExcess = read.limit('excessAirMin').value;
       const mostExcess = read.limit('excessAirMost').value;
       const { set, maker, highestM } = airAlong(read);
@@ -212,10 +217,6 @@ export const controllerSetChecks = [
       const lean = worst(set, ({ lowExcess }) => -lowExcess);
       if (lean.lowExcess > mostExcess)
         return say.watch('lean', { n: times(lean.lowExcess, 2), hz: shortHz(lean.hz, 1), most: times(mostExcess, 2) });
-      if (!isAirSet(read)) {
-        looks(read);
-        return say.sound('maker');
-      }
       return say.sound('between', { range: { ...times(0, 2), n: [rich.highExcess, lean.lowExcess], join: 'to' } });
     },
   }),

@@ -97,6 +97,10 @@ describe('the coming night of a build', () => {
     const on8h = 8 * 1.4 + (night.starts * 2 * 10 * 2) / 60;
     expect(night.ampHours).toBeCloseTo(on8h, 1);
   });
+  test('it should be warm two hours after it was lit', () => {
+    const { warmedMin, litMin } = comingNight(on(set), 'usual');
+    expect(warmedMin - litMin).toBe(120);
+  });
   test('it is never warmer for having ended sooner', () => {
     const lows = [1, 2, 3, 5, 7].map((h) => comingNight(on({ ...set, 'controller.runForH': h }), 'coldest').lowest.airC);
     expect([...lows].sort((a, b) => a - b)).toEqual(lows);
