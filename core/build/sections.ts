@@ -1,26 +1,9 @@
-import { type FigurePath, figurePaths } from './sheets';
-import type { ListId } from './lists';
+import { of, rest, section, sheet, type Section } from './sectionOf';
 import { stageIds, type StageId } from './stages';
 
+export type { Section } from './sectionOf';
 /** A sheet of its own: the stages, and beside them the heater with its conditions, and what to measure next. */
 export type SheetId = StageId | 'heater' | 'measure';
-/** A part of a sheet that fits in a window or two: its figures by group, its lists, and the checks that are told there. */
-export interface Section {
-  label: string;
-  /** figures by the caption of their group */ figures: Readonly<Record<string, readonly FigurePath[]>>;
-  lists: readonly ListId[];
-  /** ids of checks, or how they begin */ checks: readonly string[];
-}
-
-const named = new Set<FigurePath>();
-const of = <S extends string>(sheet: S, names: string): FigurePath[] => {
-  const paths = names.split(' ').map((name) => `${sheet}.${name}` as FigurePath);
-  for (const path of paths) named.add(path);
-  return paths;
-};
-/** The figures of a sheet that no group names: a new one is asked for there, without being entered here. */
-const rest = (...sheets: string[]): FigurePath[] =>
-  figurePaths.filter((path) => !named.has(path) && sheets.includes(path.split('.')[0] ?? ''));
 const vehicle = of('survey', 'engineFuel fuelFrom fuelTaken fuelSystem heaterSits waterAndSalt accessoriesV');
 const bolting = of(
   'siting',
@@ -32,13 +15,6 @@ const exhaustPipe = [
   ...of('pipes', 'exhaustBoreMm exhaustBendsDeg cover supportsApartMm burnerJoint state'),
 ];
 const standing = of('tank', 'paper place guard vent filler restraint');
-const sheet = (name: string): FigurePath[] => figurePaths.filter((path) => path.startsWith(`${name}.`));
-type Groups = Section['figures'];
-const section = <const F extends Groups = Record<never, readonly FigurePath[]>>(
-  label: string,
-  { figures, lists = [], checks = [] }: { figures?: F; lists?: readonly ListId[]; checks?: readonly string[] } = {},
-): Section & { readonly figures: F } => ({ label, figures: figures ?? ({} as F), lists, checks });
-
 /** What each sheet is made of, in working order; a figure, a list or a check of a stage belongs to one section of it. */
 export const sections = {
   measure: {

@@ -51,7 +51,7 @@ test('whatever the figures: every finding has a sentence of plain words with its
           expect([label, typeof value === 'string' || !Number.isNaN(value)]).toEqual([label, true]);
       }
     }),
-    { numRuns: 60, endOnFailure: true },
+    { numRuns: 100, endOnFailure: true },
   );
 }, 60000);
 
@@ -66,7 +66,7 @@ test('in imperial no length, temperature or pressure is left metric, in any sent
     fc.property(anyBuild, (build) => {
       for (const sentence of sentences(build)) expect(sentence).not.toMatch(left);
     }),
-    { numRuns: 40, endOnFailure: true },
+    { numRuns: 60, endOnFailure: true },
   );
 }, 60000);
 
@@ -120,6 +120,6 @@ test('too small and too large, checked as by hand for any space', () => {
         expect(level('survey.size.over') === 'fix').toBe(needKw(usual) < minKw && smaller);
       },
     ),
-    { numRuns: 50 },
+    { numRuns: 80 },
   );
 });

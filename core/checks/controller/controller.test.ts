@@ -4,7 +4,8 @@ import { id, soundBuild, withValues, type Values } from '../../../tests/soundBui
 import { add, withRows, type Change } from '../../../tests/withRows';
 import type { Build } from '../../build/Build';
 import { rowsOf } from '../../build/lists';
-import { betterOf } from '../../drawing/controller/nightPicture';
+import { readerOf } from '../../figures/readerOf';
+import { betterSetting } from '../../model/controller/betterSetting';
 import { assess } from '../assess';
 import type { Level } from '../Finding';
 
@@ -14,7 +15,9 @@ const findingOn = (build: Build, id: string) => {
   if (!found) throw new Error(`no finding ${id}`);
   return spoken(found);
 };
+const betterOf = (build: Build) => betterSetting(readerOf(build));
 const fan: Values = { 'heater.fanMinRpm': 1500, 'heater.fanMaxRpm': 4500 };
+const pump: Values = { 'controller.pumpMinHz': 1.2, 'controller.pumpMaxHz': 4 };
 const asleep: Values = { 'people.asleep': 2, 'controller.mode': 'target', 'controller.targetC': 18 };
 const timer = (values: Record<string, unknown>): Change => ({
   timers: add({ name: 'evening', days: 'daily', by: 'clock', ...values }),
@@ -58,7 +61,7 @@ const cases: [string, Values, Change, Level, RegExp][] = [
   ],
   ['controller.pump.range', { 'controller.pumpMinHz': 1 }, {}, 'fix', /down to 1 Hz; its maker has 1\.2 Hz/],
   ['controller.pump.range', { 'controller.pumpMinHz': 4, 'controller.pumpMaxHz': 3 }, {}, 'fix', /from 4 Hz to 3 Hz/],
-  ['controller.pump.range', { 'controller.pumpMaxHz': 3.2 }, {}, 'watch', /less than its maker’s/],
+  ['controller.pump.range', { 'controller.pumpMinHz': 1.2, 'controller.pumpMaxHz': 3.2 }, {}, 'watch', /less than its maker’s/],
   ['controller.pump.range', { 'controller.doseMl': 0.028 }, {}, 'fix', /0\.028 mL a stroke; the pump gives 0\.022 mL/],
   [
     'controller.pump.range',
@@ -75,7 +78,13 @@ const cases: [string, Values, Change, Level, RegExp][] = [
     'fix',
     /1300 rpm at its slowest; its maker has 1500 rpm/,
   ],
-  ['controller.fan.range', { ...fan, 'controller.fanMaxRpm': 4900 }, {}, 'watch', /4900 rpm at its fastest/],
+  [
+    'controller.fan.range',
+    { ...fan, 'controller.fanMinRpm': 1500, 'controller.fanMaxRpm': 4900 },
+    {},
+    'watch',
+    /4900 rpm at its fastest/,
+  ],
   [
     'controller.fan.range',
     { ...fan, 'controller.fanMinRpm': 3000, 'controller.fanMaxRpm': 2000 },
@@ -90,10 +99,16 @@ const cases: [string, Values, Change, Level, RegExp][] = [
     'fix',
     /flame 0\.\d+ times the air its fuel needs at 4 Hz and 500 m; at least 1\.25/,
   ],
-  ['controller.air.fuel', { ...fan, 'controller.fanMinRpm': 4000 }, {}, 'watch', /at 1\.2 Hz; over 3 it may go out/],
   [
     'controller.air.fuel',
-    { ...fan, 'controller.fanMinRpm': 1500, 'controller.fanMaxRpm': 4500 },
+    { ...fan, ...pump, 'controller.fanMinRpm': 4000, 'controller.fanMaxRpm': 4500 },
+    {},
+    'watch',
+    /at 1\.2 Hz; over 3 it may go out/,
+  ],
+  [
+    'controller.air.fuel',
+    { ...fan, ...pump, 'controller.fanMinRpm': 1500, 'controller.fanMaxRpm': 4500 },
     {},
     'sound',
     /1\.\d+ to \d\.\d+ times/,
@@ -115,7 +130,22 @@ const cases: [string, Values, Change, Level, RegExp][] = [
     /less fuel than it may have/,
   ],
   ['controller.altitude', { 'controller.altitude': 'set' }, {}, 'open', /Set for an altitude of/],
-  ['controller.altitude', { 'controller.altitude': 'none', 'heater.altitudeM': 1800 }, {}, 'watch', /no setting for altitude/],
+  ['controller.altitude', { 'controller.altitude': 'none', 'heater.altitudeM': 500 }, {}, 'sound', /needs none: at 500 m/],
+  [
+    'controller.altitude',
+    { 'controller.altitude': 'none', 'heater.altitudeM': 3000 },
+    {},
+    'watch',
+    /at 3000 m the flame gets 1\.\d+ times/,
+  ],
+  // Cleared by doing what it says.
+  [
+    'controller.altitude',
+    { 'controller.altitude': 'none', 'heater.altitudeM': 3000, 'controller.pumpMinHz': 0.9, 'controller.pumpMaxHz': 3 },
+    {},
+    'sound',
+    /needs none/,
+  ],
   ['controller.clock', { 'controller.looks': 'clock' }, {}, 'fix', /clock is wrong, or is lost/],
   [
     'controller.clock',
@@ -205,6 +235,24 @@ test.each([
   );
   const found = findingOn(build, 'controller.sensor');
   expect([found.level, found.message]).toEqual([level, expect.stringMatching(words)]);
+});
+
+test.each<[string, string, Values]>([
+  ['one end of the pump', 'controller.pump.range', { 'controller.pumpMinHz': 1.2 }],
+  ['one end of the fan', 'controller.fan.range', { ...fan, 'controller.fanMaxRpm': 4500 }],
+  ['the pump without the fan', 'controller.air.fuel', { ...fan, ...pump }],
+  ['a number without its way of working', 'controller.mode', { 'controller.rateHz': 2.4 }],
+  ['a height without whether it is gone by', 'controller.altitude', { 'controller.altitudeM': 900 }],
+  ['half a place of the panel', 'wiring.controller.reach', { 'controller.panelXMm': 200, 'controller.leadM': 2 }],
+  ['half a place of the sensor', 'controller.sensor', { 'controller.sensorYMm': 200 }],
+])('of settings that belong together one alone is not enough, whatever was found by going through: %s', (_what, id, values) => {
+  const found = findingOn(soundBuild(values), id);
+  expect([found.level, found.needs.length > 0]).toEqual(['open', true]);
+});
+test('going through it names the worst alone: of the rest nothing is known until that is mended', () => {
+  const told = assess(soundBuild({ 'controller.looks': 'timer' })).filter(({ stage }) => stage === 'controller');
+  expect(told.filter(({ level }) => level === 'sound')).toEqual([]);
+  expect(told.filter(({ level }) => level === 'fix').map(({ id }) => id)).toEqual(['controller.timer']);
 });
 
 describe('the setting that serves better', () => {

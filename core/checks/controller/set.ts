@@ -1,20 +1,20 @@
 import { comingNight } from '../../model/controller/comingNight';
-import { kwAtHz, pumpSet, rateHz, settingOf } from '../../model/controller/settings';
-import { airAlong, isAirSet, type SetPoint } from '../../model/controller/airMap';
-import type { Reader } from '../../reading/Reader';
+import { kwAtHz, pumpSet, rateHz, readTogether, settingOf } from '../../model/controller/settings';
+import { airAlong, isAirSet, settingsOfAir, type SetPoint } from '../../model/controller/airMap';
 import { celsius, metres, quantity, shortHz, shortKw, shortMl, term, times } from '../../wording/Value';
 import { defineCheck } from '../Check';
 import { trade } from '../sources';
 import { worstOf } from '../worstOf';
+import { goneThrough } from './goneThrough';
 
-/** What going through the controller found. */
-export const looks = (read: Reader) => read.all({ looks: 'controller.looks' }).looks;
 /** A frequency is shown to a tenth. */
 const shownHz = 0.05;
 /** A speed of the fan so near the maker's is the maker's, share. Lorbet’s own choice, no source. */
 const nearRpm = 0.02;
 /** A fixed rate that leaves the room so far from what is wanted, K. Lorbet’s own choice, no source. */
 const swingK = 5;
+/** Numbers that mean something by one way of working alone. */
+const numbersOfMode = ['rateHz', 'step', 'targetC'] as const;
 const rpm = (value: number) => quantity('rpm', value);
 
 /** What the controller is set to, against this heater, its pipes and its height. */
@@ -40,7 +40,11 @@ export const controllerSetChecks = [
     remedies: { outside: 'Set a rate between the two, or see whether the number is a temperature.' },
     assess(read, say) {
       const mode = settingOf(read, 'mode');
-      if (mode === null) return looks(read) === 'mode' ? say.fix('wrong') : say.sound('gone');
+      if (mode === null) {
+        // A number was read, and nobody knows of what.
+        if (numbersOfMode.some((key) => settingOf(read, key) !== null)) read.all({ mode: 'controller.mode' });
+        return goneThrough(read, 'mode') ? say.fix('wrong') : say.sound('gone');
+      }
       if (mode === 'target') {
         const wanted = settingOf(read, 'targetC');
         return wanted === null ? say.sound('targetUnset') : say.sound('target', { wanted: celsius(wanted) });
@@ -120,7 +124,8 @@ export const controllerSetChecks = [
           return Math.abs(dose / gives - 1) > 0.1 ? say.fix('dose', { set: shortMl(dose, 3), dose: shortMl(gives, 3) }) : null;
         },
         () => {
-          if (min === null && max === null) return looks(read) === 'limits' ? say.fix('wrong') : say.sound('gone');
+          if (min === null && max === null) return goneThrough(read, 'limits') ? say.fix('wrong') : say.sound('gone');
+          readTogether(read, 'pumpMinHz', 'pumpMaxHz');
           const [{ minHz, maxHz }, made] = [set(), maker()];
           const values = { min: shortHz(minHz), max: shortHz(maxHz) };
           return minHz > made.min + shownHz || maxHz < made.max - shownHz
@@ -163,9 +168,8 @@ export const controllerSetChecks = [
           return set > made * (1 + nearRpm) ? say.watch('fast', values) : null;
         }),
         () => {
-          if (min !== null || max !== null) return say.sound('within');
-          looks(read);
-          return say.sound('unread');
+          readTogether(read, 'fanMinRpm', 'fanMaxRpm');
+          return min === null && goneThrough(read) === null ? say.sound('unread') : say.sound('within');
         },
       );
     },
@@ -193,7 +197,7 @@ export const controllerSetChecks = [
     assess(read, say) {
       // As the maker drives them what the pipes leave is told under air.
       if (!isAirSet(read)) {
-        looks(read);
+        goneThrough(read);
         return say.sound('maker');
       }
       const leastExcess = read.limit('excessAirMin').value;
@@ -202,22 +206,30 @@ export const controllerSetChecks = [
       const worst = (of: readonly SetPoint[], by: (one: SetPoint) => number) =>
         [...of].sort((a, b) => by(a) - by(b))[0] as SetPoint;
       const rich = worst(set, ({ highExcess }) => highExcess);
-      if (rich.highExcess < leastExcess) {
-        const values = {
-          n: times(rich.highExcess, 2),
-          hz: shortHz(rich.hz, 1),
-          altitude: metres(highestM),
-          least: times(leastExcess, 2),
-        };
-        // Where the maker's own settings starve it too, no setting mends it: what does is told under air.
-        return worst(maker, ({ highExcess }) => highExcess).highExcess < leastExcess
-          ? say.watch('pipes', values)
-          : say.fix('rich', values);
-      }
       const lean = worst(set, ({ lowExcess }) => -lowExcess);
-      if (lean.lowExcess > mostExcess)
-        return say.watch('lean', { n: times(lean.lowExcess, 2), hz: shortHz(lean.hz, 1), most: times(mostExcess, 2) });
-      return say.sound('between', { range: { ...times(0, 2), n: [rich.highExcess, lean.lowExcess], join: 'to' } });
+      return worstOf(
+        () => {
+          if (rich.highExcess >= leastExcess) return null;
+          const values = {
+            n: times(rich.highExcess, 2),
+            hz: shortHz(rich.hz, 1),
+            altitude: metres(highestM),
+            least: times(leastExcess, 2),
+          };
+          // Where the maker's own settings starve it too, no setting mends it: what does is told under air.
+          return worst(maker, ({ highExcess }) => highExcess).highExcess < leastExcess
+            ? say.watch('pipes', values)
+            : say.fix('rich', values);
+        },
+        () =>
+          lean.lowExcess > mostExcess
+            ? say.watch('lean', { n: times(lean.lowExcess, 2), hz: shortHz(lean.hz, 1), most: times(mostExcess, 2) })
+            : null,
+        () => {
+          readTogether(read, ...settingsOfAir);
+          return say.sound('between', { range: { ...times(0, 2), n: [rich.highExcess, lean.lowExcess], join: 'to' } });
+        },
+      );
     },
   }),
   defineCheck({
@@ -237,7 +249,7 @@ export const controllerSetChecks = [
     assess(read, say) {
       const set = settingOf(read, 'supply');
       if (set === null) {
-        looks(read);
+        goneThrough(read);
         return say.sound('gone');
       }
       if (set === 'auto') return say.sound('auto');
@@ -259,22 +271,29 @@ export const controllerSetChecks = [
       high: 'It is set for {set} and will run up to {highest}: it gets less fuel than it may have.',
       set: 'It is set for {set}, and will run up to {highest}.',
       auto: 'It corrects for altitude by itself.',
-      without: 'It has no setting for altitude, and will run up to {highest}.',
+      without: 'It has no setting for altitude: at {highest} the flame gets {n} times the air its fuel needs.',
+      clean: 'It has no setting for altitude, and needs none: at {highest} the flame gets {n} times the air its fuel needs.',
       gone: 'Nobody has read its altitude; nothing was found wrong with it.',
     },
     remedies: {
-      without: 'Read under “Air” what the flame gets up there; where it is too little, set the pump lower as its maker says.',
+      without: 'Set the pump lower, as its maker says for such a height, until the flame gets its air there.',
     },
     assess(read, say) {
       const way = settingOf(read, 'altitude');
       if (way === null) {
-        looks(read);
+        // Set for a height, and nobody knows whether it goes by it.
+        if (settingOf(read, 'altitudeM') !== null) read.all({ way: 'controller.altitude' });
+        goneThrough(read);
         return say.sound('gone');
       }
       if (way === 'auto') return say.sound('auto');
       const { highestM } = read.all({ highestM: 'heater.altitudeM' });
       const highest = metres(highestM);
-      if (way === 'none') return highestM > withoutM ? say.watch('without', { highest }) : say.sound('without', { highest });
+      if (way === 'none') {
+        const n = Math.min(...airAlong(read).set.map(({ highExcess }) => highExcess));
+        const values = { highest, n: times(n, 2) };
+        return n < read.limit('excessAirMin').value ? say.watch('without', values) : say.sound('clean', values);
+      }
       const setM = settingOf(read, 'altitudeM') ?? read.all({ m: 'controller.altitudeM' }).m;
       const values = { set: metres(setM), highest };
       if (setM < highestM - nearM) return say.fix('low', values);
@@ -282,6 +301,5 @@ export const controllerSetChecks = [
     },
   }),
 ];
-/** Heights nearer than this burn alike; up to the other nobody sets anything. Lorbet’s own choice, no source. */
+/** Heights nearer than this burn alike, m. Lorbet’s own choice, no source. */
 const nearM = 500;
-const withoutM = 1500;

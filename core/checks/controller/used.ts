@@ -6,7 +6,7 @@ import { celsius, metres, minutes, mm, name, timeOfDay } from '../../wording/Val
 import { defineCheck } from '../Check';
 import { trade } from '../sources';
 import { worstOf } from '../worstOf';
-import { looks } from './set';
+import { goneThrough } from './goneThrough';
 
 /** A timer is to blame where the night heated through would be warmer by so much, K. Lorbet’s own choice, no source. */
 const blameK = 2;
@@ -39,7 +39,7 @@ export const controllerUsedChecks = [
       gone: 'Gone through: its clock is right.',
     },
     remedies: {
-      lost: 'Feed it from what stays on, or set its clock each time; say so at hand-over.',
+      lost: 'Feed it from what stays on, so that its clock goes on.',
       none: 'Enter that start as made by hand, or take it out.',
       wrong: 'Set its clock by the true time; feed it from what stays on; then enter what going through it finds.',
     },
@@ -59,7 +59,7 @@ export const controllerUsedChecks = [
         () => {
           if (off !== null) return say.sound('right');
           if (keeps === 'none') return say.sound('noClock');
-          return looks(read) === 'clock' ? say.fix('wrong') : say.sound('gone');
+          return goneThrough(read, 'clock') ? say.fix('wrong') : say.sound('gone');
         },
       );
     },
@@ -87,7 +87,7 @@ export const controllerUsedChecks = [
     assess(read, say) {
       if (!isTimed(read)) {
         if (settingOf(read, 'runForH') === 0) return say.sound('never');
-        return looks(read) === 'timer' ? say.fix('wrong') : say.sound('gone');
+        return goneThrough(read, 'timer') ? say.fix('wrong') : say.sound('gone');
       }
       if (read.maybe('people.asleep') === 0) return say.sound('nobody');
       const least = read.limit('nightLeastC').value;
@@ -130,7 +130,7 @@ export const controllerUsedChecks = [
       right: 'The panel is right way up, in view.',
     },
     assess(read, say) {
-      const lies = read.maybe('controller.panelLies') ?? looks(read);
+      const lies = read.maybe('controller.panelLies') ?? goneThrough(read, 'upsideDown', 'outOfView');
       if (lies === 'upsideDown') return say.fix('upsideDown');
       return lies === 'outOfView' ? say.watch('outOfView') : say.sound('right');
     },
@@ -155,7 +155,7 @@ export const controllerUsedChecks = [
       gone: 'Gone through: the sensor hangs well.',
     },
     remedies: {
-      own: 'Fit a sensor on a lead of its own, or set the temperature by a thermometer where people are.',
+      own: 'Fit a sensor on a lead of its own where people are, and set the controller to go by it.',
       wrong: 'Hang it in still air where people are, and enter where it hangs.',
     },
     assess(read, say) {
@@ -176,7 +176,7 @@ export const controllerUsedChecks = [
           if (settingOf(read, 'mode') === 'fixed') return say.sound('fixed');
           if (sensor === 'own') return say.watch('own');
           if (at !== null) return say.sound('still');
-          return looks(read) === 'sensor' ? say.fix('wrong') : say.sound('gone');
+          return goneThrough(read, 'sensor') ? say.fix('wrong') : say.sound('gone');
         },
       );
     },
@@ -199,7 +199,7 @@ export const controllerUsedChecks = [
     remedies: { wrong: 'Lay an extension of the same kind, or move the panel nearer; then enter what going through it finds.' },
     assess(read, say) {
       const runM = leadRunM(read);
-      if (runM === null) return looks(read) === 'lead' ? say.fix('wrong') : say.sound('gone');
+      if (runM === null) return goneThrough(read, 'lead') ? say.fix('wrong') : say.sound('gone');
       const { leadM } = read.all({ leadM: 'controller.leadM' });
       const wantedM = runM + read.limit('leadSpareM').value;
       const values = { run: metres(runM, 1), lead: metres(leadM, 1) };

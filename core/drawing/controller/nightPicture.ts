@@ -1,12 +1,8 @@
 import type { Build } from '../../build/Build';
-import { takeAssumed } from '../../build/takeAssumed';
-import { readerOf } from '../../figures/readerOf';
-import { betterSetting, type BetterSetting } from '../../model/controller/betterSetting';
+import { knownOrAssumed } from '../../figures/knownOrAssumed';
 import { nightSettingsOf, nightsBy, worstOfWeek, type ComingNight, type NightKind } from '../../model/controller/comingNight';
-import type { ClockChange } from '../../physics/time/burnSpells';
-import { wallMin } from '../../physics/time/burnSpells';
-import { computeOrMissing, type NotMeasured } from '../../reading/NotMeasured';
-import type { Reader } from '../../reading/Reader';
+import { wallMin, type ClockChange } from '../../physics/time/burnSpells';
+import type { NotMeasured } from '../../reading/NotMeasured';
 import { dayMin, timeText } from '../../units/timeOfDay';
 
 /** The nights in which clocks on the wall are changed, by the true minutes since the midnight before. From memory: an hour on at two, an hour back at three. */
@@ -32,14 +28,6 @@ export interface NightPicture {
   maxKw: number;
   /** some of it rests on what is only assumed */ assumed: boolean;
   change: ClockChange | undefined;
-}
-
-/** Computes of a build as it is known, or else as it is assumed. */
-function ofBuild<T>(build: Build, compute: (read: Reader) => T): { value: T; assumed: boolean } | { missing: NotMeasured } {
-  const known = computeOrMissing(() => compute(readerOf(build)));
-  if ('value' in known) return { value: known.value, assumed: false };
-  const taken = computeOrMissing(() => compute(readerOf(takeAssumed(build))));
-  return 'value' in taken ? { value: taken.value, assumed: true } : known;
 }
 
 /** Two things nearer than this are one, min. */
@@ -69,7 +57,7 @@ export function nightPicture(
   { kind, change: id, evening = 0 }: { kind: NightKind; change: ClockChangeId; evening?: number },
 ): NightPicture | { missing: NotMeasured } {
   const change = clockChanges[id] ?? undefined;
-  const found = ofBuild(build, (read) => {
+  const found = knownOrAssumed(build, (read) => {
     const settings = nightSettingsOf(read);
     const nights = nightsBy(read, kind, settings, change);
     const worst = worstOfWeek(nights);
@@ -80,10 +68,4 @@ export function nightPicture(
   const night = all[evening] ?? worstOfWeek(all);
   const { targetC, maxKw } = settings.regulation;
   return { night, all, events: eventsOf(night, change), targetC, maxKw, assumed: found.assumed, change };
-}
-
-/** The setting that serves better, where there is one and it can be told. */
-export function betterOf(build: Build): BetterSetting | null {
-  const found = ofBuild(build, betterSetting);
-  return 'value' in found ? found.value : null;
 }

@@ -22,7 +22,8 @@ export interface AirMap {
 }
 const speeds = Array.from({ length: 19 }, (_, i) => 0.2 + i * 0.05);
 const steps = 4;
-const settingsOfAir = ['pumpMinHz', 'pumpMaxHz', 'fanMinRpm', 'fanMaxRpm'] as const;
+/** Settings by which air meets fuel. */
+export const settingsOfAir = ['pumpMinHz', 'pumpMaxHz', 'fanMinRpm', 'fanMaxRpm'] as const;
 
 /** Whether fan or pump have been read off the controller. */
 export const isAirSet = (read: Reader): boolean => settingsOfAir.some((key) => settingOf(read, key) !== null);

@@ -32,7 +32,6 @@ export interface ComingNight {
   wakeMin: number;
   /** from here on it should be warm */ warmedMin: number;
   /** the coldest that it gets inside once it has been warmed */ lowest: { airC: number; min: number };
-  wakeC: number;
   /** the warmest, once warmed */ warmestC: number;
   starts: number;
   /** burning at its least, h */ lowHours: number;
@@ -63,12 +62,13 @@ export function regulationOf(read: Reader): Regulation {
   };
 }
 /** When it is lit by hand where no start is entered: so that the hours of heat end as people get up. */
-export const litByHandMin = (read: Reader): number => upMin - Math.min(24, read.all({ h: 'heater.nightHours' }).h) * 60;
+export const litByHandMin = (read: Reader): number =>
+  upMin - Math.round(Math.min(24, read.all({ h: 'heater.nightHours' }).h) * 60);
 
 /** Its starts: those entered, or one by hand in the evening. A start without an end of its own ends as the controller has it. */
 export function startsOf(read: Reader): StartSet[] {
   const runForH = settingOf(read, 'runForH');
-  const own = runForH !== null && runForH > 0 ? runForH * 60 : null;
+  const own = runForH !== null && runForH > 0 ? Math.round(runForH * 60) : null;
   const rows = read.rows('timers');
   if (rows.length === 0) return [{ startMin: litByHandMin(read), runMin: own, days: 'daily', byHand: true }];
   return rows.map(({ name, startAt, runForH: row, days, by }, i) => {
@@ -76,7 +76,7 @@ export function startsOf(read: Reader): StartSet[] {
     if (startMin === null) return read.missing(...toDo(`enter at what time “${name ?? `start ${i + 1}`}” begins`));
     return {
       startMin,
-      runMin: row === undefined ? own : row * 60,
+      runMin: row === undefined ? own : Math.round(row * 60),
       days: days ?? 'daily',
       ...(by === 'hand' ? { byHand: true } : {}),
     };
@@ -176,7 +176,6 @@ export function nightsBy(
       wakeMin,
       warmedMin: warmed,
       lowest: told.lowest,
-      wakeC: points[wakeMin - fromMin]?.airC ?? told.lowest.airC,
       warmestC: told.warmestC,
       starts: times,
       lowHours: told.lowMin / 60,

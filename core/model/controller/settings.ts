@@ -1,5 +1,6 @@
 import type { FigurePath, ValueAt } from '../../build/sheets';
 import type { SettingKey } from '../../build/sheetTables/controller';
+import { needOf } from '../../reading/NotMeasured';
 import type { Reader } from '../../reading/Reader';
 
 /** A setting as it is now: as it was left, or else as it was found; null where nobody has read it. */
@@ -7,19 +8,18 @@ export function settingOf<K extends SettingKey>(read: Reader, key: K): ValueAt<`
   const left = read.maybe(`controller.${key}` as FigurePath);
   return (left ?? read.maybe(`found.${key}` as FigurePath)) as ValueAt<`controller.${K}` & FigurePath> | null;
 }
-/** A setting, or what the unit card has where nobody has read it. */
-export const settingOr = <K extends SettingKey, V>(
-  read: Reader,
-  key: K,
-  otherwise: () => V,
-): NonNullable<ValueAt<`controller.${K}` & FigurePath>> | V => settingOf(read, key) ?? otherwise();
+/** Settings that belong together. @throws through the reader, naming those that nobody has read, where another of them was */
+export function readTogether(read: Reader, ...keys: SettingKey[]): void {
+  const unread = keys.filter((key) => settingOf(read, key) === null);
+  if (unread.length > 0 && unread.length < keys.length) read.missing(...unread.map((key) => needOf(`controller.${key}`)));
+}
 
-/** The pump's two ends as they are set. */
+/** The pump's two ends as they are set; what nobody has read is as its maker has it. */
 export function pumpSet(read: Reader): { minHz: number; maxHz: number } {
   const maker = read.all({ min: 'heater.pumpMinHz', max: 'heater.pumpMaxHz' });
   return {
-    minHz: Number(settingOr(read, 'pumpMinHz', () => maker.min)),
-    maxHz: Number(settingOr(read, 'pumpMaxHz', () => maker.max)),
+    minHz: settingOf(read, 'pumpMinHz') ?? maker.min,
+    maxHz: settingOf(read, 'pumpMaxHz') ?? maker.max,
   };
 }
 

@@ -1,30 +1,28 @@
 'use client';
-import { Button, IconButton, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
+import { Button, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
 import { useState } from 'react';
 import { columnsOf, lists } from '../../../core/build/lists';
 import { cardBounds, cardKeys } from '../../../core/build/unit/cardKeys';
 import { cardSchema } from '../../../core/build/unit/cardSchema';
 import {
-  cardSources,
   families,
   type CardFigure,
   type CardSetting,
   type CardWire,
   type CardKey,
-  type CardSource,
   type UnitCard,
 } from '../../../core/build/unit/UnitCard';
 import { harnessEnds, loomWires } from '../../../core/build/listKinds';
 import { settingNames } from '../../../core/build/sheetTables/controller';
 import { validate } from '../../../core/build/readBuild';
 import { writeCardCsv } from '../../../formats/unitCardCsv';
-import { CellInput, CellPick, Options } from '../../components/cells/CellInput';
+import { CellPick, Options } from '../../components/cells/CellInput';
 import { Problems } from '../../components/cells/Problems';
 import { Field } from '../../components/forms/Field';
 import { saveAs } from '../../components/lists/saveAs';
 import { cards as t } from '../../texts/en/cards';
+import { CardFigureRow } from './CardFigureRow';
 import { CardRows, type CardColumn } from './CardRows';
-import { numeric } from './numeric';
 
 /** Without these much of a build can't be worked out. */
 const wanted: readonly CardKey[] = ['heater.strokeVolumeMl', 'heater.pumpMinHz', 'heater.pumpMaxHz', 'heater.supplyV'];
@@ -59,90 +57,6 @@ const holeColumns = Object.entries(columnsOf('holes')).flatMap(([key, column]): 
         ? [{ key, label: column.label, kind: 'text', max: column.max }]
         : [],
 );
-
-function FigureRow({
-  of: key,
-  figure,
-  mayChange,
-  onChange,
-}: {
-  of: CardKey;
-  figure: CardFigure;
-  mayChange: boolean;
-  onChange: (figure: CardFigure | undefined) => void;
-}) {
-  const bounds = cardBounds(key);
-  const name = bounds.label;
-  const set = (part: Partial<CardFigure>) => onChange({ ...figure, ...part });
-  const end = (side: 'low' | 'high', label: string) => (
-    <CellInput
-      look="text"
-      name={label}
-      value={figure[side] ?? ''}
-      readOnly={!mayChange}
-      field={{ inputMode: 'decimal', maxLength: 12 }}
-      onChange={({ target }) => set({ [side]: target.value === '' ? undefined : numeric(target.value) })}
-    />
-  );
-  return (
-    <TableRow data-card-key={key}>
-      <TableCell>
-        {name}
-        {bounds.kind === 'number' && <span className="soft"> {bounds.unit === 'deg' ? '°' : bounds.unit}</span>}
-      </TableCell>
-      <TableCell>
-        {bounds.kind === 'number' ? (
-          <CellInput
-            look="text"
-            name={t.valueOf({ name })}
-            value={figure.value}
-            readOnly={!mayChange}
-            field={{ inputMode: 'decimal', maxLength: 12 }}
-            onChange={({ target }) => set({ value: numeric(target.value) })}
-          />
-        ) : (
-          <CellPick
-            name={t.valueOf({ name })}
-            value={String(figure.value)}
-            disabled={!mayChange}
-            onChoose={(value) => set({ value })}
-          >
-            <Options of={bounds.options} />
-          </CellPick>
-        )}
-      </TableCell>
-      <TableCell>
-        <CellPick
-          name={t.sourceOf({ name })}
-          value={figure.source}
-          disabled={!mayChange}
-          onChoose={(source) => set({ source: source as CardSource })}
-        >
-          <Options of={cardSources} />
-        </CellPick>
-      </TableCell>
-      <TableCell>
-        <CellInput
-          look="text"
-          name={t.whereOf({ name })}
-          value={figure.where ?? ''}
-          readOnly={!mayChange}
-          field={{ maxLength: 80 }}
-          onChange={({ target }) => set({ where: target.value === '' ? undefined : target.value })}
-        />
-      </TableCell>
-      <TableCell>{bounds.kind === 'number' && figure.source === 'assumed' && end('low', t.lowOf({ name }))}</TableCell>
-      <TableCell>{bounds.kind === 'number' && figure.source === 'assumed' && end('high', t.highOf({ name }))}</TableCell>
-      <TableCell>
-        {mayChange && (
-          <IconButton aria-label={t.remove({ name })} onClick={() => onChange(undefined)}>
-            ×
-          </IconButton>
-        )}
-      </TableCell>
-    </TableRow>
-  );
-}
 
 /** One card: its figures, each with where it came from, its faults and the course of a start. */
 export function CardEditor({
@@ -232,7 +146,7 @@ export function CardEditor({
           </TableHead>
           <TableBody>
             {held.map((key) => (
-              <FigureRow
+              <CardFigureRow
                 key={key}
                 of={key}
                 figure={card.figures[key] as CardFigure}

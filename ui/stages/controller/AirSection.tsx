@@ -1,8 +1,8 @@
 'use client';
 import { line, max, scaleLinear } from 'd3';
 import { useMemo } from 'react';
-import { airMapOf } from '../../../core/drawing/controller/airMapPicture';
-import type { AirMap, AirPoint } from '../../../core/model/controller/airMap';
+import { knownOrAssumed } from '../../../core/figures/knownOrAssumed';
+import { airMap, type AirMap, type AirPoint } from '../../../core/model/controller/airMap';
 import { formatFixed, formatShort } from '../../../core/units/formatNumber';
 import { ChartAxes, Hatch, type Plot } from '../../charts/ChartAxes';
 import { ChartCursor } from '../../charts/ChartCursor';
@@ -109,6 +109,7 @@ function AirMapChart({ map, assumed }: { map: AirMap; assumed: boolean }) {
         </text>
       </ChartFrame>
       <p className="soft">{words}</p>
+      {assumed && <p className="soft">{t.assumedNight}</p>}
     </div>
   );
 }
@@ -117,7 +118,7 @@ function AirMapChart({ map, assumed }: { map: AirMap; assumed: boolean }) {
 export function AirSection() {
   const { build } = useWorkspace('build');
   const say = useSay();
-  const map = useMemo(() => airMapOf(build), [build]);
+  const map = useMemo(() => knownOrAssumed(build, airMap), [build]);
   return (
     <>
       <p className="soft">{t.mapHint}</p>

@@ -2,8 +2,9 @@
 import { Button } from '@mui/material';
 import { useMemo, useState } from 'react';
 import { fieldAt, figureAt, type FigurePath } from '../../../core/build/sheets';
-import { betterOf } from '../../../core/drawing/controller/nightPicture';
+import { knownOrAssumed } from '../../../core/figures/knownOrAssumed';
 import { showFigure } from '../../../core/figures/showFigure';
+import { betterSetting } from '../../../core/model/controller/betterSetting';
 import { inUnit } from '../../../core/units/inUnits';
 import { formatFixed, formatShort } from '../../../core/units/formatNumber';
 import { Problems } from '../../components/cells/Problems';
@@ -15,7 +16,10 @@ export function BetterView() {
   const { settled, send, mayWork, who } = useWorkspace('settled', 'send', 'mayWork', 'who');
   const say = useSay();
   const [problems, setProblems] = useState<string[]>([]);
-  const better = useMemo(() => betterOf(settled), [settled]);
+  const found = useMemo(() => knownOrAssumed(settled, betterSetting), [settled]);
+  // What is missing for it is told with the night.
+  if ('missing' in found) return null;
+  const better = found.value;
   if (!better) return <p className="soft">{t.betterNone}</p>;
   const { settings, timers, now, nights } = better;
   const celsius = (c: number) => {
@@ -83,6 +87,7 @@ export function BetterView() {
           }),
         )}
       </p>
+      {found.assumed && <p className="soft">{t.betterAssumed}</p>}
       {mayWork && (
         <Button variant="contained" onClick={take}>
           {t.setIt}

@@ -1,9 +1,7 @@
 'use client';
 import { useId, useMemo, useState } from 'react';
 import { numberMeans, type Meaning } from '../../../core/model/controller/numberMeans';
-import { readerOf } from '../../../core/figures/readerOf';
-import { takeAssumed } from '../../../core/build/takeAssumed';
-import { computeOrMissing } from '../../../core/reading/NotMeasured';
+import { knownOrAssumed } from '../../../core/figures/knownOrAssumed';
 import { formatFixed, formatShort } from '../../../core/units/formatNumber';
 import { readNumber } from '../../../core/units/readNumber';
 import { CellInput } from '../../components/cells/CellInput';
@@ -21,7 +19,7 @@ export function NumberMeans() {
   const names = { hertz: t.hertz, step: t.step, degrees: t.degrees } as const;
   const shown = number.ok ? number.value : null;
   const meanings = useMemo(
-    () => (shown === null ? null : computeOrMissing(() => numberMeans(readerOf(takeAssumed(build)), shown))),
+    () => (shown === null ? null : knownOrAssumed(build, (read) => numberMeans(read, shown))),
     [build, shown],
   );
   const text = ({ hz, kw, litresH, ampHoursH, can }: Meaning): string => {
@@ -43,6 +41,7 @@ export function NumberMeans() {
         <CellInput id={id} value={typed} placeholder="2.4" onChange={(event) => setTyped(event.target.value)} />
       </div>
       {!number.ok && <p className="soft">{typed.trim() === '' ? t.typeNumber : `“${typed.slice(0, 20)}” ${number.reason}.`}</p>}
+      {meanings && 'value' in meanings && meanings.assumed && <p className="soft">{t.meansAssumed}</p>}
       {meanings && 'value' in meanings && (
         <dl className="meanings" role="status">
           {meanings.value.map((one) => (

@@ -31,6 +31,7 @@ export const controller = room('controller', {
   meansHertz: params('the pump beats {hz} times a second: {kw} kW, {l} L an hour, {ah} Ah an hour'),
   meansDegrees: params('the room is to be {c} °C'),
   cannot: params('{meaning}; this heater can’t be set so'),
+  meansAssumed: 'By what is only assumed of this heater.',
   typeNumber: 'Type the number that stands on the panel.',
   lock: params(
     'A locked menu guards pump and fan. Set them by the maker’s figures alone: a wrong one makes carbon monoxide. {manualFirst}',
@@ -67,6 +68,7 @@ export const controller = room('controller', {
   startsHint: 'None entered: it is lit by hand so that the hours of heat end at seven.',
   better: 'This would serve better',
   betterNone: 'No other setting serves these nights better by enough to be worth it.',
+  betterAssumed: 'By what is only assumed of this build: measure it first.',
   setIt: 'Set it so',
   betterSettings: params('{settings}.'),
   betterNow: params('Coldest inside {from} now, {to} then, on a usual night; {fromCold} and {toCold} on the coldest.'),
