@@ -24,5 +24,7 @@ export default defineConfig({
     launchOptions: { executablePath: '/usr/bin/chromium', args },
     viewport: { width: 1280, height: 800 },
     screenshot: 'only-on-failure',
+    // To keep the whole app on the device takes a machine some seconds; tests that go offline ask for it.
+    serviceWorkers: 'block',
   },
 });

@@ -111,6 +111,7 @@ async function main() {
           'app',
           'ui',
           'workers',
+          'devices',
           'store',
           'formats',
           'core',

@@ -26,7 +26,7 @@ interface Helper {
 }
 
 /** A helper that has had nothing to do for so long is let go, with the memory that it took; ms. */
-const idleMs = 3000;
+const idleMs = 30_000;
 
 /** Does tasks one after the other in a helper of its own; one that takes too long, or dies, is ended, and the next gets a new one. */
 class Queue {
@@ -117,7 +117,7 @@ function apart(file: string, memoryMb: number): ConstructorParameters<typeof Que
     // Begun as less urgent, so that all its threads are; the one that reads and the ones that tidy up after it.
     const child = fork(built(file), [], {
       execPath: 'nice',
-      execArgv: ['-n', '15', node, `--max-old-space-size=${memoryMb}`],
+      execArgv: ['-n', '5', node, `--max-old-space-size=${memoryMb}`],
       env: { PATH: env.PATH ?? '', NODE_ENV: 'production', MALLOC_ARENA_MAX: '2' },
       stdio: ['ignore', 'ignore', 'ignore', 'ipc'],
       serialization: 'advanced',

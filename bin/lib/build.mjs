@@ -30,7 +30,11 @@ export async function buildTasks() {
   const { build } = await import('esbuild');
   await build({
     absWorkingDir: root,
-    entryPoints: { 'lorbet-tasks': 'workers/server/tasks.ts', 'lorbet-picture': 'workers/server/picture.ts' },
+    entryPoints: {
+      'lorbet-tasks': 'workers/server/tasks.ts',
+      'lorbet-picture': 'workers/server/picture.ts',
+      'lorbet-devices': 'devices/start.ts',
+    },
     outdir: path.join(root, '.next'),
     outExtension: { '.js': '.cjs' },
     bundle: true,

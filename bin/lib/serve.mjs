@@ -1,5 +1,6 @@
 import { closeSync, mkdirSync, openSync, readFileSync, rmSync, writeFileSync, writeSync } from 'node:fs';
 import path from 'node:path';
+import { startDevices } from './devices.mjs';
 import { planLan, proxySecret, startLan } from './lan.mjs';
 import { freePort, startPostgres } from './postgres.mjs';
 import { appUser, identify, stillRuns } from './process.mjs';
@@ -129,12 +130,15 @@ export async function serve({ data, port, dev = false, demo = true, quiet = fals
     );
     const plan = lan ? await planLan() : null;
     if (plan) Object.assign(env, { LORBET_PROXY_SECRET: proxySecret(), LORBET_LAN: plan.address, LORBET_LAN_TRUST: plan.trust });
+    const devices = await startDevices({ quiet });
+    env.LORBET_DEVICES = devices.address;
     const { app, address, end } = await startApp({ port, dev, quiet, env });
     let network = null;
     held.name({ app });
     const stop = async () => {
       await network?.stop();
       await end();
+      await devices.end();
       database.stop();
       held.release();
     };

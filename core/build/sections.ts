@@ -285,6 +285,7 @@ export const sections = {
       checks: ['start.voltage', 'start.ignition', 'start.figures', 'start.outlet', 'start.running', 'start.afterrun'],
     }),
     hotspots: section('Hot spots', { checks: ['start.hotspots'] }),
+    rehearsal: section('Rehearsal'),
   },
   proving: {
     co: section('Carbon monoxide', { figures: { 'Proving sheet': sheet('proving') }, checks: ['co'] }),

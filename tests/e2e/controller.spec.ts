@@ -1,4 +1,4 @@
-import { copyOf, expectInLedger, expectLevel, open, settled, signIn } from './people';
+import { copyOf, enter, expectInLedger, expectLevel, open, settled, signIn } from './people';
 import { expect, test } from './silent';
 
 test('a timer that leaves people in the cold is seen in the night, and one touch sets it so that it burns until they get up', async ({
@@ -90,6 +90,10 @@ test('panel and sensor are moved on the floor by keys and by hand; what is near 
   await page.mouse.down();
   await page.mouse.move(box.x - 150, box.y + 20, { steps: 6 });
   await page.mouse.up();
+  await settled(page);
+  // Far enough off; how it hangs there nobody has said: going through the controller found another fault.
+  await expectLevel(page, 'controller.sensor', 'open');
+  await enter(page, 'Room’s sensor hangs', 'in still air, where people are');
   await settled(page);
   await expectLevel(page, 'controller.sensor', 'sound');
   const lead = page.getByLabel('Its lead, with extensions, as fitted');

@@ -16,6 +16,7 @@ import {
   section,
   settled,
   signIn,
+  signInByHand,
   signInAsSomebodyNew,
   soundCopy,
 } from './people';
@@ -68,44 +69,47 @@ test('any figure tells formula, inputs with who and when, source and the line of
   await expect(told).toContainText(/Flame 131 s recorded by Bram Tully/);
 });
 
-test('under the floor, with the page closed and opened again without coverage: priming and readings are taken, and go in once, in order', async ({
-  page,
-  context,
-}) => {
-  test.setTimeout(150000);
-  await signIn(page, 'bram');
-  const id = await copyOf(page.request, 3);
-  await open(page, `/builds/${id}/fuel`);
-  await keptForOffline(page, id);
-  await context.setOffline(true);
-  await page.getByRole('link', { name: /^Priming/ }).click();
-  await page.getByRole('button', { name: 'Count clicks by hand' }).click();
-  for (let i = 0; i < 5; i += 1) await page.getByRole('button', { name: 'Click', exact: true }).click();
-  await page.reload();
-  await expect(page.locator('[data-strokes]')).toHaveAttribute('data-strokes', '5');
-  await page.getByRole('button', { name: 'stopped before fuel was seen' }).click();
-  await expect(page.getByText('1 not sent yet')).toBeVisible();
-  await page.getByRole('link', { name: /^First start/ }).click();
-  await page.getByRole('button', { name: 'Begin a start' }).click();
-  await page.getByRole('group', { name: 'What happens now' }).getByRole('button', { name: 'button on' }).click();
-  await page.waitForTimeout(1500);
-  await quick(page, '11.7 V under glow');
-  await expect(page.getByText('Not sent yet: Volts at the heater 11.7 V')).toBeVisible();
-  await page.reload();
-  await expect(page.getByRole('heading', { name: /Start 1, under way/ })).toBeVisible();
-  await expect(page.getByText('4 not sent yet')).toBeVisible();
-  // A sheet that was never opened on this device.
-  await page.goto(`/builds/${id}/wiring`);
-  await expect(page.getByLabel(/^Cable, as fitted/)).toHaveValue('4');
-  await expect(page.getByText('4 not sent yet')).toBeVisible();
-  await context.setOffline(false);
-  await settled(page);
-  const rows = (await (await page.request.get(`/api/builds/${id}/state?after=1`)).json()) as {
-    rows: { kind: string; body: { readings?: { atS: number }[] } }[];
-  };
-  expect(rows.rows.map((row) => row.kind)).toEqual(['priming', 'start', 'readings', 'readings']);
-  // Seconds count from when it was begun on the device, not from when it came in.
-  expect(rows.rows[3]?.body.readings?.[0]?.atS).toBeGreaterThan(1);
+test.describe('kept on the device', () => {
+  test.use({ serviceWorkers: 'allow' });
+  test('under the floor, with the page closed and opened again without coverage: priming and readings are taken, and go in once, in order', async ({
+    page,
+    context,
+  }) => {
+    test.setTimeout(150000);
+    await signIn(page, 'bram');
+    const id = await copyOf(page.request, 3);
+    await open(page, `/builds/${id}/fuel`);
+    await keptForOffline(page, id);
+    await context.setOffline(true);
+    await page.getByRole('link', { name: /^Priming/ }).click();
+    await page.getByRole('button', { name: 'Count clicks by hand' }).click();
+    for (let i = 0; i < 5; i += 1) await page.getByRole('button', { name: 'Click', exact: true }).click();
+    await page.reload();
+    await expect(page.locator('[data-strokes]')).toHaveAttribute('data-strokes', '5');
+    await page.getByRole('button', { name: 'stopped before fuel was seen' }).click();
+    await expect(page.getByText('1 not sent yet')).toBeVisible();
+    await page.getByRole('link', { name: /^First start/ }).click();
+    await page.getByRole('button', { name: 'Begin a start' }).click();
+    await page.getByRole('group', { name: 'What happens now' }).getByRole('button', { name: 'button on' }).click();
+    await page.waitForTimeout(1500);
+    await quick(page, '11.7 V under glow');
+    await expect(page.getByText('Not sent yet: Volts at the heater 11.7 V')).toBeVisible();
+    await page.reload();
+    await expect(page.getByRole('heading', { name: /Start 1, under way/ })).toBeVisible();
+    await expect(page.getByText('4 not sent yet')).toBeVisible();
+    // A sheet that was never opened on this device.
+    await page.goto(`/builds/${id}/wiring`);
+    await expect(page.getByLabel(/^Cable, as fitted/)).toHaveValue('4');
+    await expect(page.getByText('4 not sent yet')).toBeVisible();
+    await context.setOffline(false);
+    await settled(page);
+    const rows = (await (await page.request.get(`/api/builds/${id}/state?after=1`)).json()) as {
+      rows: { kind: string; body: { readings?: { atS: number }[] } }[];
+    };
+    expect(rows.rows.map((row) => row.kind)).toEqual(['priming', 'start', 'readings', 'readings']);
+    // Seconds count from when it was begun on the device, not from when it came in.
+    expect(rows.rows[3]?.body.readings?.[0]?.atS).toBeGreaterThan(1);
+  });
 });
 
 test('a tab closed in the middle of a figure: what was typed is there again, and still to be sent', async ({ page, context }) => {
@@ -186,7 +190,7 @@ test('a lead invites somebody, who chooses a password, works, and is put out; th
   page,
   browser,
 }) => {
-  await signIn(page, 'odile');
+  await signInByHand(page, 'odile');
   await page.getByRole('link', { name: 'People', exact: true }).click();
   const login = `hand-${Date.now()}`;
   await page.getByLabel('Name, as it stands under certificates').fill('Wim Arden');

@@ -197,7 +197,12 @@ test('the survey: a rough answer in a few touches, refined surface by surface, h
 test('on a phone without coverage: parts are looked at and a place is searched for, a thumb that pushes the page moves no rail', async ({
   browser,
 }) => {
-  const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    isMobile: true,
+    serviceWorkers: 'allow',
+  });
   const page = await context.newPage();
   await signIn(page, 'bram');
   const id = await copyOf(page.request, 4);

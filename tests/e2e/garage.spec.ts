@@ -67,29 +67,32 @@ test('a first start logged live, by keys and by quick entry, and taken away as C
   await expect(page.locator('[data-finding="start.ignition"]')).toContainText('in start 2');
 });
 
-test('without coverage under the floor: entries wait on the device, through a reload too, and go in once, in order', async ({
-  page,
-  context,
-}) => {
-  await signIn(page, 'bram');
-  const id = await newBuild(page.request, 'Under The Floor');
-  await open(page, `/builds/${id}/fuel`);
-  // Until the other sections are on the device.
-  await page.waitForLoadState('networkidle');
-  await context.setOffline(true);
-  await enter(page, 'Tank, length', '444');
-  await quick(page, 'note joint at the filter looks dry');
-  await quick(page, 'suction 0.7 m');
-  await expect(page.getByText('No connection to the server.')).toBeVisible();
-  await expect(page.locator('[data-waiting]')).toHaveAttribute('data-waiting', '3');
-  await context.setOffline(false);
-  await page.reload();
-  await expectInLedger(page, 'joint at the filter looks dry');
-  await settled(page);
-  const state = (await (await page.request.get(`/api/builds/${id}/state?after=0`)).json()) as { rows: { kind: string }[] };
-  expect(state.rows.map((row) => row.kind)).toEqual(['created', 'figures', 'note', 'figures']);
-  await section(page, 'Line');
-  await expect(page.getByLabel(/^Suction line, tank to pump, as fitted/)).toHaveValue('0.7');
+test.describe('kept on the device', () => {
+  test.use({ serviceWorkers: 'allow' });
+  test('without coverage under the floor: entries wait on the device, through a reload too, and go in once, in order', async ({
+    page,
+    context,
+  }) => {
+    await signIn(page, 'bram');
+    const id = await newBuild(page.request, 'Under The Floor');
+    await open(page, `/builds/${id}/fuel`);
+    // Until the other sections are on the device.
+    await page.waitForLoadState('networkidle');
+    await context.setOffline(true);
+    await enter(page, 'Tank, length', '444');
+    await quick(page, 'note joint at the filter looks dry');
+    await quick(page, 'suction 0.7 m');
+    await expect(page.getByText('No connection to the server.')).toBeVisible();
+    await expect(page.locator('[data-waiting]')).toHaveAttribute('data-waiting', '3');
+    await context.setOffline(false);
+    await page.reload();
+    await expectInLedger(page, 'joint at the filter looks dry');
+    await settled(page);
+    const state = (await (await page.request.get(`/api/builds/${id}/state?after=0`)).json()) as { rows: { kind: string }[] };
+    expect(state.rows.map((row) => row.kind)).toEqual(['created', 'figures', 'note', 'figures']);
+    await section(page, 'Line');
+    await expect(page.getByLabel(/^Suction line, tank to pump, as fitted/)).toHaveValue('0.7');
+  });
 });
 
 test('clicks counted by hand halt at the same stroke, and again at the next one', async ({ page }) => {

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from './silent';
 import { parseBuildFile } from '../../core/build/buildFile';
 import * as entered from './journeyFigures';
-import { chooseCoSetting, enter, expectLevel, fillInstant, section, settled, signIn, toStage } from './people';
+import { chooseCoSetting, enter, expectLevel, fillInstant, section, settled, signInByHand, toStage } from './people';
 
 const { heater, survey, people, kit, partsCsv, floor, place, bolting, fuel, tank, held, air, wiring, startLog } = entered;
 
@@ -13,7 +13,7 @@ let id = '';
 let text = '';
 test.beforeAll(async ({ browser }) => {
   page = await browser.newPage();
-  await signIn(page, 'odile');
+  await signInByHand(page, 'odile');
 });
 test.afterAll(() => page.close());
 
@@ -359,6 +359,6 @@ test('a file with a figure out of range is refused by that figure', async () => 
 
 test('a fitter at another device sees the build without having been told', async ({ browser }) => {
   const other = await (await browser.newContext()).newPage();
-  await signIn(other, 'bram');
+  await signInByHand(other, 'bram');
   await expect(other.getByRole('link', { name: /Lantern Cart/ }).first()).toBeVisible();
 });

@@ -3,7 +3,8 @@ import { test as base, type Browser, type BrowserContext } from '@playwright/tes
 export { expect, type APIRequestContext, type Page } from '@playwright/test';
 
 /** What a browser writes by itself where a test provokes a refusal, or takes the network away; no page can keep it from that. */
-const provoked = /^(Failed to load resource: |An unknown error occurred when fetching the script)/;
+const provoked =
+  /^(Failed to load resource: |An unknown error occurred when fetching the script|Service Worker registration blocked by Playwright)/;
 
 function listen(context: BrowserContext, said: string[]): void {
   context.on('console', (message) => {

@@ -1,6 +1,5 @@
 import { expect, test } from './silent';
 import { copyOf, demoId, enter, expectInLedger, expectLevel, newBuild, open, openRun, section, settled, signIn } from './people';
-import { screens } from './screens';
 
 test('the pump dragged, tilted and moved by keys: figures and findings follow', async ({ page }) => {
   await signIn(page, 'bram');
@@ -196,29 +195,3 @@ test('wrong role, no session, another site and nonsense by direct request are re
   await page.goto('/sign-in?to=//elsewhere.invalid');
   await expect(page.getByRole('heading', { name: 'The bay' })).toBeVisible();
 });
-
-for (const viewport of [
-  { width: 390, height: 844 },
-  { width: 820, height: 1180 },
-]) {
-  test(`nothing runs off the side and targets are large at ${viewport.width} px`, async ({ browser }) => {
-    const page = await (await browser.newContext({ viewport, hasTouch: true })).newPage();
-    const errors: string[] = [];
-    page.on('pageerror', (error) => errors.push(error.message));
-    await signIn(page, 'odile');
-    for (const url of screens) {
-      await page.goto(url);
-      const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-      expect([url, wide]).toEqual([url, 0]);
-      const small = await page
-        .locator(
-          'button:visible, .dip-stage:visible, select:visible, input:not(.visually-hidden):not([aria-hidden=true]):not([type=checkbox]):not([type=radio]):not([type=range]):visible, .choice:visible, .MuiSlider-root:visible',
-        )
-        .evaluateAll((all) =>
-          all.map((e) => ({ h: e.getBoundingClientRect().height, what: e.outerHTML.slice(0, 90) })).filter(({ h }) => h < 43.5),
-        );
-      expect([url, small]).toEqual([url, []]);
-    }
-    expect(errors).toEqual([]);
-  });
-}

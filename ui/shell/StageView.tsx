@@ -56,7 +56,7 @@ const everyPlace = (): Place[] =>
   (Object.keys(loads) as SheetId[]).flatMap((sheet) => Object.keys(loads[sheet]).map((section) => ({ sheet, section })));
 
 /** How long after a section those of its sheet are fetched, and all others, ms. */
-const [sameSheetMs, othersMs] = [100, 1500];
+const [sameSheetMs, othersMs] = [100, 6000];
 
 /** Puts the hand on the figure that the address names. */
 function useFigureOfAddress({ sheet, section }: Place, there: boolean) {
@@ -97,7 +97,8 @@ export function StageView({ place }: { place: Place }) {
         .forEach((other) => void load(other));
     const timers = [
       setTimeout(() => fetchAll((other) => other.sheet === sheet), sameSheetMs),
-      setTimeout(() => fetchAll(() => true), othersMs),
+      // Where the service worker has them on the device, nobody need read them before they are wanted.
+      setTimeout(() => !navigator.serviceWorker?.controller && fetchAll(() => true), othersMs),
     ];
     return () => timers.forEach(clearTimeout);
   }, [sheet]);

@@ -65,54 +65,91 @@ export function chambersOf(route: Route, filterMl: number, filterAfterPump: bool
   return chambers;
 }
 
+/** How far a fill has come; `strokeOn` takes it on. */
+export interface FillState {
+  stroke: number;
+  /** the chamber in which the front stands; chambers.length once it is through */ at: number;
+  /** mL in that chamber */ filledMl: number;
+  liquidMl: number;
+  trappedMl: number;
+  trapped: { name: string; ml: number }[];
+}
+const roomOf = (chamber: Chamber | undefined): number => (chamber ? chamber.volumeMl - chamber.trapMl : 0);
+function passFull(chambers: readonly Chamber[], state: FillState): void {
+  while (state.at < chambers.length && state.filledMl >= roomOf(chambers[state.at]) - 1e-12) {
+    const chamber = chambers[state.at];
+    if (chamber && chamber.trapMl > 0) {
+      state.trappedMl += chamber.trapMl;
+      state.trapped.push({ name: chamber.name, ml: chamber.trapMl });
+    }
+    state.at += 1;
+    state.filledMl = 0;
+  }
+}
+/** A line that nothing has been pumped into yet. */
+export function beginFill(chambers: readonly Chamber[]): FillState {
+  const state: FillState = { stroke: 0, at: 0, filledMl: 0, liquidMl: 0, trappedMl: 0, trapped: [] };
+  passFull(chambers, state);
+  return state;
+}
+/** What a stroke moves now, mL: less while the pump draws air, and less the gas that comes out of the fuel once it is wet. */
+export function strokeMl({ chambers, doseMl, dryShare, gasShare }: FillFacts, { at }: FillState): number {
+  const pumpAt = chambers.findIndex(({ side }) => side === 'pressure');
+  const wet = at >= chambers.length || (pumpAt !== -1 && at >= pumpAt);
+  return doseMl * (wet ? 1 / (1 + gasShare) : dryShare);
+}
+/**
+ * One stroke of the pump more; the state is taken on in place.
+ * @param ml what it moves, by default that of `strokeMl`
+ * @returns mL of fuel that come out at the heater: none until the line is full
+ */
+export function strokeOn(facts: FillFacts, state: FillState, ml = strokeMl(facts, state)): number {
+  const { chambers } = facts;
+  state.stroke += 1;
+  let left = ml;
+  while (left > 1e-12 && state.at < chambers.length) {
+    const step = Math.min(left, roomOf(chambers[state.at]) - state.filledMl);
+    state.filledMl += step;
+    state.liquidMl += step;
+    left -= step;
+    passFull(chambers, state);
+  }
+  state.liquidMl += Math.max(0, left);
+  return left > 1e-12 ? left : 0;
+}
+/** How full the chamber is in which the front stands, 0 to 1; 1 once it is through. */
+export const frontShare = (chambers: readonly Chamber[], { at, filledMl }: FillState): number =>
+  at < chambers.length && roomOf(chambers[at]) > 0 ? filledMl / roomOf(chambers[at]) : 1;
+
 /**
  * The first fill, stroke by stroke: how far the front comes, what air stays behind it, how much fuel has left the tank.
  * Until the front is through the pump each stroke moves `dryShare` of a dose; after it a dose less the gas in it.
- * @param most strokes allowed; beyond them the line counts as not filled
+ * @param max strokes allowed; beyond them the line counts as not filled
  * @returns frames of every `every`-th stroke
  * @returns a plain line of V mL takes ⌈V / d⌉ strokes of the dose d where nothing is drawn dry and there is no gas
  * @source conservation of volume; shares are assumptions, common practice, no source
  */
-export function firstFill({ chambers, doseMl, dryShare, gasShare }: FillFacts, max = 60000, every = 0): Fill {
-  let [at, filled, liquid, trapped, stroke] = [0, 0, 0, 0, 0];
-  const kept: Fill['trapped'] = [];
+export function firstFill(facts: FillFacts, max = 60000, every = 0): Fill {
+  const { chambers } = facts;
+  const state = beginFill(chambers);
   const frames: FillFrame[] = [];
-  const pumpAt = chambers.findIndex(({ side }) => side === 'pressure');
-  const room = () => {
-    const chamber = chambers[at];
-    return chamber ? chamber.volumeMl - chamber.trapMl : 0;
-  };
-  const skip = () => {
-    while (at < chambers.length && filled >= room() - 1e-12) {
-      const chamber = chambers[at];
-      if (chamber && chamber.trapMl > 0) {
-        trapped += chamber.trapMl;
-        kept.push({ name: chamber.name, ml: chamber.trapMl });
-      }
-      at += 1;
-      filled = 0;
-    }
-  };
-  skip();
-  while (at < chambers.length && stroke < max) {
-    stroke += 1;
-    const wet = pumpAt !== -1 && at >= pumpAt;
-    let left = doseMl * (wet ? 1 / (1 + gasShare) : dryShare);
-    while (left > 1e-12 && at < chambers.length) {
-      const step = Math.min(left, room() - filled);
-      filled += step;
-      liquid += step;
-      left -= step;
-      skip();
-    }
-    if (every > 0 && (stroke % every === 0 || at >= chambers.length))
+  while (state.at < chambers.length && state.stroke < max) {
+    const beyond = strokeOn(facts, state);
+    state.liquidMl -= beyond;
+    if (every > 0 && (state.stroke % every === 0 || state.at >= chambers.length))
       frames.push({
-        stroke,
-        at,
-        share: at < chambers.length && room() > 0 ? filled / room() : 1,
-        liquidMl: liquid,
-        trappedMl: trapped,
+        stroke: state.stroke,
+        at: state.at,
+        share: frontShare(chambers, state),
+        liquidMl: state.liquidMl,
+        trappedMl: state.trappedMl,
       });
   }
-  return { strokes: stroke, liquidMl: liquid, trapped: kept, frames, reached: at >= chambers.length };
+  return {
+    strokes: state.stroke,
+    liquidMl: state.liquidMl,
+    trapped: state.trapped,
+    frames,
+    reached: state.at >= chambers.length,
+  };
 }

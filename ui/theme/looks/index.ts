@@ -12,6 +12,7 @@ import { measure } from './measure';
 import { outside } from './outside';
 import { page } from './page';
 import { priming } from './priming';
+import { rehearsal } from './rehearsal';
 import { run } from './run';
 import { siting } from './siting';
 import { start } from './start';
@@ -44,4 +45,5 @@ export const looks = [
   loom,
   controller,
   priming,
+  rehearsal,
 ].join('\n');

@@ -1,3 +1,0 @@
-import { axeFindsNothing } from './axePages';
-
-axeFindsNothing('dark');

@@ -1,0 +1,225 @@
+'use client';
+import { scaleLinear, type ScaleLinear } from 'd3';
+import { useEffect, useMemo, useRef } from 'react';
+import { traceColumns, valueAt } from '../../core/drawing/start/traceColumns';
+import type { Coursed, ExpectedCourse } from '../../core/physics/start/expectedCourse';
+import type { Series } from '../../core/physics/start/findPhases';
+import { clockText } from '../../core/units/clockText';
+import { formatFixed } from '../../core/units/formatNumber';
+import { deviceQuantities } from '../../formats/deviceLines';
+import { charts as words } from '../texts/en/charts';
+import { ChartAxes } from './ChartAxes';
+import { ChartCursor } from './ChartCursor';
+import { ChartFrame } from './ChartFrame';
+import { useWidth } from './useWidth';
+
+interface Strip {
+  title: string;
+  quantities: readonly Coursed[];
+  /** colours as the theme names them */ inks: readonly string[];
+  least: number;
+}
+const strips: readonly Strip[] = [
+  { title: 'V', quantities: ['volts'], inks: ['ink'], least: 1 },
+  { title: 'A', quantities: ['amps'], inks: ['copper'], least: 4 },
+  { title: 'Hz', quantities: ['hertz'], inks: ['fuel'], least: 2 },
+  { title: '°C', quantities: ['outletC', 'returnC', 'caseC'], inks: ['heat', 'air', 'soft'], least: 30 },
+];
+const [stripHeight, left, top, gap] = [96, 46, 26, 14];
+
+export interface TraceMark {
+  s: number;
+  label: string;
+}
+interface Drawn {
+  strip: Strip;
+  y: ScaleLinear<number, number>;
+  top: number;
+}
+
+/** What a strip has to hold: the traces and the band behind them. */
+function rangeOf(
+  { quantities, least }: Strip,
+  traces: Partial<Record<string, Series>>,
+  course: ExpectedCourse | null,
+  beganS: number,
+): [number, number] | null {
+  let [low, high] = [Infinity, -Infinity];
+  for (const quantity of quantities) {
+    const trace = traces[quantity];
+    if (trace)
+      for (let i = 0; i < trace.s.length; i += 1) {
+        if ((trace.s[i] ?? 0) < beganS - 30) continue;
+        low = Math.min(low, trace.value[i] ?? low);
+        high = Math.max(high, trace.value[i] ?? high);
+      }
+    if (course && quantity !== 'caseC' && quantity !== 'returnC') {
+      for (const value of course.bands[quantity].low) low = Math.min(low, value);
+      for (const value of course.bands[quantity].high) high = Math.max(high, value);
+    }
+  }
+  if (!Number.isFinite(low)) return null;
+  const short = Math.max(0, least - (high - low)) / 2;
+  return [low - short - 0.06 * (high - low), high + short + 0.06 * (high - low)];
+}
+
+/**
+ * A start over time, live: each quantity a strip, the band of what this build should show behind it. The traces are drawn on a canvas, however many readings
+ * there are; axes and words stand over it.
+ */
+export function TraceChart({
+  traces,
+  course,
+  beganS,
+  nowS,
+  marks,
+  told,
+}: {
+  traces: Partial<Record<string, Series>>;
+  course: ExpectedCourse | null;
+  /** of the device's clock, when the button was pressed */ beganS: number;
+  nowS: number;
+  marks: readonly TraceMark[];
+  /** the chart in words */ told: string;
+}) {
+  const [holder, width] = useWidth<HTMLDivElement>(640);
+  const canvas = useRef<HTMLCanvasElement>(null);
+  const courseS = course ? (course.bands.volts.low.length - 1) * course.everyS : 300;
+  const toS = Math.max(courseS, Math.ceil((nowS - beganS + 15) / 60) * 60);
+  const right = Math.max(left + 120, width - 10);
+  const x = useMemo(() => scaleLinear([0, toS], [left, right]), [toS, right]);
+  const drawn: Drawn[] = [];
+  let at = top;
+  for (const strip of strips) {
+    const range = rangeOf(strip, traces, course, beganS);
+    if (!range) continue;
+    drawn.push({ strip, top: at, y: scaleLinear(range, [at + stripHeight, at]) });
+    at += stripHeight + gap;
+  }
+  const height = at + 24;
+  const bottom = at - gap;
+
+  useEffect(() => {
+    const element = canvas.current;
+    const pen = element?.getContext('2d');
+    if (!element || !pen) return undefined;
+    const frame = requestAnimationFrame(() => {
+      const sharp = window.devicePixelRatio || 1;
+      if (element.width !== Math.round(width * sharp) || element.height !== Math.round(height * sharp)) {
+        element.width = Math.round(width * sharp);
+        element.height = Math.round(height * sharp);
+      }
+      pen.setTransform(sharp, 0, 0, sharp, 0, 0);
+      pen.clearRect(0, 0, width, height);
+      const theme = getComputedStyle(element);
+      const ink = (name: string) => theme.getPropertyValue(`--${name}`).trim();
+      for (const { strip, y } of drawn) {
+        for (const [i, quantity] of strip.quantities.entries()) {
+          const colour = ink(strip.inks[i] ?? 'ink');
+          if (course && quantity !== 'caseC' && quantity !== 'returnC') {
+            const { low, high } = course.bands[quantity];
+            pen.beginPath();
+            high.forEach((value, k) => pen.lineTo(x(k * course.everyS), y(value)));
+            for (let k = low.length - 1; k >= 0; k -= 1) pen.lineTo(x(k * course.everyS), y(low[k] ?? 0));
+            pen.closePath();
+            pen.globalAlpha = 0.22;
+            pen.fillStyle = colour;
+            pen.fill();
+            pen.globalAlpha = 1;
+          }
+          const trace = traces[quantity];
+          if (!trace) continue;
+          pen.beginPath();
+          for (const column of traceColumns(trace, beganS, beganS + toS, right - left)) {
+            pen.lineTo(left + column.x, y(column.first));
+            if (column.low !== column.high) {
+              pen.lineTo(left + column.x, y(column.low));
+              pen.lineTo(left + column.x, y(column.high));
+            }
+            pen.lineTo(left + column.x, y(column.last));
+          }
+          pen.lineWidth = i === 0 ? 2.25 : 1.5;
+          pen.setLineDash(i === 0 ? [] : i === 1 ? [6, 4] : [2, 3]);
+          pen.strokeStyle = colour;
+          pen.stroke();
+          pen.setLineDash([]);
+        }
+      }
+    });
+    return () => cancelAnimationFrame(frame);
+  });
+
+  const cursorS = Array.from({ length: Math.floor(Math.min(toS, Math.max(0, nowS - beganS))) + 1 }, (_, s) => s);
+  const step = toS > 900 ? 300 : 60;
+  // A mark that would write over the one before it goes a line lower.
+  let lastX = -Infinity;
+  const placed = [...marks]
+    .sort((a, b) => a.s - b.s)
+    .map((mark) => {
+      const px = x(mark.s);
+      const crowded = px - lastX < mark.label.length * 7.5 + 8;
+      if (!crowded) lastX = px;
+      return { ...mark, px, crowded };
+    });
+  return (
+    <div ref={holder} className="trace">
+      <canvas ref={canvas} className="trace-ink" aria-hidden />
+      <ChartFrame
+        height={height}
+        words={told}
+        className="trace-axes"
+        over={
+          <ChartCursor
+            label={words.whatWasReadInstantByInstant}
+            plot={{ left, right, top, bottom }}
+            xs={cursorS.map((s) => x(s))}
+            tell={(i) => {
+              const s = cursorS[i] ?? 0;
+              return [
+                clockText(s),
+                ...drawn.flatMap(({ strip }) =>
+                  strip.quantities.flatMap((quantity) => {
+                    const series = traces[quantity];
+                    const value = series ? valueAt(series, beganS + s) : null;
+                    return value === null
+                      ? []
+                      : [
+                          `${deviceQuantities[quantity].label.toLowerCase()} ${formatFixed(value, strip.title === '°C' ? 0 : 1)} ${strip.title}`,
+                        ];
+                  }),
+                ),
+              ];
+            }}
+          />
+        }
+      >
+        {drawn.map(({ strip, y, top: from }) => (
+          <g key={strip.title}>
+            <ChartAxes
+              plot={{ left, right, top: from, bottom: from + stripHeight }}
+              y={{ scale: y, ticks: 3, figure: (value) => formatFixed(value, strip.least <= 1 ? 1 : 0) }}
+            />
+            <text x={left + 6} y={from + 13} className="strip-title">
+              {strip.title}
+            </text>
+          </g>
+        ))}
+        {placed.map(({ s, label, px, crowded }) => (
+          <g key={`${label}${s}`} className="trace-mark">
+            <line x1={px} x2={px} y1={top - 6} y2={bottom} />
+            {!crowded && (
+              <text x={px + 4} y={top - 9}>
+                {label}
+              </text>
+            )}
+          </g>
+        ))}
+        {Array.from({ length: Math.floor(toS / step) + 1 }, (_, i) => i * step).map((s) => (
+          <text key={s} x={x(s)} y={bottom + 17} textAnchor="middle" className="mono">
+            {clockText(s)}
+          </text>
+        ))}
+      </ChartFrame>
+    </div>
+  );
+}

@@ -1,0 +1,245 @@
+'use client';
+import { Alert, Box, Button, LinearProgress, MenuItem, Select, ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { useMemo, useState } from 'react';
+import { liveStart } from '../../../core/drawing/start/liveStart';
+import { rehearsed } from '../../../core/drawing/start/rehearsed';
+import { benchCodes, benchStates } from '../../../core/physics/bench/benchHeater';
+import { benchFaults, benchFaultIds, type BenchFaultId } from '../../../core/physics/bench/faults';
+import { clockText } from '../../../core/units/clockText';
+import { formatFixed } from '../../../core/units/formatNumber';
+import { departureText } from '../../../core/wording/departureText';
+import { deviceQuantities, type DeviceCommand, type DeviceQuantity } from '../../../formats/deviceLines';
+import { TraceChart, type TraceMark } from '../../charts/TraceChart';
+import { Caution } from '../../components/Caution';
+import { Problems } from '../../components/cells/Problems';
+import { useLive } from '../../components/live/useLive';
+import { useWorker } from '../../components/useWorker';
+import { postJson } from '../../sync/postJson';
+import { serverSource } from '../../sync/live/serverSource';
+import { useSay, useWorkspace } from '../../sync/useWorkspace';
+import { rehearsal as t } from '../../texts/en/rehearsal';
+
+const makeWorker = () => new Worker(new URL('../../../workers/rehearsed.ts', import.meta.url), { type: 'module' });
+const onPage = (build: Parameters<typeof rehearsed>[0]) => Promise.resolve(rehearsed(build));
+const speeds = [1, 10, 60] as const;
+const strengths = { '0.3': 'little', '0.6': 'half', '1': 'all' } as const;
+const shown: readonly DeviceQuantity[] = ['volts', 'amps', 'hertz', 'outletC', 'returnC', 'noiseDb'];
+const decimals: Partial<Record<DeviceQuantity, number>> = { volts: 2, amps: 1, hertz: 1 };
+const marked = ['glow', 'pump', 'flame', 'full', 'off', 'end'] as const;
+
+/** A start tried on the bench heater, before anything is lit. */
+export function Rehearsal() {
+  const { settled, mayWork } = useWorkspace('settled', 'mayWork');
+  const say = useSay();
+  const { answer, failed } = useWorker(makeWorker, onPage, settled, 300);
+  const open = useMemo(() => serverSource(settled.id, 'bench'), [settled.id]);
+  const live = useLive(open);
+  const [problems, setProblems] = useState<string[]>([]);
+  const [fault, setFault] = useState<BenchFaultId | ''>('');
+  const [strength, setStrength] = useState<keyof typeof strengths>('0.6');
+  const [filled, setFilled] = useState(true);
+  const order = async (...commands: DeviceCommand[]) => {
+    for (const command of commands) {
+      const answered = await postJson<{ ok: true }>(`/api/builds/${settled.id}/live`, command);
+      setProblems(answered.ok ? [] : answered.errors);
+      if (!answered.ok) return;
+    }
+  };
+  const told = answer && 'facts' in answer ? answer : null;
+  const start = live && liveStart(live, told?.course ?? null);
+  const state = live?.device?.state ?? 'off';
+  const running = state !== 'off' && state !== 'dead' && state !== 'locked' && state !== 'after';
+  const begin = (full: boolean): DeviceCommand[] => (told ? [{ do: 'build', facts: told.facts, filled: full, seed: 1 }] : []);
+  const wrong = (id: BenchFaultId | '', much: string): DeviceCommand => ({
+    do: 'faults',
+    faults: id === '' ? [] : [{ id, strength: Number(much), fromS: live?.nowS ?? 0, growsS: state === 'off' ? 0 : 60 }],
+  });
+  const departures = start?.departures ?? [];
+  const marks: TraceMark[] = marked.flatMap((event) =>
+    start?.events[event] === undefined ? [] : [{ s: start.events[event], label: t[event] }],
+  );
+  const read = Object.values(live?.series ?? {}).reduce((sum, one) => sum + (one?.s.length ?? 0), 0);
+  return (
+    <section className="rehearsal" data-state={state}>
+      <p className="soft">
+        {t.whatItIs} {told?.assumed && t.assumed}
+      </p>
+      {answer && 'missing' in answer && <p className="banner">{say(t.before({ missing: answer.missing.join(', ') }))}</p>}
+      {!answer && !failed && <LinearProgress aria-label={t.working} />}
+      {told && told.course.litShare === 0 && (
+        <Alert severity="error" variant="outlined">
+          {t.wontLight}
+        </Alert>
+      )}
+      {live?.way === 'away' && <Alert severity="warning">{live.hello ? t.away : t.noDevices}</Alert>}
+      {mayWork && told && (
+        <Box className="rehearsal-keys">
+          <Button
+            variant="contained"
+            className="prime-go"
+            onClick={() =>
+              void order(
+                ...(running
+                  ? [{ do: 'off' } as const]
+                  : state === 'off'
+                    ? [...begin(filled), { do: 'on' } as const]
+                    : [{ do: 'off' } as const]),
+              )
+            }
+            disabled={state === 'after' || state === 'dead'}
+          >
+            {running || state === 'locked' ? t.buttonOff : t.buttonOn}
+          </Button>
+          <Box className="inline">
+            <label className="inline">
+              {t.wrong}{' '}
+              <Select
+                size="small"
+                value={fault}
+                inputProps={{ 'aria-label': t.wrong }}
+                displayEmpty
+                onChange={({ target }) => {
+                  setFault(target.value);
+                  void order(wrong(target.value, strength));
+                }}
+              >
+                <MenuItem value="">{t.nothingWrong}</MenuItem>
+                {benchFaultIds.map((id) => (
+                  <MenuItem key={id} value={id}>
+                    {benchFaults[id].label}
+                  </MenuItem>
+                ))}
+              </Select>
+            </label>
+            {fault !== '' && (
+              <ToggleButtonGroup
+                exclusive
+                size="small"
+                aria-label={t.strength}
+                value={strength}
+                onChange={(_event, to: keyof typeof strengths | null) => {
+                  if (!to) return;
+                  setStrength(to);
+                  void order(wrong(fault, to));
+                }}
+              >
+                {Object.entries(strengths).map(([value, label]) => (
+                  <ToggleButton key={value} value={value}>
+                    {t[label]}
+                  </ToggleButton>
+                ))}
+              </ToggleButtonGroup>
+            )}
+            <ToggleButtonGroup
+              exclusive
+              size="small"
+              aria-label={t.faster}
+              value={live?.device?.times ?? 1}
+              onChange={(_event, times: number | null) => times && void order({ do: 'speed', times })}
+            >
+              {speeds.map((n) => (
+                <ToggleButton key={n} value={n}>
+                  {n === 1 ? t.asItIs : t.times({ n })}
+                </ToggleButton>
+              ))}
+            </ToggleButtonGroup>
+          </Box>
+          <Box className="inline">
+            <Button onClick={() => void order(...begin(filled))}>{t.anew}</Button>
+            <Button
+              onClick={() => {
+                setFilled(!filled);
+                void order(...begin(!filled));
+              }}
+            >
+              {t.line}: {filled ? t.primed : t.dry}
+            </Button>
+            {state === 'dead' ? (
+              <Button onClick={() => void order({ do: 'restore' })}>{t.restore}</Button>
+            ) : (
+              <Button onClick={() => void order({ do: 'cut' })} disabled={state === 'off'}>
+                {t.cut}
+              </Button>
+            )}
+            {(state === 'locked' || start?.codes.includes('noFlame')) && (
+              <Button onClick={() => void order({ do: 'unlock' })}>{t.unlock}</Button>
+            )}
+          </Box>
+        </Box>
+      )}
+      <Problems all={problems} />
+      {live && (
+        <>
+          <p className="rehearsal-state" role="status">
+            <strong>
+              {start && state !== 'off' ? t.state({ state: benchStates[state], clock: clockText(start.sinceS) }) : t.idle}
+            </strong>
+            {start && start.codes.length > 0 && (
+              <span className="rehearsal-code">
+                {' '}
+                {t.code}: {start.codes.map((code) => benchCodes[code]).join(', ')}.
+              </span>
+            )}
+          </p>
+          <dl className="readings-now">
+            {shown.map((quantity) => {
+              const value = start?.now[quantity];
+              return (
+                <div key={quantity}>
+                  <dt>{deviceQuantities[quantity].label}</dt>
+                  <dd className="mono">
+                    {value === undefined ? '–' : formatFixed(value, decimals[quantity] ?? 0)} {deviceQuantities[quantity].unit}
+                  </dd>
+                </div>
+              );
+            })}
+            <div>
+              <dt>{t.exhaust}</dt>
+              <dd>{start?.smoke === 'black' ? t.blackSmoke : start?.smoke === 'white' ? t.whiteSmoke : t.noSmoke}</dd>
+            </div>
+          </dl>
+          <TraceChart
+            traces={start ? live.series : {}}
+            course={told?.course ?? null}
+            beganS={start?.beganS ?? 0}
+            nowS={live.nowS}
+            marks={marks}
+            told={t.told({
+              n: formatFixed(read),
+              state: benchStates[state],
+              departs: departures.map((one) => departureText(one).what).join(' '),
+            })}
+          />
+          {told && <p className="soft trace-key">{t.expected}</p>}
+          {departures.length > 0 ? (
+            <section aria-label={t.departs} className="departures">
+              <h3>{t.departs}</h3>
+              <ul>
+                {departures.map((one) => {
+                  const { what, means, now, then } = departureText(one);
+                  return (
+                    <li key={`${one.quantity}${one.side}${one.fromS}`} data-departure={`${one.quantity}.${one.side}`}>
+                      <strong>{what}</strong> {means}
+                      <br />
+                      {t.now}: {now} {t.later}: {then}
+                    </li>
+                  );
+                })}
+              </ul>
+            </section>
+          ) : (
+            start && told && state !== 'off' && <p>{t.onCourse}</p>
+          )}
+          {start && start.found.length > 0 && (
+            <p className="soft">
+              {t.found}: {start.found.map(({ event, atS }) => t.foundAt({ event: t[event], clock: clockText(atS) })).join(' · ')}
+            </p>
+          )}
+          {live.lost > 0 && <p className="soft">{t.lost({ n: formatFixed(live.lost) })}</p>}
+          {live.refused > 0 && <p className="soft">{t.refused({ n: formatFixed(live.refused), problem: live.problem ?? '' })}</p>}
+        </>
+      )}
+      <Caution>{t.neverCut}</Caution>
+    </section>
+  );
+}
