@@ -35,7 +35,7 @@ export default {
   // A machine that is busy is no failure.
   testTimeout: 30000,
   projects: [
-    { ...common, displayName: 'unit', testMatch: ['<rootDir>/{core,formats,bin,ui}/**/*.test.ts'] },
+    { ...common, displayName: 'unit', testMatch: ['<rootDir>/{core,formats,devices,bin,ui}/**/*.test.ts'] },
     {
       ...common,
       displayName: 'components',

@@ -1,4 +1,5 @@
 /** Speed of the computation beside its limit, as ratios: below 1 keeps the limit. Medians; machines differ, so compare ratios. */
+import { benchStart } from '../demo/benchStart';
 import { demoBuilds } from '../demo/builds';
 import { layoutLoom } from '../core/drawing/wiring/layoutLoom';
 import { loomOf } from '../core/model/wiring/loomOf';
@@ -44,10 +45,13 @@ function fullBuild(): Build {
     if (!applied.ok) throw new Error(applied.errors.join(' '));
     build = applied.build;
   }
+  const listed = { ...build, lists: demoLists(0) };
+  const [started] = demo.started ?? [];
   return {
-    ...build,
-    lists: demoLists(0),
-    starts: demo.started ? [{ id: '00000000-0000-4000-8000-000000000001', at: by.at, by: by.name, ...demo.started }] : [],
+    ...listed,
+    starts: started
+      ? [{ id: '00000000-0000-4000-8000-000000000001', at: by.at, by: by.name, ...benchStart(listed, started, 1) }]
+      : [],
   };
 }
 

@@ -2,7 +2,8 @@ import { looms } from './looms';
 import { startingLists } from '../core/model/kit/startingLists';
 import { shapeSurfaces } from '../core/model/heat/bodyShapes';
 import { startingHoles } from '../core/model/siting/startingHoles';
-import type { ReleasableHoldPoint, Identity, StartEvent, StartReading } from '../core/build/Build';
+import type { ReleasableHoldPoint, Identity } from '../core/build/Build';
+import type { DemoStart } from './benchStart';
 import type { DemoLists } from './DemoLists';
 import type { FigurePath, ValueAt } from '../core/build/sheets';
 
@@ -20,7 +21,7 @@ export interface DemoBuild {
   /** seals, in hours after the work began */ seals?: { name: string; at: 'plate' | 'exhaust' | 'joint' | 'air' | 'fuel'; kind: 'sealant' | 'hotSealant' | 'paint'; cureH: number; putOnH: number; hardH?: number }[];
   /** a drawn data plate stands in for a photograph */ photographed?: boolean;
   primed?: { strokes: number; outcome: 'reached' | 'stopped'; frequencyHz: number };
-  started?: { events: StartEvent[]; readings: StartReading[] };
+  /** starts of the bench heater as this build has it, the last of them good */ started?: readonly DemoStart[];
   coPpm?: number[];
   /** surfaces by thermometer near the end of the start at full output: floor, plate, body */ hotC?: readonly [number, number, number];
   /** gates that were passed, in order */ releases?: ReleasableHoldPoint[];
@@ -158,28 +159,11 @@ const all: Values = { ...heater, ...survey, ...people, ...kit, ...siting, ...pla
 /** What was really measured: near the plan, not on it. */
 const measured: Values = { 'fuel.pickupClearanceMm': 31, 'fuel.suctionLengthM': 0.64, 'fuel.pressureLengthM': 2.84, 'fuel.pumpAngleDeg': 27, 'air.exhaustPastOutlineMm': 42, 'wiring.batteryRestV': 12.68, 'wiring.jointsMohm': 8, 'air.endsApartMm': 940 };
 
-/** An ordinary first start, a reading now and then; the curve is made up. */
-function start(sagV: number, runA: number): { events: StartEvent[]; readings: StartReading[] } {
-  const events: StartEvent[] = [{ atS: 5, event: 'on' }, { atS: 22, event: 'glow' }, { atS: 88, event: 'pump' }, { atS: 131, event: 'flame' }, { atS: 262, event: 'full' }, { atS: 1700, event: 'off' }, { atS: 1885, event: 'end' }];
-  const readings: StartReading[] = [];
-  const add = (atS: number, volts: number, amps: number, hertz: number, outletC: number) => readings.push({ atS, quantity: 'volts', value: volts }, { atS, quantity: 'amps', value: amps }, { atS, quantity: 'hertz', value: hertz }, { atS, quantity: 'outletC', value: outletC });
-  add(0, 12.68, 0.05, 0, 6);
-  add(14, 12.6, 0.6, 0, 6);
-  for (const [i, atS] of [24, 40, 60, 80, 100, 120].entries()) add(atS, sagV + (i === 0 ? 0.12 : i * 0.02), 9.9 - i * 0.15, atS >= 88 ? 1.6 : 0, 6 + i);
-  add(140, sagV + 0.25, 8.4, 2.2, 19);
-  add(180, 12.3, 3.1, 3.1, 38);
-  for (let atS = 270; atS <= 1690; atS += 142) add(atS, 12.45, runA + ((atS / 142) % 2 < 1 ? 0.03 : -0.03), 4.2, Math.round(86 - 30 * Math.exp(-(atS - 200) / 200)));
-  add(1720, 12.2, 7.2, 0, 74);
-  add(1800, 12.5, 1.1, 0, 41);
-  add(1880, 12.6, 0.9, 0, 22);
-  return { events, readings };
-}
-
 /** Everything here is invented: workshop, people, vehicles, figures. */
 export const demoBuilds: readonly DemoBuild[] = [
   {
     releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', fromCard: true, ...kept, lists: { ...kept.lists, ...looms.sound, settings }, photographed: true, identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
-    planned: { ...all, 'heater.fanMinRpm': 1500, 'heater.fanMaxRpm': 4600, 'heater.glowColdOhm': 0.9 }, fitted: { ...all, ...measured, ...controllerFound, ...controller }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 632, outcome: 'reached', frequencyHz: 4 }, started: start(11.78, 1.38), coPpm: [0, 0, 0], hotC: [38, 47, 52], signed: true,
+    planned: { ...all, 'heater.fanMinRpm': 1500, 'heater.fanMaxRpm': 4600, 'heater.glowColdOhm': 0.9 }, fitted: { ...all, ...measured, ...controllerFound, ...controller }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 632, outcome: 'reached', frequencyHz: 4 }, started: [{ forS: 1700 }], coPpm: [0, 0, 0], hotC: [38, 47, 52], signed: true,
   },
   {
     id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e02', identity: { name: 'Fellgate Control', what: 'rescue team’s control trailer', kind: 'trailer', place: 'Fellgate, Isle of Merrow', heaterSerial: 'INV-5009-0112' }, daysAgo: 3,
@@ -238,6 +222,6 @@ export const demoBuilds: readonly DemoBuild[] = [
   {
     releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e05', fromCard: true, ...kept, identity: { name: 'Moss Wagon', what: 'lichen survey’s field laboratory', kind: 'trailer', place: 'Upper Fen, Isle of Merrow', heaterSerial: 'INV-2207-0052' }, daysAgo: 4,
     planned: all, fitted: { ...all, ...measured, 'wiring.fuseFromBatteryMm': 310 }, notes: ['Battery box leaves no room nearer the post; cable to the fuse runs in its own conduit.'],
-    primed: { strokes: 619, outcome: 'reached', frequencyHz: 4 }, started: start(11.6, 1.44), coPpm: [0, 0], hotC: [36, 45, 49], waived: { checkId: 'wiring.fuse.place', why: 'The battery box ends 300 mm from the post; the cable lies sheathed in its own conduit up to the fuse.' },
+    primed: { strokes: 619, outcome: 'reached', frequencyHz: 4 }, started: [{ wrong: { id: 'overPrimed', strength: 0.8 }, forS: 600 }, { wrong: { id: 'badCrimp', strength: 1 }, forS: 420 }, { wrong: { id: 'exhaustBlocked', strength: 0.9, fromS: 300 }, forS: 900 }, { forS: 1700 }], coPpm: [0, 0], hotC: [36, 45, 49], waived: { checkId: 'wiring.fuse.place', why: 'The battery box ends 300 mm from the post; the cable lies sheathed in its own conduit up to the fuse.' },
   },
 ];

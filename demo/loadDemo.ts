@@ -4,6 +4,7 @@ import { randomUUID } from 'node:crypto';
 import type { Transaction } from 'sequelize';
 import type { Build, ReleasableHoldPoint } from '../core/build/Build';
 import { fieldAt, figurePaths } from '../core/build/sheets';
+import { benchStart } from './benchStart';
 import { rowsWithIds } from './rowsWithIds';
 import type { CellValue, ListId } from '../core/build/lists';
 import { emptyBuild } from '../core/build/emptyBuild';
@@ -166,7 +167,8 @@ async function loadOne(
   for (const holdPoint of releases.filter((release) => release !== 'fire')) await pass(holdPoint);
   if (demo.primed) await run(fitter, { kind: 'priming', run: { id: randomUUID(), fromEmpty: true, ...demo.primed } });
   if (releases.includes('fire')) await pass('fire');
-  if (demo.started) await run(fitter, { kind: 'start', id: randomUUID(), source: 'csv', ...demo.started }, 1);
+  for (const [i, started] of (demo.started ?? []).entries())
+    await run(fitter, { kind: 'start', id: randomUUID(), source: 'device', ...benchStart(build, started, i + 1) }, 1);
   const lastRun = build.starts.at(-1);
   const offS = lastRun?.events.find(({ event }) => event === 'off')?.atS;
   for (const [i, surfaceC] of (demo.hotC ?? []).entries())

@@ -23,7 +23,7 @@ export class Feed {
     return this.#held[0]?.n ?? this.#next;
   }
   say(line: WithoutNumber<Numbered>): void {
-    const numbered = { ...line, n: this.#next } as Numbered;
+    const numbered = { ...line, n: this.#next };
     this.#next += 1;
     this.#held.push(numbered);
     // Let go in bundles: to take off the first one by one would move all the others each time.

@@ -72,16 +72,20 @@ export class Hub {
   }
   /** Time passes for all of them. */
   pass(wallS: number): void {
+    for (const device of this.#devices.values()) device.pass(wallS);
     for (const [id, device] of this.#devices) {
-      device.pass(wallS);
-      if (
-        id.startsWith('bench:') &&
-        device instanceof BenchDevice &&
-        device.feed.heard === 0 &&
-        this.nowMs() - device.lastUsedMs > idleMs
-      )
-        this.#devices.delete(id);
+      const [kind = '', of] = id.split(':');
+      if (of === undefined || device.feed.heard > 0) continue;
+      const bench = this.#devices.get(`bench:${of}`);
+      const idle = !(bench instanceof BenchDevice) || (bench.feed.heard === 0 && this.nowMs() - bench.lastUsedMs > idleMs);
+      if (idle && (kind !== 'bench' || !this.#isRead(of))) this.#devices.delete(id);
     }
+  }
+  /** Whether somebody still reads a meter that hangs on the heater of a build. */
+  #isRead(of: string): boolean {
+    return (Object.keys(meterKinds) as (keyof typeof meterKinds)[]).some(
+      (kind) => (this.#devices.get(`${kind}:${of}`)?.feed.heard ?? 0) > 0,
+    );
   }
   async close(): Promise<void> {
     if (this.#timer) clearInterval(this.#timer);
@@ -89,16 +93,21 @@ export class Hub {
     await Promise.all([this.#tcp, this.#http].map((server) => new Promise((done) => (server ? server.close(done) : done(null)))));
   }
 
-  /** A device by its name; a heater for a build of its own is made when it is first asked for. */
+  /** A device by its name; a heater for a build of its own, and meters that hang on it, are made when they are first asked for. */
   #device(id: string): Device | string {
     const known = this.#devices.get(id);
     if (known) return known;
-    if (!/^bench:[a-z0-9-]{1,50}$/.test(id)) return `There is no device “${id}” here.`;
-    if ([...this.#devices.keys()].filter((name) => name.startsWith('bench:')).length >= mostBenches)
+    const [, kind = '', of = ''] = /^([a-z]+):([a-z0-9-]{1,50})$/.exec(id) ?? [];
+    if (kind !== 'bench' && !Object.hasOwn(meterKinds, kind)) return `There is no device “${id}” here.`;
+    const heater = this.#devices.get(`bench:${of}`);
+    if (!heater && [...this.#devices.keys()].filter((name) => name.startsWith('bench:')).length >= mostBenches)
       return `All ${mostBenches} bench heaters are in use; end a rehearsal first.`;
-    const made = new BenchDevice(id, 'Bench heater', this.nowMs);
-    this.#devices.set(id, made);
-    return made;
+    const bench = heater instanceof BenchDevice ? heater : new BenchDevice(`bench:${of}`, 'Bench heater', this.nowMs);
+    this.#devices.set(`bench:${of}`, bench);
+    if (kind === 'bench') return bench;
+    const meter = new StandInMeter(id, kind as keyof typeof meterKinds, bench, of.length);
+    this.#devices.set(id, meter);
+    return meter;
   }
 
   /** One who has connected: says which device it wants, is told what it missed, and then hears all. */
@@ -183,7 +192,15 @@ export class Hub {
       end: () => socket.terminate(),
     });
     const cutter = new LineCutter();
-    socket.on('message', (data) => cutter.take(`${String(data as Buffer)}\n`).forEach(talk.take));
+    socket.on('message', (data) => {
+      if (Buffer.isBuffer(data))
+        cutter
+          .take(
+            `${data.toString('utf8')}
+`,
+          )
+          .forEach(talk.take);
+    });
     socket.on('error', () => socket.terminate());
     socket.on('close', talk.gone);
   }

@@ -21,7 +21,8 @@ export function openDevice(
   const cutter = new LineCutter();
   socket.setNoDelay(true);
   socket.setEncoding('utf8');
-  socket.on('connect', () => socket.write(line({ do: 'hello', device, since })));
+  // Written before anything else, and sent once there is a way.
+  socket.write(line({ do: 'hello', device, since }));
   socket.on('data', (text: string) => {
     for (const one of cutter.take(text)) if (one !== null) heard(one);
   });

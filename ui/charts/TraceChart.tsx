@@ -5,6 +5,7 @@ import { traceColumns, valueAt } from '../../core/drawing/start/traceColumns';
 import type { Coursed, ExpectedCourse } from '../../core/physics/start/expectedCourse';
 import type { Series } from '../../core/physics/start/findPhases';
 import { clockText } from '../../core/units/clockText';
+import { inUnit, type UnitPreferences } from '../../core/units/inUnits';
 import { formatFixed } from '../../core/units/formatNumber';
 import { deviceQuantities } from '../../formats/deviceLines';
 import { charts as words } from '../texts/en/charts';
@@ -25,7 +26,9 @@ const strips: readonly Strip[] = [
   { title: 'Hz', quantities: ['hertz'], inks: ['fuel'], least: 2 },
   { title: '°C', quantities: ['outletC', 'returnC', 'caseC'], inks: ['heat', 'air', 'soft'], least: 30 },
 ];
-const [stripHeight, left, top, gap] = [96, 46, 26, 14];
+const [stripHeight, left, top, gap] = [84, 46, 38, 12];
+/** a word of a mark takes so much, px; and so much lies between two rows of them */
+const [letterPx, rowPx] = [7.5, 14];
 
 export interface TraceMark {
   s: number;
@@ -33,6 +36,8 @@ export interface TraceMark {
 }
 interface Drawn {
   strip: Strip;
+  /** its unit as this person likes it */ unit: string;
+  /** px of a value as it is kept */ at: (value: number) => number;
   y: ScaleLinear<number, number>;
   top: number;
 }
@@ -43,13 +48,14 @@ function rangeOf(
   traces: Partial<Record<string, Series>>,
   course: ExpectedCourse | null,
   beganS: number,
+  fromS: number,
 ): [number, number] | null {
   let [low, high] = [Infinity, -Infinity];
   for (const quantity of quantities) {
     const trace = traces[quantity];
     if (trace)
       for (let i = 0; i < trace.s.length; i += 1) {
-        if ((trace.s[i] ?? 0) < beganS - 30) continue;
+        if ((trace.s[i] ?? 0) < beganS + Math.min(0, fromS)) continue;
         low = Math.min(low, trace.value[i] ?? low);
         high = Math.max(high, trace.value[i] ?? high);
       }
@@ -71,15 +77,19 @@ export function TraceChart({
   traces,
   course,
   beganS,
+  fromS = 0,
   nowS,
   marks,
   told,
+  unitPreferences,
 }: {
   traces: Partial<Record<string, Series>>;
   course: ExpectedCourse | null;
   /** of the device's clock, when the button was pressed */ beganS: number;
+  /** what stands at the left, s after the button */ fromS?: number;
   nowS: number;
   marks: readonly TraceMark[];
+  unitPreferences: UnitPreferences;
   /** the chart in words */ told: string;
 }) {
   const [holder, width] = useWidth<HTMLDivElement>(640);
@@ -87,13 +97,15 @@ export function TraceChart({
   const courseS = course ? (course.bands.volts.low.length - 1) * course.everyS : 300;
   const toS = Math.max(courseS, Math.ceil((nowS - beganS + 15) / 60) * 60);
   const right = Math.max(left + 120, width - 10);
-  const x = useMemo(() => scaleLinear([0, toS], [left, right]), [toS, right]);
+  const x = useMemo(() => scaleLinear([fromS, toS], [left, right]), [fromS, toS, right]);
   const drawn: Drawn[] = [];
   let at = top;
   for (const strip of strips) {
-    const range = rangeOf(strip, traces, course, beganS);
+    const range = rangeOf(strip, traces, course, beganS, fromS);
     if (!range) continue;
-    drawn.push({ strip, top: at, y: scaleLinear(range, [at + stripHeight, at]) });
+    const like = (value: number) => inUnit(value, strip.title, unitPreferences).value;
+    const y = scaleLinear(range.map(like), [at + stripHeight, at]);
+    drawn.push({ strip, unit: inUnit(0, strip.title, unitPreferences).unit, top: at, y, at: (value) => y(like(value)) });
     at += stripHeight + gap;
   }
   const height = at + 24;
@@ -113,14 +125,14 @@ export function TraceChart({
       pen.clearRect(0, 0, width, height);
       const theme = getComputedStyle(element);
       const ink = (name: string) => theme.getPropertyValue(`--${name}`).trim();
-      for (const { strip, y } of drawn) {
+      for (const { strip, at: px } of drawn) {
         for (const [i, quantity] of strip.quantities.entries()) {
           const colour = ink(strip.inks[i] ?? 'ink');
           if (course && quantity !== 'caseC' && quantity !== 'returnC') {
             const { low, high } = course.bands[quantity];
             pen.beginPath();
-            high.forEach((value, k) => pen.lineTo(x(k * course.everyS), y(value)));
-            for (let k = low.length - 1; k >= 0; k -= 1) pen.lineTo(x(k * course.everyS), y(low[k] ?? 0));
+            high.forEach((value, k) => pen.lineTo(x(k * course.everyS), px(value)));
+            for (let k = low.length - 1; k >= 0; k -= 1) pen.lineTo(x(k * course.everyS), px(low[k] ?? 0));
             pen.closePath();
             pen.globalAlpha = 0.22;
             pen.fillStyle = colour;
@@ -130,13 +142,13 @@ export function TraceChart({
           const trace = traces[quantity];
           if (!trace) continue;
           pen.beginPath();
-          for (const column of traceColumns(trace, beganS, beganS + toS, right - left)) {
-            pen.lineTo(left + column.x, y(column.first));
+          for (const column of traceColumns(trace, beganS + fromS, beganS + toS, right - left)) {
+            pen.lineTo(left + column.x, px(column.first));
             if (column.low !== column.high) {
-              pen.lineTo(left + column.x, y(column.low));
-              pen.lineTo(left + column.x, y(column.high));
+              pen.lineTo(left + column.x, px(column.low));
+              pen.lineTo(left + column.x, px(column.high));
             }
-            pen.lineTo(left + column.x, y(column.last));
+            pen.lineTo(left + column.x, px(column.last));
           }
           pen.lineWidth = i === 0 ? 2.25 : 1.5;
           pen.setLineDash(i === 0 ? [] : i === 1 ? [6, 4] : [2, 3]);
@@ -149,17 +161,24 @@ export function TraceChart({
     return () => cancelAnimationFrame(frame);
   });
 
-  const cursorS = Array.from({ length: Math.floor(Math.min(toS, Math.max(0, nowS - beganS))) + 1 }, (_, s) => s);
-  const step = toS > 900 ? 300 : 60;
-  // A mark that would write over the one before it goes a line lower.
-  let lastX = -Infinity;
+  const cursorS = Array.from(
+    { length: Math.floor(Math.min(toS, Math.max(0, nowS - beganS)) - fromS) + 1 },
+    (_, i) => Math.ceil(fromS) + i,
+  );
+  // As many as there is room for, at whole minutes.
+  const step = [60, 120, 300, 600, 1800].find((every) => ((right - left) * every) / toS > 52) ?? 3600;
+  // A mark that would write over the one before it goes a row higher; where both rows are taken it is drawn without its word.
+  const ends = [-Infinity, -Infinity];
   const placed = [...marks]
     .sort((a, b) => a.s - b.s)
     .map((mark) => {
       const px = x(mark.s);
-      const crowded = px - lastX < mark.label.length * 7.5 + 8;
-      if (!crowded) lastX = px;
-      return { ...mark, px, crowded };
+      const wide = mark.label.length * letterPx + 10;
+      // At the right edge a word stands before its mark.
+      const before = px + wide > width;
+      const row = ends.findIndex((end) => (before ? px - wide : px) > end);
+      if (row !== -1) ends[row] = before ? px : px + wide;
+      return { ...mark, px, row, before };
     });
   return (
     <div ref={holder} className="trace">
@@ -177,14 +196,14 @@ export function TraceChart({
               const s = cursorS[i] ?? 0;
               return [
                 clockText(s),
-                ...drawn.flatMap(({ strip }) =>
+                ...drawn.flatMap(({ strip, unit }) =>
                   strip.quantities.flatMap((quantity) => {
                     const series = traces[quantity];
                     const value = series ? valueAt(series, beganS + s) : null;
                     return value === null
                       ? []
                       : [
-                          `${deviceQuantities[quantity].label.toLowerCase()} ${formatFixed(value, strip.title === '°C' ? 0 : 1)} ${strip.title}`,
+                          `${deviceQuantities[quantity].label.toLowerCase()} ${formatFixed(inUnit(value, strip.title, unitPreferences).value, strip.title === '°C' ? 0 : 1)} ${unit}`,
                         ];
                   }),
                 ),
@@ -193,22 +212,22 @@ export function TraceChart({
           />
         }
       >
-        {drawn.map(({ strip, y, top: from }) => (
+        {drawn.map(({ strip, unit, y, top: from }) => (
           <g key={strip.title}>
             <ChartAxes
               plot={{ left, right, top: from, bottom: from + stripHeight }}
               y={{ scale: y, ticks: 3, figure: (value) => formatFixed(value, strip.least <= 1 ? 1 : 0) }}
             />
             <text x={left + 6} y={from + 13} className="strip-title">
-              {strip.title}
+              {unit}
             </text>
           </g>
         ))}
-        {placed.map(({ s, label, px, crowded }) => (
+        {placed.map(({ s, label, px, row, before }) => (
           <g key={`${label}${s}`} className="trace-mark">
             <line x1={px} x2={px} y1={top - 6} y2={bottom} />
-            {!crowded && (
-              <text x={px + 4} y={top - 9}>
+            {row !== -1 && (
+              <text x={before ? px - 4 : px + 4} y={top - 9 - row * rowPx} textAnchor={before ? 'end' : 'start'}>
                 {label}
               </text>
             )}

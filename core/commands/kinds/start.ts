@@ -15,7 +15,7 @@ export interface StartCommand {
   id: string;
   events: StartEvent[];
   readings: StartReading[];
-  source: 'live' | 'csv';
+  source: 'live' | 'csv' | 'device';
   dryRun?: true;
   beganAt?: string;
 }
@@ -56,7 +56,7 @@ export const startCommand = defineCommand<StartCommand>({
     id: identifier(),
     events: list(eventSchema(), 200),
     readings: manyReadings(),
-    source: oneOf({ live: 1, csv: 1 }),
+    source: oneOf({ live: 1, csv: 1, device: 1 }),
     dryRun: yup.boolean().oneOf([true]).optional(),
     beganAt: instant().optional(),
   })),
@@ -81,7 +81,7 @@ export const startCommand = defineCommand<StartCommand>({
     };
   },
   describe: (b) =>
-    `${b.source === 'csv' ? 'start log imported' : 'start begun'}${b.dryRun ? ' as a dry run' : ''}: ${String(b.events)} events, ${String(b.readings)} readings`,
+    `${b.source === 'csv' ? 'start log imported' : b.source === 'device' ? 'start read from a device' : 'start begun'}${b.dryRun ? ' as a dry run' : ''}: ${String(b.events)} events, ${String(b.readings)} readings`,
 });
 
 /** What is read and seen while a start runs. */

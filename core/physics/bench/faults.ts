@@ -131,7 +131,7 @@ export const benchFaults = {
   }),
   fanDrags: fault('the fan drags', (e, s) => {
     e.fanSpeed *= 1 - 0.35 * s;
-    e.fanA *= 1 + 1.5 * s;
+    e.fanA *= 1 + 7 * s;
     e.fanDb += 6 * s;
   }),
   outletSensor: fault('the outlet’s sensor shows too much', (e, s) => void (e.outletShownK += 70 * s)),

@@ -2,36 +2,39 @@
 import { Alert, Box, Button, LinearProgress, MenuItem, Select, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useMemo, useState } from 'react';
 import { liveStart } from '../../../core/drawing/start/liveStart';
-import { rehearsed } from '../../../core/drawing/start/rehearsed';
 import { benchCodes, benchStates } from '../../../core/physics/bench/benchHeater';
 import { benchFaults, benchFaultIds, type BenchFaultId } from '../../../core/physics/bench/faults';
 import { clockText } from '../../../core/units/clockText';
+import { roleMay } from '../../../core/people/roles';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { departureText } from '../../../core/wording/departureText';
 import { deviceQuantities, type DeviceCommand, type DeviceQuantity } from '../../../formats/deviceLines';
-import { TraceChart, type TraceMark } from '../../charts/TraceChart';
+import { TraceChart } from '../../charts/TraceChart';
 import { Caution } from '../../components/Caution';
 import { Problems } from '../../components/cells/Problems';
 import { useLive } from '../../components/live/useLive';
-import { useWorker } from '../../components/useWorker';
 import { postJson } from '../../sync/postJson';
 import { serverSource } from '../../sync/live/serverSource';
 import { useSay, useWorkspace } from '../../sync/useWorkspace';
 import { rehearsal as t } from '../../texts/en/rehearsal';
+import { Departures } from './Departures';
+import { marksOf } from './startMarks';
+import { useRehearsed } from './useRehearsed';
 
-const makeWorker = () => new Worker(new URL('../../../workers/rehearsed.ts', import.meta.url), { type: 'module' });
-const onPage = (build: Parameters<typeof rehearsed>[0]) => Promise.resolve(rehearsed(build));
 const speeds = [1, 10, 60] as const;
 const strengths = { '0.3': 'little', '0.6': 'half', '1': 'all' } as const;
+/** What goes wrong while it runs comes within so long, s. */
+const growsS = 60;
 const shown: readonly DeviceQuantity[] = ['volts', 'amps', 'hertz', 'outletC', 'returnC', 'noiseDb'];
 const decimals: Partial<Record<DeviceQuantity, number>> = { volts: 2, amps: 1, hertz: 1 };
-const marked = ['glow', 'pump', 'flame', 'full', 'off', 'end'] as const;
 
 /** A start tried on the bench heater, before anything is lit. */
 export function Rehearsal() {
-  const { settled, mayWork } = useWorkspace('settled', 'mayWork');
+  const { settled, who } = useWorkspace('settled', 'who');
+  // Nothing of the build is changed by it: a signed one is rehearsed as well.
+  const mayWork = roleMay(who.role, 'work');
   const say = useSay();
-  const { answer, failed } = useWorker(makeWorker, onPage, settled, 300);
+  const { answer, failed } = useRehearsed();
   const open = useMemo(() => serverSource(settled.id, 'bench'), [settled.id]);
   const live = useLive(open);
   const [problems, setProblems] = useState<string[]>([]);
@@ -46,18 +49,27 @@ export function Rehearsal() {
     }
   };
   const told = answer && 'facts' in answer ? answer : null;
-  const start = live && liveStart(live, told?.course ?? null);
+  const course = told?.course ?? null;
+  const [series, events] = [live?.series, live?.events];
+  // Judged once a second; drawn as it comes.
+  const beatS = Math.floor(live?.nowS ?? 0);
+  const start = useMemo(
+    // What was read before the button is of no course.
+    () => (series && events?.some(({ event }) => event === 'on') ? liveStart({ nowS: beatS, series, events }, course) : null),
+    [series, events, beatS, course],
+  );
   const state = live?.device?.state ?? 'off';
   const running = state !== 'off' && state !== 'dead' && state !== 'locked' && state !== 'after';
-  const begin = (full: boolean): DeviceCommand[] => (told ? [{ do: 'build', facts: told.facts, filled: full, seed: 1 }] : []);
-  const wrong = (id: BenchFaultId | '', much: string): DeviceCommand => ({
+  const wrong = (id: BenchFaultId | '', much: string, fromS: number, growsS: number): DeviceCommand => ({
     do: 'faults',
-    faults: id === '' ? [] : [{ id, strength: Number(much), fromS: live?.nowS ?? 0, growsS: state === 'off' ? 0 : 60 }],
+    faults: id === '' ? [] : [{ id, strength: Number(much), fromS, growsS }],
   });
+  // Its clock begins at nought, and what is wrong with it is wrong from then on.
+  const begin = (full: boolean): DeviceCommand[] =>
+    told ? [{ do: 'build', facts: told.facts, filled: full, seed: 1 }, wrong(fault, strength, 0, 0)] : [];
+  const wrongNow = (id: BenchFaultId | '', much: string) => wrong(id, much, live?.nowS ?? 0, state === 'off' ? 0 : growsS);
   const departures = start?.departures ?? [];
-  const marks: TraceMark[] = marked.flatMap((event) =>
-    start?.events[event] === undefined ? [] : [{ s: start.events[event], label: t[event] }],
-  );
+  const marks = start ? marksOf(start) : [];
   const read = Object.values(live?.series ?? {}).reduce((sum, one) => sum + (one?.s.length ?? 0), 0);
   return (
     <section className="rehearsal" data-state={state}>
@@ -100,7 +112,7 @@ export function Rehearsal() {
                 displayEmpty
                 onChange={({ target }) => {
                   setFault(target.value);
-                  void order(wrong(target.value, strength));
+                  void order(wrongNow(target.value, strength));
                 }}
               >
                 <MenuItem value="">{t.nothingWrong}</MenuItem>
@@ -120,7 +132,7 @@ export function Rehearsal() {
                 onChange={(_event, to: keyof typeof strengths | null) => {
                   if (!to) return;
                   setStrength(to);
-                  void order(wrong(fault, to));
+                  void order(wrongNow(fault, to));
                 }}
               >
                 {Object.entries(strengths).map(([value, label]) => (
@@ -183,7 +195,7 @@ export function Rehearsal() {
           </p>
           <dl className="readings-now">
             {shown.map((quantity) => {
-              const value = start?.now[quantity];
+              const value = live.series[quantity]?.value.at(-1);
               return (
                 <div key={quantity}>
                   <dt>{deviceQuantities[quantity].label}</dt>
@@ -193,17 +205,20 @@ export function Rehearsal() {
                 </div>
               );
             })}
-            <div>
+            <div className="wide">
               <dt>{t.exhaust}</dt>
-              <dd>{start?.smoke === 'black' ? t.blackSmoke : start?.smoke === 'white' ? t.whiteSmoke : t.noSmoke}</dd>
+              <dd className="words">
+                {start?.smoke === 'black' ? t.blackSmoke : start?.smoke === 'white' ? t.whiteSmoke : t.noSmoke}
+              </dd>
             </div>
           </dl>
           <TraceChart
             traces={start ? live.series : {}}
-            course={told?.course ?? null}
+            course={course}
             beganS={start?.beganS ?? 0}
             nowS={live.nowS}
             marks={marks}
+            unitPreferences={who.unitPreferences}
             told={t.told({
               n: formatFixed(read),
               state: benchStates[state],
@@ -211,25 +226,7 @@ export function Rehearsal() {
             })}
           />
           {told && <p className="soft trace-key">{t.expected}</p>}
-          {departures.length > 0 ? (
-            <section aria-label={t.departs} className="departures">
-              <h3>{t.departs}</h3>
-              <ul>
-                {departures.map((one) => {
-                  const { what, means, now, then } = departureText(one);
-                  return (
-                    <li key={`${one.quantity}${one.side}${one.fromS}`} data-departure={`${one.quantity}.${one.side}`}>
-                      <strong>{what}</strong> {means}
-                      <br />
-                      {t.now}: {now} {t.later}: {then}
-                    </li>
-                  );
-                })}
-              </ul>
-            </section>
-          ) : (
-            start && told && state !== 'off' && <p>{t.onCourse}</p>
-          )}
+          {departures.length > 0 ? <Departures all={departures} /> : start && told && running && <p>{t.onCourse}</p>}
           {start && start.found.length > 0 && (
             <p className="soft">
               {t.found}: {start.found.map(({ event, atS }) => t.foundAt({ event: t[event], clock: clockText(atS) })).join(' · ')}

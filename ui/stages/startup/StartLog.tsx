@@ -5,8 +5,8 @@ import type { StartRun } from '../../../core/build/Build';
 import type { UnitPreferences } from '../../../core/units/inUnits';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { readStartCsv } from '../../../formats/startCsv';
-import { StartChart } from '../../charts/StartChart';
 import { StartTable } from './StartTable';
+import { StartTrace } from './StartTrace';
 import { startup as t } from '../../texts/en/startup';
 
 /** The readings of a start, drawn and in figures; a long log lies beside the build and is fetched when somebody looks at it. */
@@ -37,7 +37,7 @@ export function StartLog({
   if (whole)
     return (
       <>
-        <StartChart run={whole} unitPreferences={unitPreferences} />
+        <StartTrace run={whole} unitPreferences={unitPreferences} />
         <StartTable run={whole} unitPreferences={unitPreferences} />
       </>
     );

@@ -18,6 +18,7 @@ import { Problems } from '../../components/cells/Problems';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
 import { RepairList } from '../../components/findings/RepairList';
 import { EventKeys, NextKey } from './EventKeys';
+import { FromDevices } from './FromDevices';
 import { ReadingsLine } from './ReadingsLine';
 import { StartLog } from './StartLog';
 import { startup as t } from '../../texts/en/startup';
@@ -180,6 +181,7 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
           </Button>
         )}
       </Box>
+      {mayWork && <FromDevices dryRun={dryRun} />}
       {!dryRun && <RepairList />}
       <Box component="p" className="soft" sx={{ mt: 0.75 }}>
         {t.columnsOfALogSecondsEvent}

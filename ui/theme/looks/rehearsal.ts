@@ -1,3 +1,5 @@
+import { phone } from '../sizes';
+
 /** A start as it runs: its trace, what is read now, and what leaves its course. */
 export const rehearsal = `
   .trace { position: relative; margin-top: 6px; }
@@ -6,14 +8,20 @@ export const rehearsal = `
   .trace-axes .strip-title { font-weight: 700; }
   .trace-mark line { stroke: var(--soft); stroke-dasharray: 3 3; }
   .trace-mark text { font-weight: 700; }
-  .rehearsal-keys { display: grid; gap: 10px; margin: 10px 0; }
+  .rehearsal-keys { display: grid; grid-template-columns: 200px 1fr; gap: 10px 14px; margin: 10px 0; }
+  .rehearsal-keys .MuiButton-root.prime-go { grid-row: span 2; }
   .rehearsal-keys .inline { flex-wrap: wrap; gap: 10px; }
   .rehearsal-keys .MuiSelect-select { min-width: 200px; }
   .rehearsal-state { font-size: 1.15rem; margin: 10px 0 4px; }
   .rehearsal-code { color: var(--stop); font-weight: 700; }
-  .readings-now { display: grid; grid-template-columns: repeat(auto-fill, minmax(128px, 1fr)); gap: 6px 14px; margin: 6px 0 2px; }
+  .readings-now { display: grid; grid-template-columns: repeat(auto-fill, minmax(104px, 1fr)); gap: 4px 12px; margin: 6px 0 2px; }
   .readings-now dt { color: var(--soft); font-size: 0.85rem; }
   .readings-now dd { margin: 0; font-size: 1.25rem; font-weight: 700; }
+  @media ${phone} {
+    .rehearsal-keys { grid-template-columns: 1fr; }
+  }
+  .readings-now dd.words { font-size: 1rem; }
+  .readings-now .wide { grid-column: span 2; }
   .departures ul { margin: 4px 0 0; padding: 0; list-style: none; display: grid; gap: 10px; }
   .departures li { border-left: 6px solid var(--watch); padding: 2px 0 2px 12px; }
 `;

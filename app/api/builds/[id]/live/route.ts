@@ -5,19 +5,18 @@ import { noBuild, readBytes, refused } from '../../../../lib/answers';
 import { devicesAt, openDevice, orderDevice } from '../../../../lib/deviceSocket';
 import { route } from '../../../../lib/handle';
 
-const named = /^[a-z0-9.-]{1,40}$/;
+const named = /^[a-z]{1,20}$/;
 /** A way that says nothing for so long is closed by what lies between; ms. */
 const breathMs = 15_000;
-/** Each build has a bench heater of its own; what else there is is there for all. */
-const nameFor = (device: string, buildId: string): string => (device === 'bench' ? `bench:${buildId}` : device);
+/** Each build has a bench heater of its own, with meters that hang on it. */
+const nameFor = (device: string, buildId: string): string => `${device}:${buildId}`;
 
 /** What a device says, line by line as it says it; from where the page left off. */
 export const GET = route('look', async ({ request, params, head }) => {
   if (!head) return noBuild();
   const asked = new URL(request.url).searchParams;
   const device = asked.get('device') ?? '';
-  if (!named.test(device))
-    return refused(400, `device is “${device.slice(0, 40)}”; allowed is 1 to 40 of a to z, 0 to 9, point and hyphen.`);
+  if (!named.test(device)) return refused(400, `device is “${device.slice(0, 40)}”; allowed is 1 to 20 of a to z.`);
   const since = Number(request.headers.get('last-event-id') ?? asked.get('since') ?? 0);
   if (!Number.isSafeInteger(since) || since < 0)
     return refused(400, `since is “${asked.get('since')?.slice(0, 40)}”; allowed is a whole number from 0.`);

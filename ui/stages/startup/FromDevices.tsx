@@ -1,0 +1,163 @@
+'use client';
+import { Alert, Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { startEvents, type StartEvent, type StartEventKind } from '../../../core/build/Build';
+import { liveStart, type Heard } from '../../../core/drawing/start/liveStart';
+import { thinned } from '../../../core/drawing/start/thinned';
+import { clockText } from '../../../core/units/clockText';
+import { formatFixed } from '../../../core/units/formatNumber';
+import { TraceChart } from '../../charts/TraceChart';
+import { Problems } from '../../components/cells/Problems';
+import { useLive } from '../../components/live/useLive';
+import type { LiveState, OpenSource } from '../../sync/live/DeviceLink';
+import { chooseSerial, couldRead, serialSource } from '../../sync/live/serialSource';
+import { serverSource } from '../../sync/live/serverSource';
+import { useWorkspace } from '../../sync/useWorkspace';
+import { rehearsal as words } from '../../texts/en/rehearsal';
+import { startup as t } from '../../texts/en/startup';
+import { Departures } from './Departures';
+import { marksOf } from './startMarks';
+import { useRehearsed } from './useRehearsed';
+
+const standIns = ['bench', 'multimeter', 'clamp', 'thermometers'] as const;
+type StandIn = (typeof standIns)[number];
+
+/** What several devices on one clock have told, together; of one quantity the first that reads it. */
+function together(all: readonly (LiveState | null)[]): Heard {
+  const heard = all.filter((one): one is LiveState => one !== null);
+  return {
+    nowS: Math.max(0, ...heard.map(({ nowS }) => nowS)),
+    series: Object.assign({}, ...[...heard].reverse().map(({ series }) => series)) as Heard['series'],
+    events: heard.flatMap(({ events }) => events).sort((a, b) => a.s - b.s),
+  };
+}
+/** Judged so often, ms; drawn as it comes. */
+const judgedMs = 500;
+/** What devices have told, taken now and then: to judge a long course takes longer than to draw it. */
+function useNowAndThen(all: readonly (LiveState | null)[]): Heard {
+  const [heard, setHeard] = useState<Heard>({ nowS: 0, series: {}, events: [] });
+  const latest = useRef(all);
+  useEffect(() => {
+    latest.current = all;
+  });
+  useEffect(() => {
+    const timer = setInterval(() => {
+      if (latest.current.some(Boolean)) setHeard(together(latest.current));
+    }, judgedMs);
+    return () => clearInterval(timer);
+  }, []);
+  return heard;
+}
+
+/** Events of a start as they are kept: what the device said, or else what the readings show. */
+function eventsOf(heard: Heard, found: NonNullable<ReturnType<typeof liveStart>>): StartEvent[] {
+  const told = heard.events
+    .filter(({ s, event }) => s >= found.beganS && Object.hasOwn(startEvents, event))
+    .map(({ s, event }) => ({ atS: s - found.beganS, event: event as StartEventKind }));
+  const known = new Set(told.map(({ event }) => event));
+  const shown = found.found.flatMap(({ event, atS }) => (event !== 'glowOff' && !known.has(event) ? [{ atS, event }] : []));
+  return [...told, ...shown].sort((a, b) => a.atS - b.atS).slice(0, 200);
+}
+
+/** A start read from devices: drawn as it comes, told where it leaves its course, and kept by one touch. */
+export function FromDevices({ dryRun }: { dryRun: boolean }) {
+  const { settled, send, who } = useWorkspace('settled', 'send', 'who');
+  const [wire, setWire] = useState<OpenSource | null>(null);
+  const [chosen, setChosen] = useState<readonly StandIn[]>([]);
+  const [problems, setProblems] = useState<string[]>([]);
+  const sources = useMemo(
+    () => Object.fromEntries(standIns.map((id) => [id, serverSource(settled.id, id)])) as Record<StandIn, OpenSource>,
+    [settled.id],
+  );
+  const of = (id: StandIn) => (chosen.includes(id) ? sources[id] : null);
+  const [bench, multimeter, clamp, thermometers] = [
+    useLive(of('bench')),
+    useLive(of('multimeter')),
+    useLive(of('clamp')),
+    useLive(of('thermometers')),
+  ];
+  const wired = useLive(wire);
+  const all = [bench, multimeter, clamp, thermometers, wired];
+  const heard = together(all);
+  const { answer } = useRehearsed();
+  const course = answer && 'course' in answer && !dryRun ? answer.course : null;
+  const judged = useNowAndThen(all);
+  const start = useMemo(() => liveStart(judged, course), [judged, course]);
+  const read = Object.values(heard.series).reduce((sum, one) => sum + (one?.s.length ?? 0), 0);
+  const kept = useMemo(() => (start ? thinned(judged.series, start.beganS) : []), [judged, start]);
+  const listens = wire !== null || chosen.length > 0;
+  const keep = () => {
+    if (!start) return;
+    const errors = send({
+      kind: 'start',
+      id: crypto.randomUUID(),
+      events: eventsOf(heard, start),
+      readings: kept,
+      source: 'device',
+      ...(dryRun ? { dryRun: true as const } : {}),
+    });
+    setProblems(errors);
+    if (errors.length === 0) {
+      setWire(null);
+      setChosen([]);
+    }
+  };
+  const openWire = async () => {
+    const port = await chooseSerial();
+    if (port) setWire(() => serialSource(port));
+  };
+  return (
+    <section className="from-devices" aria-label={t.fromADevice}>
+      <h3>{t.fromADevice}</h3>
+      <p className="soft">{settled.identity.invented ? t.standInsHint : t.fromADeviceHint}</p>
+      <Box className="inline">
+        {settled.identity.invented && (
+          <ToggleButtonGroup
+            size="small"
+            aria-label={t.whichDevices}
+            value={chosen}
+            onChange={(_event, to: StandIn[]) => setChosen(to)}
+          >
+            {standIns.map((id) => (
+              <ToggleButton key={id} value={id}>
+                {id === 'bench' ? t.heater : t[id]}
+              </ToggleButton>
+            ))}
+          </ToggleButtonGroup>
+        )}
+        {couldRead() ? (
+          wire ? (
+            <Button onClick={() => setWire(null)}>{t.stopReading}</Button>
+          ) : (
+            <Button onClick={() => void openWire()}>{t.aWire}</Button>
+          )
+        ) : (
+          !settled.identity.invented && <span className="soft">{t.noWire}</span>
+        )}
+      </Box>
+      {all.some((one) => one?.way === 'away') && <Alert severity="warning">{t.theWayIsGone}</Alert>}
+      {listens && start && (
+        <>
+          <p className="rehearsal-state" role="status">
+            <strong>{clockText(start.sinceS)}</strong> {t.keptReadings({ n: formatFixed(read), kept: formatFixed(kept.length) })}
+          </p>
+          <TraceChart
+            traces={heard.series}
+            course={course}
+            beganS={start.beganS}
+            nowS={heard.nowS}
+            marks={marksOf(start)}
+            unitPreferences={who.unitPreferences}
+            told={t.keptReadings({ n: formatFixed(read), kept: formatFixed(kept.length) })}
+          />
+          {course && <p className="soft trace-key">{words.expected}</p>}
+          {start.departures.length > 0 && <Departures all={start.departures} />}
+          <Button variant="contained" className="prime-go" onClick={keep}>
+            {t.keepAsStart}
+          </Button>
+        </>
+      )}
+      <Problems all={problems} />
+    </section>
+  );
+}
