@@ -1,12 +1,15 @@
 /** Brings the database to its newest form and loads the demo once. Run by `npm start` and the tests, with the database's address in the environment. */
-import { loadDemo } from '../demo/loadDemo';
 import { closeDatabase } from '../store/database';
 import { migrate } from '../store/migrate';
+import { anyPeople } from '../store/people';
 
 async function main(): Promise<void> {
   const ran = await migrate();
   if (ran.length > 0) console.log(`lorbet: database brought to ${ran[ran.length - 1]}`);
-  if (process.argv.includes('--demo') && (await loadDemo())) console.log('lorbet: demo data loaded (all of it invented)');
+  if (!process.argv.includes('--demo') || (await anyPeople())) return;
+  // Most of the app is read for it: only where it is wanted.
+  const { loadDemo } = await import('../demo/loadDemo');
+  if (await loadDemo()) console.log('lorbet: demo data loaded (all of it invented)');
 }
 
 main()

@@ -117,6 +117,9 @@ export async function serveAnother(running) {
 export async function serve({ data, port, dev = false, demo = true, quiet = false, lan = false }) {
   const held = lock(data);
   let database;
+  // They start while the database does.
+  const starting = startDevices({ quiet });
+  starting.catch(() => undefined);
   try {
     database = await startPostgres(data);
     // What the app itself needs; the owner's address is not among it.
@@ -130,15 +133,16 @@ export async function serve({ data, port, dev = false, demo = true, quiet = fals
     );
     const plan = lan ? await planLan() : null;
     if (plan) Object.assign(env, { LORBET_PROXY_SECRET: proxySecret(), LORBET_LAN: plan.address, LORBET_LAN_TRUST: plan.trust });
-    const devices = await startDevices({ quiet });
+    const devices = await starting;
     env.LORBET_DEVICES = devices.address;
     const { app, address, end } = await startApp({ port, dev, quiet, env });
     let network = null;
     held.name({ app });
     const stop = async () => {
       await network?.stop();
-      await end();
+      // Pages that hear them would keep the app waiting.
       await devices.end();
+      await end();
       database.stop();
       held.release();
     };
@@ -156,6 +160,7 @@ export async function serve({ data, port, dev = false, demo = true, quiet = fals
     }
     return { address, stop, app, env, ownerEnv: database.ownerEnv, lan: network };
   } catch (error) {
+    await (await starting.catch(() => null))?.end();
     database?.stop();
     held.release();
     throw error;

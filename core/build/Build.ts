@@ -97,6 +97,9 @@ export interface StartFacts {
   /** volts before the button, under glow at the least, and the most of all */ restV: number | null;
   lowestStartV: number | null;
   maxV: number | null;
+  /** mean amps and volts under glow, before a stroke is given; a log kept before they were told has none */ glowA?:
+    number | null;
+  glowV?: number | null;
   /** mean amps at full output */ runningA: number | null;
   maxHz: number | null;
   maxOutletC: number | null;

@@ -60,6 +60,8 @@ const factsSchema = once(() =>
     restV: measured(),
     lowestStartV: measured(),
     maxV: measured(),
+    glowA: measured().optional(),
+    glowV: measured().optional(),
     runningA: measured(),
     maxHz: measured(),
     maxOutletC: measured(),

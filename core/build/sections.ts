@@ -282,7 +282,17 @@ export const sections = {
   },
   startup: {
     start: section('Start', {
-      checks: ['start.voltage', 'start.ignition', 'start.figures', 'start.outlet', 'start.running', 'start.afterrun'],
+      checks: [
+        'start.voltage',
+        'start.glow',
+        'start.ignition',
+        'start.ramp',
+        'start.figures',
+        'start.outlet',
+        'start.running',
+        'start.duration',
+        'start.afterrun',
+      ],
     }),
     hotspots: section('Hot spots', { checks: ['start.hotspots'] }),
     rehearsal: section('Rehearsal'),

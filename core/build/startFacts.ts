@@ -8,6 +8,9 @@ export function firstAt(run: Pick<StartRun, 'events'>): FirstAt {
   return at;
 }
 
+/** So long a plug takes to warm, s. Common practice, no source. */
+const coldPlugS = 20;
+
 const max = (values: readonly number[]): number | null =>
   values.reduce<number | null>((m, v) => (m === null || v > m ? v : m), null);
 const min = (values: readonly number[]): number | null =>
@@ -40,6 +43,15 @@ export function startFacts(run: Pick<StartRun, 'events' | 'readings'>): StartFac
   const on = at.on ?? 0;
   const off = at.off ?? lastS;
   const steadyFrom = at.full ?? (at.flame === undefined ? undefined : at.flame + 60);
+  const mean = (all: readonly number[]): number | null =>
+    all.length > 0 ? all.reduce((sum, n) => sum + n, 0) / all.length : null;
+  // A cold plug draws more than a hot one: its first seconds are left out where there is more.
+  const under = (quantity: QuantityId) => {
+    if (at.glow === undefined) return [];
+    const until = at.pump ?? at.flame ?? off;
+    const warm = numbers(quantity, at.glow + coldPlugS, until);
+    return warm.length > 0 ? warm : numbers(quantity, at.glow, until);
+  };
   const runA = steadyFrom === undefined ? [] : numbers('amps', steadyFrom, off);
   return {
     readings: run.readings.length,
@@ -48,7 +60,9 @@ export function startFacts(run: Pick<StartRun, 'events' | 'readings'>): StartFac
     restV: newest('volts', 0, on),
     lowestStartV: min(numbers('volts', at.glow ?? on, at.flame ?? off)),
     maxV: max(numbers('volts', 0, Infinity)),
-    runningA: runA.length > 0 ? runA.reduce((sum, a) => sum + a, 0) / runA.length : null,
+    glowA: mean(under('amps')),
+    glowV: mean(under('volts')),
+    runningA: mean(runA),
     maxHz: max(numbers('hertz', 0, Infinity)),
     maxOutletC: max(numbers('outletC', 0, Infinity)),
     fullOutletC: steadyFrom === undefined ? null : newest('outletC', steadyFrom, off),

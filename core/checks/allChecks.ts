@@ -24,6 +24,7 @@ import { signoffChecks } from './signoff/signoff';
 import { assemblyChecks } from './siting/assembly';
 import { placeChecks } from './siting/place';
 import { stackChecks } from './siting/stack';
+import { courseChecks } from './startup/course';
 import { hotSpotChecks } from './startup/hotSpots';
 import { startChecks } from './startup/start';
 import { sizeChecks } from './survey/size';
@@ -68,6 +69,7 @@ export const stageChecks: readonly Check[] = [
   ...controllerSetChecks,
   ...controllerUsedChecks,
   ...startChecks,
+  ...courseChecks,
   ...hotSpotChecks,
   ...coChecks,
   ...leakChecks,

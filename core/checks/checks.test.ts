@@ -212,6 +212,52 @@ const recorded: [string, Partial<Build>, Level, RegExp][] = [
   ['start.running.current', start({ readings: [{ atS: 600, quantity: 'amps', value: 4 }] }), 'fix', /4\.00 A/],
   ['start.running.current', start({ readings: [{ atS: 600, quantity: 'amps', value: 2.4 }] }), 'watch', /2\.40 A/],
   ['start.running.current', start({ readings: [{ atS: 600, quantity: 'amps', value: 0.1 }] }), 'watch', /so little/],
+  [
+    'start.glow',
+    start({
+      readings: [
+        { atS: 50, quantity: 'amps', value: 6 },
+        { atS: 50, quantity: 'volts', value: 12 },
+      ],
+    }),
+    'fix',
+    /6\.0 A flow, where 10 A are stated, 2\.00 Ω/,
+  ],
+  ['start.glow', start({ readings: [{ atS: 50, quantity: 'amps', value: 14 }] }), 'fix', /leads touch/],
+  // The first seconds of a cold plug are left out where there is more to read.
+  [
+    'start.glow',
+    start({
+      readings: [
+        { atS: 21, quantity: 'amps', value: 15 },
+        { atS: 60, quantity: 'amps', value: 10 },
+      ],
+    }),
+    'sound',
+    /10\.0 A flow/,
+  ],
+  ['start.glow', start({ readings: [] }), 'open', /amps under glow/],
+  ['start.ramp', events([5, 'on'], [100, 'flame'], [400, 'full']), 'watch', /395 s after the button; 360 s/],
+  ['start.ramp', events([5, 'on'], [100, 'flame'], [905, 'off']), 'fix', /never reached full output in 15 min/],
+  ['start.ramp', events([5, 'on'], [100, 'flame'], [300, 'off']), 'open', /Log when it reached full/],
+  ['start.duration', events([5, 'on'], [200, 'full'], [1280, 'off']), 'watch', /was 18 min, in start 1; 20 min at least/],
+  [
+    'start.duration',
+    {
+      starts: [
+        soundStart(),
+        soundStart({
+          events: [
+            { atS: 0, event: 'full' },
+            { atS: 60, event: 'off' },
+          ],
+        }),
+      ],
+    },
+    'sound',
+    /for 21 min, in start 1/,
+  ],
+  ['start.duration', { starts: [] }, 'open', /Run it at full output for 20 min/],
   ['start.afterrun', events([5, 'on'], [100, 'flame'], [1000, 'off'], [1040, 'end']), 'fix', /40 s/],
   ['start.afterrun', events([5, 'on'], [100, 'flame'], [1000, 'off'], [1500, 'end']), 'watch', /500 s/],
   ['start.afterrun', events([5, 'on'], [100, 'flame'], [700, 'cut']), 'fix', /cut while hot/],

@@ -104,6 +104,9 @@ export const limits = {
   usableLithiumPercent: { label: 'Of a lithium battery, usable in a night', value: 80, unit: '%', source: trade },
   restartsPerHour: { label: 'Restarts an hour of a thermostat that pauses', value: 2, unit: '/h', source: ours },
   ignitionMaxS: { label: 'Button to flame, longest', value: 240, unit: 's', source: trade, maker: { min: 30, max: 900 } },
+  fullMaxS: { label: 'Button to full output, longest', value: 360, unit: 's', source: trade, maker: { min: 60, max: 1800 } },
+  burnInMin: { label: 'First run at full output, shortest', value: 20, unit: 'min', source: trade, maker: { min: 0, max: 120 } },
+  glowOffPercent: { label: 'Current of the glow plug off the stated one, most', value: 30, unit: '%', source: ours },
   outletMaxC: {
     label: 'Warm air at the outlet, hottest',
     value: 126,

@@ -22,6 +22,7 @@ export const celsius = fixedIn('°C');
 export const volts = fixedIn('V');
 export const shortV = shortIn('V');
 export const amps = fixedIn('A');
+export const ohms = fixedIn('Ω');
 export const shortA = shortIn('A');
 export const percent = fixedIn('%');
 export const shortPercent = shortIn('%');

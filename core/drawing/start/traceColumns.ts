@@ -22,7 +22,7 @@ function firstFrom(rising: readonly number[], wanted: number): number {
 /**
  * A trace for a picture so many points wide: for each of them the least and the most that was read in it, so that no spike is lost however many readings there are.
  * @param fromS what stands at the left edge @param toS at the right
- * @example traceColumns({ s: [0, 1, 2], value: [5, 9, 5] }, 0, 2, 1) // one column from 5 over 9 to 5
+ * @example traceColumns({ s: [0, 1, 2], value: [5, 9, 5] }, 0, 4, 1).length // 1
  */
 export function traceColumns({ s, value }: Series, fromS: number, toS: number, width: number): TraceColumn[] {
   const columns: TraceColumn[] = [];

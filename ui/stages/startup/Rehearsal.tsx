@@ -18,7 +18,7 @@ import { serverSource } from '../../sync/live/serverSource';
 import { useSay, useWorkspace } from '../../sync/useWorkspace';
 import { rehearsal as t } from '../../texts/en/rehearsal';
 import { Departures } from './Departures';
-import { marksOf } from './startMarks';
+import { foundText, marksOf } from './startMarks';
 import { useRehearsed } from './useRehearsed';
 
 const speeds = [1, 10, 60] as const;
@@ -123,6 +123,7 @@ export function Rehearsal() {
                 ))}
               </Select>
             </label>
+            {fault !== '' && running && <span className="soft">{t.fromNow}</span>}
             {fault !== '' && (
               <ToggleButtonGroup
                 exclusive
@@ -208,6 +209,7 @@ export function Rehearsal() {
             <div className="wide">
               <dt>{t.exhaust}</dt>
               <dd className="words">
+                {start && start.bubbles > 0 ? `${t.bubbles({ n: start.bubbles })}; ` : ''}
                 {start?.smoke === 'black' ? t.blackSmoke : start?.smoke === 'white' ? t.whiteSmoke : t.noSmoke}
               </dd>
             </div>
@@ -229,7 +231,7 @@ export function Rehearsal() {
           {departures.length > 0 ? <Departures all={departures} /> : start && told && running && <p>{t.onCourse}</p>}
           {start && start.found.length > 0 && (
             <p className="soft">
-              {t.found}: {start.found.map(({ event, atS }) => t.foundAt({ event: t[event], clock: clockText(atS) })).join(' · ')}
+              {t.found}: {foundText(start.found)}
             </p>
           )}
           {live.lost > 0 && <p className="soft">{t.lost({ n: formatFixed(live.lost) })}</p>}

@@ -3,7 +3,6 @@ import { params, room } from '../room';
 /** English. */
 export const charts = room('charts', {
   arrowKeysTellTheFigures: 'arrow keys tell the figures',
-  hz: 'Hz',
   noReadingsYet: 'No readings yet.',
   whatWasReadInstantByInstant: 'What was read, instant by instant',
   chartOverTimeOfReadingsThe: params('Chart over time of {told}; {n} readings. The figures stand in the table and the CSV.'),
