@@ -43,16 +43,27 @@ export function startFacts(run: Pick<StartRun, 'events' | 'readings'>): StartFac
   const on = at.on ?? 0;
   const off = at.off ?? lastS;
   const steadyFrom = at.full ?? (at.flame === undefined ? undefined : at.flame + 60);
-  const mean = (all: readonly number[]): number | null =>
-    all.length > 0 ? all.reduce((sum, n) => sum + n, 0) / all.length : null;
+  // Over time: a reading stands until the next, so that where they lie close they count no more.
+  const mean = (all: readonly { atS: number; value: number }[], toS: number): number | null => {
+    const inOrder = [...all].sort((a, b) => a.atS - b.atS);
+    const only = inOrder[0];
+    if (!only) return null;
+    let [sum, time] = [0, 0];
+    for (const [i, { atS, value }] of inOrder.entries()) {
+      const stands = Math.max(0, (inOrder[i + 1]?.atS ?? toS) - atS);
+      sum += value * stands;
+      time += stands;
+    }
+    return time > 0 ? sum / time : only.value;
+  };
   // A cold plug draws more than a hot one: its first seconds are left out where there is more.
   const under = (quantity: QuantityId) => {
-    if (at.glow === undefined) return [];
+    if (at.glow === undefined) return null;
     const until = at.pump ?? at.flame ?? off;
-    const warm = numbers(quantity, at.glow + coldPlugS, until);
-    return warm.length > 0 ? warm : numbers(quantity, at.glow, until);
+    const warm = values(quantity, at.glow + coldPlugS, until);
+    return mean(warm.length > 0 ? warm : values(quantity, at.glow, until), until);
   };
-  const runA = steadyFrom === undefined ? [] : numbers('amps', steadyFrom, off);
+  const runA = steadyFrom === undefined ? [] : values('amps', steadyFrom, off);
   return {
     readings: run.readings.length,
     lastS,
@@ -60,9 +71,9 @@ export function startFacts(run: Pick<StartRun, 'events' | 'readings'>): StartFac
     restV: newest('volts', 0, on),
     lowestStartV: min(numbers('volts', at.glow ?? on, at.flame ?? off)),
     maxV: max(numbers('volts', 0, Infinity)),
-    glowA: mean(under('amps')),
-    glowV: mean(under('volts')),
-    runningA: mean(runA),
+    glowA: under('amps'),
+    glowV: under('volts'),
+    runningA: mean(runA, off),
     maxHz: max(numbers('hertz', 0, Infinity)),
     maxOutletC: max(numbers('outletC', 0, Infinity)),
     fullOutletC: steadyFrom === undefined ? null : newest('outletC', steadyFrom, off),

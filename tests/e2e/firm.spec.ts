@@ -66,7 +66,7 @@ test('any figure tells formula, inputs with who and when, source and the line of
   await page.keyboard.press('Escape');
   await open(page, `/builds/${demoId(1)}/startup`);
   await page.locator('[data-derived="start.ignitionS"]').click();
-  await expect(told).toContainText(/Flame 131 s recorded by Bram Tully/);
+  await expect(told).toContainText(/Flame 10\d\.\d s recorded by Bram Tully/);
 });
 
 test.describe('kept on the device', () => {

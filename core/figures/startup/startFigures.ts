@@ -48,7 +48,7 @@ export const startFigures = {
     label: 'Current at full output',
     unit: 'A',
     decimals: 2,
-    formula: 'mean of the readings from full output to button off',
+    formula: 'mean over time from full output to button off, each reading until the next',
     source: 'definition; without “full output” from 60 s after the flame: Lorbet’s own choice',
     compute: (read: Reader): number => {
       const { run, runningA } = lastStart(read);
