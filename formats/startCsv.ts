@@ -38,7 +38,9 @@ export function writeStartCsv(run: Pick<StartRun, 'events' | 'readings'>): strin
   return `${Papa.unparse({ fields: ['seconds', 'event', ...Object.values(columns)], data: rows }, { newline: '\n' })}\n`;
 }
 
-export type StartCsv = { ok: true; events: StartEvent[]; readings: StartReading[] } | { ok: false; errors: string[] };
+export type StartCsv =
+  | { ok: true; events: StartEvent[]; readings: StartReading[] }
+  | { ok: false; errors: string[]; /** its head is none of ours: it may be another logger’s */ foreign?: true };
 
 /**
  * Reads a start from CSV with the columns seconds, event, volts, amps, hertz, outlet_c, return_c (seconds and one more at least, in any order).
@@ -57,6 +59,7 @@ export function readStartCsv(text: string): StartCsv {
   if (!fields.includes('seconds') || (known.length === 0 && !fields.includes('event')))
     return {
       ok: false,
+      foreign: true,
       errors: [
         `The first line names ${fields.length > 0 ? fields.slice(0, 8).join(', ').slice(0, 80) : 'nothing'}; it must name seconds and at least one of event, ${Object.values(columns).join(', ')}.`,
       ],

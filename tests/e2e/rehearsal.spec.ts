@@ -62,3 +62,32 @@ test('who only looks gives the bench heater no orders, and nonsense is refused i
   const device = await page.request.get(`/api/builds/${demoId(1)}/live?device=a%20b`);
   expect(device.status()).toBe(400);
 });
+
+test('the file of another logger is read by what its columns are; when things happened is put right, and kept', async ({
+  page,
+}) => {
+  await signIn(page, 'bram');
+  const id = await copyOf(page.request, 5);
+  await open(page, `/builds/${id}/startup`);
+  const amps = (s: number) => (s < 8 ? 0.1 : s < 20 ? 0.5 : s < 130 ? 10 : 1.5);
+  const lines = Array.from({ length: 400 }, (_, i) => i * 2).map(
+    (s) =>
+      `00:${String(Math.floor(s / 60)).padStart(2, '0')}:${String(s % 60).padStart(2, '0')};${(12.6 - amps(s) * 0.05).toFixed(2).replace('.', ',')};${amps(s).toFixed(1).replace('.', ',')};x`,
+  );
+  const csv = ['Logger of another make', 'Clock;Supply voltage;I main;Remark', ...lines].join('\r\n');
+  await page.getByLabel('Start log, CSV').setInputFiles({ name: 'other.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  const file = page.getByRole('region', { name: 'A logger’s file' });
+  await expect(file.getByLabel('It is: Supply voltage')).toHaveValue('volts');
+  await file.getByLabel('It is: I main').selectOption({ label: 'Amps, A' });
+  await expect(file.getByLabel('glow plug on, s')).toHaveValue('19');
+  await file.getByLabel('button on, s').fill('never');
+  await file.getByRole('button', { name: 'Keep it as a start' }).click();
+  await expect(file.getByText('button on is at “never”; allowed is 0 to 86400 s.')).toBeVisible();
+  await file.getByLabel('button on, s').fill('8');
+  await file.getByRole('button', { name: 'Keep it as a start' }).click();
+  await expect(page.getByRole('heading', { name: /Start 1/ })).toBeVisible();
+  await expectInLedger(page, /start log imported: [23] events/);
+  // The next file with the same names is read without asking.
+  await page.getByLabel('Start log, CSV').setInputFiles({ name: 'again.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
+  await expect(file.getByLabel('It is: I main')).toHaveValue('amps');
+});

@@ -1,22 +1,19 @@
 'use client';
 import { Alert, Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { startEvents, type StartEvent, type StartEventKind } from '../../../core/build/Build';
+import { eventsOf } from '../../../core/drawing/start/eventsOf';
 import { liveStart, type Heard } from '../../../core/drawing/start/liveStart';
 import { thinned } from '../../../core/drawing/start/thinned';
 import { clockText } from '../../../core/units/clockText';
 import { formatFixed } from '../../../core/units/formatNumber';
-import { TraceChart } from '../../charts/TraceChart';
 import { Problems } from '../../components/cells/Problems';
 import { useLive } from '../../components/live/useLive';
 import type { LiveState, OpenSource } from '../../sync/live/DeviceLink';
 import { chooseSerial, couldRead, serialSource } from '../../sync/live/serialSource';
 import { serverSource } from '../../sync/live/serverSource';
 import { useWorkspace } from '../../sync/useWorkspace';
-import { rehearsal as words } from '../../texts/en/rehearsal';
 import { startup as t } from '../../texts/en/startup';
-import { Departures } from './Departures';
-import { marksOf } from './startMarks';
+import { CourseTrace } from './CourseTrace';
 import { useRehearsed } from './useRehearsed';
 
 const standIns = ['bench', 'multimeter', 'clamp', 'thermometers'] as const;
@@ -49,19 +46,9 @@ function useNowAndThen(all: readonly (LiveState | null)[]): Heard {
   return heard;
 }
 
-/** Events of a start as they are kept: what the device said, or else what the readings show. */
-function eventsOf(heard: Heard, found: NonNullable<ReturnType<typeof liveStart>>): StartEvent[] {
-  const told = heard.events
-    .filter(({ s, event }) => s >= found.beganS && Object.hasOwn(startEvents, event))
-    .map(({ s, event }) => ({ atS: s - found.beganS, event: event as StartEventKind }));
-  const known = new Set(told.map(({ event }) => event));
-  const shown = found.found.flatMap(({ event, atS }) => (event !== 'glowOff' && !known.has(event) ? [{ atS, event }] : []));
-  return [...told, ...shown].sort((a, b) => a.atS - b.atS).slice(0, 200);
-}
-
 /** A start read from devices: drawn as it comes, told where it leaves its course, and kept by one touch. */
 export function FromDevices({ dryRun }: { dryRun: boolean }) {
-  const { settled, send, who } = useWorkspace('settled', 'send', 'who');
+  const { settled, send } = useWorkspace('settled', 'send');
   const [wire, setWire] = useState<OpenSource | null>(null);
   const [chosen, setChosen] = useState<readonly StandIn[]>([]);
   const [problems, setProblems] = useState<string[]>([]);
@@ -141,17 +128,12 @@ export function FromDevices({ dryRun }: { dryRun: boolean }) {
           <p className="rehearsal-state" role="status">
             <strong>{clockText(start.sinceS)}</strong> {t.keptReadings({ n: formatFixed(read), kept: formatFixed(kept.length) })}
           </p>
-          <TraceChart
-            traces={heard.series}
+          <CourseTrace
+            heard={heard}
+            start={start}
             course={course}
-            beganS={start.beganS}
-            nowS={heard.nowS}
-            marks={marksOf(start)}
-            unitPreferences={who.unitPreferences}
             told={t.keptReadings({ n: formatFixed(read), kept: formatFixed(kept.length) })}
           />
-          {course && <p className="soft trace-key">{words.expected}</p>}
-          {start.departures.length > 0 && <Departures all={start.departures} />}
           <Button variant="contained" className="prime-go" onClick={keep}>
             {t.keepAsStart}
           </Button>

@@ -37,7 +37,7 @@ export function StartLog({
   if (whole)
     return (
       <>
-        <StartTrace run={whole} unitPreferences={unitPreferences} />
+        <StartTrace run={whole} />
         <StartTable run={whole} unitPreferences={unitPreferences} />
       </>
     );

@@ -5,6 +5,7 @@ import { quantities, type QuantityId, type StartEventKind, type StartRun } from 
 import { dryRuns, fittedStarts } from '../../../core/model/startup/fittedStarts';
 import { summarizeStart } from '../../../core/model/startup/summarizeStart';
 import { formatFixed } from '../../../core/units/formatNumber';
+import { readLoggerTable, type LoggerTable } from '../../../formats/loggerCsv';
 import { readStartCsv, startCsvMaxBytes } from '../../../formats/startCsv';
 import { holdPointState } from '../../../core/checks/holdPointState';
 import { useWorkspace, useFindingText } from '../../sync/useWorkspace';
@@ -19,6 +20,7 @@ import { DerivedFigures } from '../../components/cells/DerivedFigures';
 import { RepairList } from '../../components/findings/RepairList';
 import { EventKeys, NextKey } from './EventKeys';
 import { FromDevices } from './FromDevices';
+import { LoggerFile } from './LoggerFile';
 import { ReadingsLine } from './ReadingsLine';
 import { StartLog } from './StartLog';
 import { startup as t } from '../../texts/en/startup';
@@ -48,6 +50,7 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
   const summary = run ? summarizeStart(run) : null;
   const underway = run !== undefined && summary?.at.end === undefined && summary?.at.cut === undefined;
 
+  const [table, setTable] = useState<LoggerTable | null>(null);
   const small = useSmall();
   const [left, setLeft] = useState(false);
   const live = small && mayWork && underway && !left;
@@ -90,7 +93,14 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
       ]);
       return;
     }
-    const log = readStartCsv(await chosen.text());
+    const text = await chosen.text();
+    const log = readStartCsv(text);
+    const foreign = !log.ok && log.foreign ? readLoggerTable(text) : null;
+    setTable(foreign?.ok ? foreign.value : null);
+    if (foreign?.ok) {
+      setProblems([]);
+      return;
+    }
     setProblems(
       log.ok
         ? send({
@@ -181,6 +191,7 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
           </Button>
         )}
       </Box>
+      {mayWork && table && <LoggerFile table={table} dryRun={dryRun} beganAt={began} onDone={() => setTable(null)} />}
       {mayWork && <FromDevices dryRun={dryRun} />}
       {!dryRun && <RepairList />}
       <Box component="p" className="soft" sx={{ mt: 0.75 }}>

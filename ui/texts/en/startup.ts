@@ -64,4 +64,17 @@ export const startup = room('startup', {
   clamp: 'clamp meter',
   thermometers: 'thermometers',
   heater: 'bench heater',
+  fromALogger: 'A logger’s file',
+  whichColumn: 'Say what each column is; Lorbet remembers it for the next file with the same names.',
+  column: 'Column',
+  firstCells: 'Begins with',
+  itIs: 'It is',
+  notUsed: 'not used',
+  time: 'the time',
+  cellsLeftOut: params('{n} cells can’t be read or lie out of range, and are left out.'),
+  throwAway: 'Throw it away',
+  shows:
+    'When each thing happened, in seconds, as the readings show it. Put right what you know better; empty is what did not happen, or nobody saw.',
+  whenEachHappened: 'When each thing happened',
+  timeIs: params('{event} is at “{text}”; allowed is 0 to {max} s.'),
 });

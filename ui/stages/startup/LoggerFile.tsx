@@ -1,0 +1,138 @@
+'use client';
+import { Box, Button, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
+import { useMemo, useState } from 'react';
+import { quantities } from '../../../core/build/Build';
+import { eventsOf } from '../../../core/drawing/start/eventsOf';
+import { liveStart } from '../../../core/drawing/start/liveStart';
+import { thinned } from '../../../core/drawing/start/thinned';
+import { formatFixed } from '../../../core/units/formatNumber';
+import { readLogger, type LoggerColumn, type LoggerTable } from '../../../formats/loggerCsv';
+import { CellPick, Options } from '../../components/cells/CellInput';
+import { Problems } from '../../components/cells/Problems';
+import { useWorkspace } from '../../sync/useWorkspace';
+import { startup as t } from '../../texts/en/startup';
+import { columnsFor, keepColumns } from './keptColumns';
+import { CourseTrace } from './CourseTrace';
+import { EventTimes, timesOf, type TypedTimes } from './EventTimes';
+import { useRehearsed } from './useRehearsed';
+
+const firstCells = 3;
+
+/** The file of any logger: what its columns are, what its readings show, and kept as a start by one touch. */
+export function LoggerFile({
+  table,
+  dryRun,
+  beganAt,
+  onDone,
+}: {
+  table: LoggerTable;
+  dryRun: boolean;
+  beganAt: string | null;
+  onDone: () => void;
+}) {
+  const { send } = useWorkspace('send');
+  const { answer } = useRehearsed();
+  const [columns, setColumns] = useState(() => columnsFor(table.header));
+  const [problems, setProblems] = useState<string[]>([]);
+  const [typed, setTyped] = useState<TypedTimes>({});
+  const read = useMemo(() => readLogger(table, columns), [table, columns]);
+  const course = answer && 'course' in answer && !dryRun ? answer.course : null;
+  const heard = read.ok ? read.value.heard : null;
+  const start = useMemo(() => heard && liveStart(heard, course), [heard, course]);
+  const kept = useMemo(() => (heard && start ? thinned(heard.series, start.beganS) : []), [heard, start]);
+  const found = heard && start ? eventsOf(heard, start) : [];
+  const choose = (name: string, to: string) =>
+    setColumns((old) => ({
+      // A quantity stands in one column only.
+      ...Object.fromEntries(Object.entries(old).filter(([, column]) => column !== to)),
+      [name]: to === '' ? undefined : (to as LoggerColumn),
+    }));
+  const keep = () => {
+    if (!heard || !start) return;
+    const { events, errors: wrong } = timesOf(found, typed);
+    if (wrong.length > 0) {
+      setProblems(wrong);
+      return;
+    }
+    const errors = send({
+      kind: 'start',
+      id: crypto.randomUUID(),
+      events,
+      readings: kept,
+      source: 'csv',
+      ...(dryRun ? { dryRun: true as const } : {}),
+      ...(beganAt ? { beganAt } : {}),
+    });
+    setProblems(errors);
+    if (errors.length > 0) return;
+    keepColumns(table.header, columns);
+    onDone();
+  };
+  const choices = {
+    time: t.time,
+    ...Object.fromEntries(Object.entries(quantities).map(([id, { label, unit }]) => [id, `${label}, ${unit}`])),
+  };
+  return (
+    <section className="logger-file" aria-label={t.fromALogger}>
+      <h3>{t.fromALogger}</h3>
+      <p className="soft">{t.whichColumn}</p>
+      <Table>
+        <TableHead>
+          <TableRow>
+            <TableCell>{t.column}</TableCell>
+            <TableCell>{t.itIs}</TableCell>
+            <TableCell>{t.firstCells}</TableCell>
+          </TableRow>
+        </TableHead>
+        <TableBody>
+          {table.header.map((name, i) => (
+            <TableRow key={name}>
+              <TableCell>{name}</TableCell>
+              <TableCell>
+                <CellPick
+                  name={`${t.itIs}: ${name}`}
+                  value={columns[name] ?? ''}
+                  disabled={false}
+                  onChoose={(to) => choose(name, to)}
+                >
+                  <option value="">{t.notUsed}</option>
+                  <Options of={choices} />
+                </CellPick>
+              </TableCell>
+              <TableCell className="mono">
+                {table.rows
+                  .slice(0, firstCells)
+                  .map((row) => row[i] ?? '')
+                  .join(' · ')}
+              </TableCell>
+            </TableRow>
+          ))}
+        </TableBody>
+      </Table>
+      {!read.ok && <Problems all={read.errors} />}
+      {read.ok && heard && start && (
+        <>
+          {read.value.leftOut > 0 && <p className="soft">{t.cellsLeftOut({ n: formatFixed(read.value.leftOut) })}</p>}
+          <CourseTrace
+            heard={heard}
+            start={start}
+            course={course}
+            told={t.keptReadings({ n: formatFixed(table.rows.length), kept: formatFixed(kept.length) })}
+            over
+          />
+          <p className="soft">{t.shows}</p>
+          <EventTimes found={found} typed={typed} onType={setTyped} />
+        </>
+      )}
+      <Box className="inline">
+        <Button variant="contained" onClick={keep} disabled={!heard}>
+          {t.keepAsStart}
+        </Button>
+        <Button variant="text" onClick={onDone}>
+          {t.throwAway}
+        </Button>
+      </Box>
+      <Problems all={problems} />
+    </section>
+  );
+}
