@@ -3,7 +3,8 @@ import { stoichiometricAirKg } from '../../physics/gas/burning';
 import { usualBench, usualTimes, type BenchFacts, type BenchTimes } from '../../physics/bench/BenchFacts';
 import type { CardStep } from '../../build/unit/UnitCard';
 import type { Reader } from '../../reading/Reader';
-import { breatherOf, breathFull, burningWith, meansOf } from '../air/breath';
+import { breatherOf, breathFull, breathLow, burningWith, meansOf, waterKgS } from '../air/breath';
+import { lowPoints } from '../air/hotPieces';
 import { pumpSet, rateHz, settingOf } from '../controller/settings';
 import { fuelOf } from '../fuel/runFacts';
 import { eveningWarmerK, nodesOf } from '../heat/spaceOf';
@@ -16,6 +17,16 @@ const loopKg = 6;
 const coolantCp = 3400;
 /** What a matrix gives to the room, W/K a kW of heater. Lorbet's own assumption, no source. */
 const matrixWKKw = 30;
+
+/** A low point holds water over so much of its length before it shuts, m. Lorbet’s own assumption, no source. */
+const pocketM = 0.06;
+/** What stands in the way of the gas where the exhaust turns up again and nothing drains it. */
+function pocketOf(read: Reader): BenchFacts['pocket'] {
+  const low = lowPoints(read).find(({ drain }) => drain === null || drain === 'none');
+  if (!low || read.maybe('survey.coldestC') === null) return usualBench.pocket;
+  const boreM = (breatherOf(read).exhaust.pieces[low.piece]?.boreMm ?? 24) / 1000;
+  return { holdsKg: ((Math.PI * boreM ** 2) / 4) * pocketM * 1000, fillsKgS: waterKgS(breathLow(read)) };
+}
 
 /** What the times of a card make of those of a usual controller; nothing of it where the card tells no course. */
 function timesOf(course: readonly CardStep[]): Partial<BenchTimes> {
@@ -93,6 +104,7 @@ function readBench(read: Reader): BenchFacts {
       airKgKg: stoichiometricAirKg(breather.mass),
     },
     airFullKgS,
+    pocket: pocketOf(read),
     fan: { ...usualBench.fan, least: Math.max(0.1, breather.minSpeed) },
     pump: { minHz, maxHz, lightHz: Math.max(0.3, minHz * 0.9) },
     efficiency,

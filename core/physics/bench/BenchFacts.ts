@@ -15,6 +15,8 @@ export interface BenchFacts {
   line: { chambers: readonly Chamber[]; doseMl: number; dryShare: number; gasShare: number };
   fuel: { densityKgM3: number; heatingJKg: number; airKgKg: number };
   /** kg/s of air that the fan blows through the pipes at full speed, at this height */ airFullKgS: number;
+  /** a low point of the exhaust that nothing drains: what shuts it, kg (0 where there is none), and what runs into it while it burns, kg/s */
+  pocket: { holdsKg: number; fillsKgS: number };
   /** of full speed: its slowest, while the chamber is blown out, and while it lights */ fan: {
     least: number;
     purge: number;
@@ -68,6 +70,7 @@ export const usualBench: BenchFacts = {
   line: { chambers: [], doseMl: 0.022, dryShare: 0.9, gasShare: 0.01 },
   fuel: { densityKgM3: 832, heatingJKg: 42.9e6, airKgKg: 14.5 },
   airFullKgS: 0.022 * 2.6 * 832e-6 * 14.5 * 1.6,
+  pocket: { holdsKg: 0, fillsKgS: 0 },
   fan: { least: 0.35, purge: 0.5, light: 0.3 },
   pump: { minHz: 0.9, maxHz: 2.6, lightHz: 0.8 },
   efficiency: 0.82,

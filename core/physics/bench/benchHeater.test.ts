@@ -160,6 +160,16 @@ describe('what is wrong shows', () => {
   });
 });
 
+test('water that nothing drains narrows the exhaust: less air, a gas that flutters, and smoke in the end', () => {
+  const wet = lit(2400, [], { ...usualBench, pocket: { holdsKg: 0.02, fillsKgS: 0.00002 } });
+  const dry = lit(2400);
+  const last = (run: typeof wet, of: 'blackSmoke' | 'outletC') => run.seconds.slice(-300).map((at) => at[of]);
+  expect(Math.max(...last(wet, 'blackSmoke'))).toBeGreaterThan(0.3);
+  expect(Math.max(...last(dry, 'blackSmoke'))).toBe(0);
+  // As long as it fills, nothing is to be seen of it: 20 g by 0.02 g/s take a thousand seconds.
+  expect(wet.seconds.filter(({ s }) => s < 250).every(({ blackSmoke }) => blackSmoke === 0)).toBe(true);
+});
+
 test('three presses without a flame lock it, until its burner was seen to', () => {
   const run = lit(900, [wrong('tankEmpty')]);
   for (let i = 0; i < 2; i += 1) {

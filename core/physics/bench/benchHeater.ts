@@ -89,6 +89,8 @@ interface Inner {
   priming: number | null;
   flooded: number;
 }
+/** What a low point full of water takes of the air, and how far it makes it flutter, shares. Assumptions of ours, no source. */
+const [shutBy, fluttersBy] = [0.5, 0.35];
 const exchangerJK = 900;
 /** of the exchanger's heat, W/K to what stands round it */
 const caseWK = 1.2;
@@ -113,6 +115,7 @@ export class BenchHeater {
   #caseC: number;
   #exhaustC: number;
   #coKg = 0;
+  #waterKg = 0;
   #flutter = 0;
   #slugLeft = 0;
   #slugIsAir = false;
@@ -246,6 +249,7 @@ export class BenchHeater {
     is.phaseS += dt;
     const effects = effectsAt(this.#faults, is.s);
     this.#flood(effects);
+    this.#water(effects, dt);
     if (effects.silent >= 0.5 && !['off', 'after', 'dead', 'locked'].includes(is.phase)) this.#stop(false);
     this.#control(effects);
 
@@ -344,6 +348,16 @@ export class BenchHeater {
     this.#burner.poolKg += (effects.floodMl - this.#is.flooded) * this.facts.fuel.densityKgM3 * 1e-6;
     this.sums.pumpedKg += (effects.floodMl - this.#is.flooded) * this.facts.fuel.densityKgM3 * 1e-6;
     this.#is.flooded = effects.floodMl;
+  }
+
+  /** Water in a low point of the exhaust: it narrows the way, and the gas bubbles through it. */
+  #water(effects: Effects, dt: number): void {
+    const { holdsKg, fillsKgS } = this.facts.pocket;
+    if (holdsKg <= 0) return;
+    if (this.#burner.lit) this.#waterKg = Math.min(holdsKg, this.#waterKg + fillsKgS * dt);
+    const full = this.#waterKg / holdsKg;
+    effects.flow *= 1 - shutBy * full;
+    effects.flutter = Math.max(effects.flutter, fluttersBy * full);
   }
 
   /** What the controller makes of what it sees. */
