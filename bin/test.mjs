@@ -92,6 +92,18 @@ async function withApp(data) {
   }
 }
 
+/** What needs a database alone. */
+async function integration(data) {
+  if (!wanted('integration')) return;
+  const database = await startPostgres(path.join(data, 'integration'));
+  try {
+    const env = { ...database.env, ...database.ownerEnv };
+    await tests('integration', bin('jest'), jest('integration'), 'test-results/integration.json', jestCount, env);
+  } finally {
+    database.stop();
+  }
+}
+
 async function main() {
   ensurePackages();
   ensurePostgres();
@@ -99,7 +111,7 @@ async function main() {
   mkdirSync(path.join(root, 'test-results'), { recursive: true });
   const data = path.join(root, '.test');
   rmSync(data, { recursive: true, force: true });
-  // Two cores: the slow one of these beside the quick ones.
+  // Two cores: the slow one of these beside the others.
   await Promise.all([
     step('lint', () => run(bin('eslint'), ['.'])),
     (async () => {
@@ -121,19 +133,11 @@ async function main() {
         ]),
       );
       await step('types', () => run(bin('tsc'), ['--noEmit']));
+      await integration(data);
     })(),
   ]);
   await tests('unit', bin('jest'), jest('unit'), 'test-results/unit.json', jestCount);
   await tests('components', bin('jest'), jest('components'), 'test-results/components.json', jestCount);
-  if (wanted('integration')) {
-    const database = await startPostgres(path.join(data, 'integration'));
-    try {
-      const env = { ...database.env, ...database.ownerEnv };
-      await tests('integration', bin('jest'), jest('integration'), 'test-results/integration.json', jestCount, env);
-    } finally {
-      database.stop();
-    }
-  }
   const built = await step('build', async () => {
     await ensureBuilt();
     return true;
