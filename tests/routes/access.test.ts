@@ -66,6 +66,22 @@ const table: Record<
     },
     answers: [401, 200, 200, 200, 404],
   },
+  'GET builds/[id]/live': {
+    ask: async (who) => {
+      const stop = new AbortController();
+      const answer = await who.ask(`/api/builds/${buildId}/live?device=bench`, { signal: stop.signal });
+      if (answer.ok) stop.abort();
+      return answer;
+    },
+    answers: [401, 200, 200, 200, 404],
+  },
+  'POST builds/[id]/live': {
+    ask: post(
+      () => `/api/builds/${buildId}/live`,
+      () => ({ do: 'speed', times: 1 }),
+    ),
+    answers: [401, 403, 200, 200, 404],
+  },
   'GET builds/[id]/dip-strip': { ask: get(about('dip-strip?paper=Letter')), answers: [401, 200, 200, 200, 404] },
   'GET builds/[id]/walk': { ask: get(about('walk?paper=A4&all=1')), answers: [401, 200, 200, 200, 404] },
   'GET builds/[id]/outside': { ask: get(about('outside?format=dxf')), answers: [401, 200, 200, 200, 404] },

@@ -22,6 +22,7 @@ export const rehearsal = `
   }
   .readings-now dd.words { font-size: 1rem; }
   .readings-now .wide { grid-column: span 2; }
+  .from-devices .MuiToggleButtonGroup-root { flex-wrap: wrap; }
   .event-times { display: flex; flex-wrap: wrap; gap: 10px; margin: 8px 0 14px; }
   .event-times .MuiTextField-root { width: 118px; }
   .departures ul { margin: 4px 0 0; padding: 0; list-style: none; display: grid; gap: 10px; }
