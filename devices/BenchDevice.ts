@@ -1,7 +1,8 @@
-import { benchStepS, BenchHeater, type BenchReadings } from '../core/physics/bench/benchHeater';
+import { BenchHeater } from '../core/physics/bench/benchHeater';
+import { benchStepS, type BenchReadings } from '../core/physics/bench/benchStates';
 import { usualBench, type BenchFacts } from '../core/physics/bench/BenchFacts';
 import type { SetFault } from '../core/physics/bench/faults';
-import type { DeviceCommand, DeviceQuantity } from '../formats/deviceLines';
+import type { DeviceCommand, DeviceQuantity } from '../formats/device/deviceLines';
 import { Feed } from './Feed';
 
 /** What the bench heater tells of itself, as a logger clipped to it would. */

@@ -1,4 +1,4 @@
-import type { DeviceLine } from '../formats/deviceLines';
+import type { DeviceLine } from '../formats/device/deviceLines';
 
 type Numbered = Extract<DeviceLine, { n: number }>;
 /** Distributed, so that each kind of line keeps its own fields. */

@@ -1,7 +1,8 @@
 /** @jest-environment node */
 import { connect, type Socket } from 'node:net';
 import { WebSocket } from 'ws';
-import { readDeviceLine, type DeviceLine } from '../formats/deviceLines';
+import { type DeviceLine } from '../formats/device/deviceLines';
+import { readDeviceLine } from '../formats/device/readDeviceLine';
 import { usualBench } from '../core/physics/bench/BenchFacts';
 import { Hub } from './Hub';
 
@@ -124,30 +125,22 @@ test('twenty that hear ten readings a second get all of them, 95 of 100 within 1
     return it;
   });
   await new Promise((resolve) => setTimeout(resolve, 300));
-  // A machine that is busy is no failure: the best of three spells counts.
-  const spells: number[] = [];
-  for (let spell = 0; spell < 3; spell += 1) {
-    const lateMs: number[] = [];
-    const stops = many.map((it) => {
-      let lastMs = performance.now();
-      const hear = () => {
-        const now = performance.now();
-        lateMs.push(Math.max(0, now - lastMs - 100));
-        lastMs = now;
-      };
-      it.socket.on('data', hear);
-      return () => it.socket.off('data', hear);
+  const lateMs: number[] = [];
+  for (const it of many) {
+    let lastMs = performance.now();
+    it.socket.on('data', () => {
+      const now = performance.now();
+      lateMs.push(Math.max(0, now - lastMs - 100));
+      lastMs = now;
     });
-    await new Promise((resolve) => setTimeout(resolve, 1500));
-    for (const stop of stops) stop();
-    const sorted = lateMs.sort((a, b) => a - b);
-    spells.push(sorted[Math.floor(sorted.length * 0.95)] ?? Infinity);
   }
+  await new Promise((resolve) => setTimeout(resolve, 3000));
   for (const it of many) {
     const numbers = it.heard.flatMap((line) => ('n' in line ? [line.n] : []));
     expect(numbers.length).toBeGreaterThanOrEqual(28);
     expect(numbers).toEqual(numbers.map((_, i) => (numbers[0] ?? 0) + i));
     it.socket.destroy();
   }
-  expect(Math.min(...spells)).toBeLessThan(150);
+  const sorted = lateMs.sort((a, b) => a - b);
+  expect(sorted[Math.floor(sorted.length * 0.95)]).toBeLessThan(150);
 });

@@ -1,14 +1,9 @@
 import { createServer, type Server, type Socket } from 'node:net';
 import { createServer as createHttp, type Server as HttpServer } from 'node:http';
 import { WebSocketServer, type WebSocket } from 'ws';
-import {
-  LineCutter,
-  lineMaxBytes,
-  linesVersion,
-  readDeviceCommand,
-  type DeviceKind,
-  type DeviceLine,
-} from '../formats/deviceLines';
+import { LineCutter } from '../formats/device/LineCutter';
+import { lineMaxBytes, linesVersion, type DeviceKind, type DeviceLine } from '../formats/device/deviceLines';
+import { readDeviceCommand } from '../formats/device/readDeviceCommand';
 import { BenchDevice } from './BenchDevice';
 import { meterKinds, StandInMeter } from './StandInMeter';
 import type { Feed } from './Feed';

@@ -1,6 +1,6 @@
 import { seeded } from '../core/random/seeded';
-import type { BenchReadings } from '../core/physics/bench/benchHeater';
-import type { DeviceKind, DeviceQuantity } from '../formats/deviceLines';
+import type { BenchReadings } from '../core/physics/bench/benchStates';
+import type { DeviceKind, DeviceQuantity } from '../formats/device/deviceLines';
 import { Feed } from './Feed';
 
 /** How a meter shows what is: how fine, how far it wanders, how far it is off, how slowly it follows. Invented; of the kind that such meters have. */

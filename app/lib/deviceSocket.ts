@@ -1,5 +1,7 @@
 import { connect, type Socket } from 'node:net';
-import { LineCutter, type DeviceCommand } from '../../formats/deviceLines';
+import { readDeviceLine } from '../../formats/device/readDeviceLine';
+import { LineCutter } from '../../formats/device/LineCutter';
+import { type DeviceCommand } from '../../formats/device/deviceLines';
 
 /** Where the stand-ins and loggers of this machine are spoken to; null where none were started. */
 export function devicesAt(): { host: string; port: number } | null {
@@ -46,11 +48,13 @@ export function orderDevice(device: string, command: DeviceCommand, ms = 3000): 
       device,
       Number.MAX_SAFE_INTEGER - 1,
       (text) => {
-        const answer = JSON.parse(text) as { line?: string; to?: string; ok?: boolean; error?: string };
-        if (answer.line === 'hello') wants = [command.do];
-        if (answer.line !== 'answer') return;
-        if (answer.ok === false) done(answer.error ?? 'The device refuses.');
-        else if (wants.includes(answer.to ?? '')) done(null);
+        const read = readDeviceLine(text);
+        if (!read.ok) return;
+        const { value } = read;
+        if (value.line === 'hello') wants = [command.do];
+        if (value.line !== 'answer') return;
+        if (!value.ok) done(value.error ?? 'The device refuses.');
+        else if (wants.includes(value.to)) done(null);
       },
       () => done('No device answers here; start Lorbet anew.'),
     );

@@ -5,6 +5,7 @@ import { exhaustHeatChecks } from './air/exhaustHeat';
 import { exhaustHeldChecks } from './air/exhaustHeld';
 import { exhaustWayChecks } from './air/exhaustWay';
 import type { Check } from './Check';
+import { controllerAirChecks } from './controller/air';
 import { controllerSetChecks } from './controller/set';
 import { controllerUsedChecks } from './controller/used';
 import { figuresChecks } from './fuel/figures';
@@ -67,6 +68,7 @@ export const stageChecks: readonly Check[] = [
   ...loomChecks,
   ...primingChecks,
   ...controllerSetChecks,
+  ...controllerAirChecks,
   ...controllerUsedChecks,
   ...startChecks,
   ...courseChecks,

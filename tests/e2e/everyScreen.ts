@@ -41,6 +41,7 @@ const phone = { width: 390, height: 844 };
 const tablet = { width: 820, height: 1180 };
 const bench = { width: 1280, height: 800 };
 const colours = ['light', 'dark'] as const;
+const whole = process.env.LORBET_WHOLE === '1';
 
 /**
  * Every `of`-th screen from `nth` on: as a phone and as a tablet nothing runs off the side and targets are large; at the bench axe finds nothing. By day and by
@@ -58,16 +59,18 @@ export function everyScreen(nth: number, of: number): void {
       // What folds away as the window changes has no height for a moment.
       const fits = (url: string) => expect.poll(async () => [url, await sizesOf(page)]).toEqual([url, { offPx: 0, low: [] }]);
       for (const [url, i] of some.filter((_, k) => k % 2 === part)) {
-        await page.setViewportSize(phone);
         await page.emulateMedia({ colorScheme: colours[i % 2] ?? null });
-        await page.goto(url);
-        await expect(page.getByRole('main')).toBeVisible();
-        await fits(url);
-        await page.setViewportSize(tablet);
-        await fits(url);
+        // Opened as the one and turned into the other, in turns; by the flag opened as both.
+        const sizes = i % 2 === 0 ? [phone, tablet] : [tablet, phone];
+        for (const [k, size] of sizes.entries()) {
+          await page.setViewportSize(size);
+          if (k === 0 || whole) await page.goto(url);
+          await expect(page.getByRole('main')).toBeVisible();
+          await fits(url);
+        }
         await page.setViewportSize(bench);
         expect([url, await faultsOf(page)]).toEqual([url, []]);
-        if (process.env.LORBET_WHOLE !== '1') continue;
+        if (!whole) continue;
         await page.emulateMedia({ colorScheme: colours[(i + 1) % 2] ?? null });
         expect([url, await faultsOf(page)]).toEqual([url, []]);
       }

@@ -7,7 +7,7 @@ import type { Series } from '../../core/physics/start/findPhases';
 import { clockText } from '../../core/units/clockText';
 import { inUnit, type UnitPreferences } from '../../core/units/inUnits';
 import { formatFixed } from '../../core/units/formatNumber';
-import { deviceQuantities } from '../../formats/deviceLines';
+import { deviceQuantities } from '../../formats/device/deviceLines';
 import { charts as words } from '../texts/en/charts';
 import { ChartAxes } from './ChartAxes';
 import { ChartCursor } from './ChartCursor';

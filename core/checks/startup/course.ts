@@ -18,7 +18,7 @@ export const courseChecks = [
     part: 'heater',
     why: 'A plug that takes too little glows dull and lights late; one that takes too much is bridged, and burns its wires.',
     remedy:
-      'With the fuse out, read the plug’s resistance, cold (0.5 to 1.5 Ω at 12 V is usual), and look at its two leads; then log another start.',
+      'Once its fan has stopped and it is cold, take the fuse out, read the plug’s resistance (0.5 to 1.5 Ω at 12 V is usual), and look at its two leads. Replace or reconnect what is wrong; then log another start.',
     source: `${trade} The margin is Lorbet’s own choice.`,
     messages: {
       little:
@@ -50,7 +50,8 @@ export const courseChecks = [
     holdPoint: 'handover',
     part: 'heater',
     why: 'A heater that comes up slowly, or never, gets too little fuel or air, or is held back by its controller.',
-    remedy: 'Set it to its highest rate; measure the dose; look through exhaust and intake; then log another start.',
+    remedy:
+      'Set it to its highest rate. Once it is off and cold, measure the dose, and look through exhaust and intake; then log another start.',
     source: `${trade} Three to five minutes are usual.`,
     messages: {
       never: 'It never reached full output in {ran} after the button.',

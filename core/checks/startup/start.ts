@@ -181,7 +181,8 @@ export const startChecks = [
     holdPoint: 'handover',
     part: 'battery',
     why: 'Current that stays up means a glow plug that does not go off or a fan that drags; it empties the battery by night.',
-    remedy: 'See that the glow plug goes off after the flame; turn the fan by hand with the fuse out.',
+    remedy:
+      'See that the glow plug goes off after the flame. Once it is off and cold, take the fuse out and turn the fan by hand; mend what drags; then log another start.',
     source: `${trade} The margin is Lorbet’s own choice.`,
     messages: {
       over: 'It runs at {running}; {stated} is stated, and {max} is the most here.',

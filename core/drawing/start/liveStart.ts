@@ -1,4 +1,4 @@
-import type { BenchCode } from '../../physics/bench/benchHeater';
+import type { BenchCode } from '../../physics/bench/benchStates';
 import {
   departuresOf,
   phaseAt,

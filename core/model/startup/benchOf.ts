@@ -86,6 +86,7 @@ function readBench(read: Reader): BenchFacts {
       feedOhm: feed,
       capacityAh: read.maybe('wiring.batteryCapacityAh') ?? usualBench.feed.capacityAh,
     },
+    ratedV: is24 ? 24 : 12,
     plug: { coldOhm, hotOhm, hotK: usualBench.plug.hotK, warmsS: usualBench.plug.warmsS },
     lowVoltageV: read.limit(is24 ? 'lowVoltage24V' : 'lowVoltage12V').value,
     highVoltageV: usualBench.highVoltageV * (is24 ? 2 : 1),

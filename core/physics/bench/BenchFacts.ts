@@ -6,6 +6,7 @@ import type { GlowPlug } from '../wiring/glowPlug';
 export interface BenchFacts {
   /** what feeds it: volts at no current, its own resistance and that of the feed there and back, what it holds */
   feed: { openV: number; ownOhm: number; feedOhm: number; capacityAh: number };
+  /** 12 or 24 V */ ratedV: number;
   plug: GlowPlug;
   lowVoltageV: number;
   highVoltageV: number;
@@ -61,6 +62,7 @@ export const usualTimes: BenchTimes = {
 /** A heater of 2 kW in a van on a good feed, its line primed to the last drop. Invented; the figures are usual ones, common practice, no source. */
 export const usualBench: BenchFacts = {
   feed: { openV: 12.7, ownOhm: 0.008, feedOhm: 0.03, capacityAh: 100 },
+  ratedV: 12,
   plug: { coldOhm: 0.7, hotOhm: 1.15, hotK: 900, warmsS: 15 },
   lowVoltageV: 10.5,
   highVoltageV: 15.5,

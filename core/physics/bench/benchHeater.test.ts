@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { BenchHeater, type BenchEvent } from './benchHeater';
+import { BenchHeater } from './benchHeater';
+import { type BenchEvent } from './benchStates';
 import { usualBench, type BenchFacts } from './BenchFacts';
 import { benchFaultIds, type BenchFaultId, type SetFault } from './faults';
 
@@ -168,6 +169,29 @@ test('water that nothing drains narrows the exhaust: less air, a gas that flutte
   expect(Math.max(...last(dry, 'blackSmoke'))).toBe(0);
   // As long as it fills, nothing is to be seen of it: 20 g by 0.02 g/s take a thousand seconds.
   expect(wet.seconds.filter(({ s }) => s < 250).every(({ blackSmoke }) => blackSmoke === 0)).toBe(true);
+});
+
+test('a heater for 24 V glows as hot and lights as soon as one for 12 V, at half the amps', () => {
+  const { feed, plug } = usualBench;
+  const double: BenchFacts = {
+    ...usualBench,
+    ratedV: 24,
+    feed: { ...feed, openV: feed.openV * 2, ownOhm: feed.ownOhm * 4, feedOhm: feed.feedOhm * 4 },
+    plug: { ...plug, coldOhm: plug.coldOhm * 4, hotOhm: plug.hotOhm * 4 },
+    lowVoltageV: 21,
+    highVoltageV: 31,
+  };
+  const [one, two] = [lit(200), lit(200, [], double)];
+  expect(Math.abs(two.at('flame') - one.at('flame'))).toBeLessThan(2);
+  const glowA = ({ seconds }: typeof one) => seconds.find(({ s }) => s > 60)?.amps ?? NaN;
+  expect(glowA(two) / glowA(one)).toBeCloseTo(0.5, 1);
+});
+
+test('fuel that was drained out of a flooded burner stays in the books', () => {
+  const { heater } = lit(20, [wrong('overPrimed')]);
+  heater.unlock();
+  const { pumpedKg, burntKg, unburntKg } = heater.sums;
+  expect([heater.poolKg, pumpedKg > 0.009, Math.abs(pumpedKg - burntKg - unburntKg) < 1e-9]).toEqual([0, true, true]);
 });
 
 test('three presses without a flame lock it, until its burner was seen to', () => {

@@ -1,5 +1,6 @@
 import { seeded } from '../../random/seeded';
-import { BenchHeater, type BenchEvent } from '../bench/benchHeater';
+import { BenchHeater } from '../bench/benchHeater';
+import { type BenchEvent } from '../bench/benchStates';
 import type { BenchFacts } from '../bench/BenchFacts';
 import { within } from '../within';
 

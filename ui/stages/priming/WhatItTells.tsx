@@ -63,6 +63,7 @@ export function WhatItTells() {
           </ul>
         </>
       )}
+      <p className="soft">{t.tellsRest}</p>
     </section>
   );
 }

@@ -14,6 +14,7 @@ import { serverSource } from '../../sync/live/serverSource';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { startup as t } from '../../texts/en/startup';
 import { CourseTrace } from './CourseTrace';
+import { EventTimes, timesOf, type TypedTimes } from './EventTimes';
 import { useRehearsed } from './useRehearsed';
 
 const standIns = ['bench', 'multimeter', 'clamp', 'thermometers'] as const;
@@ -52,6 +53,7 @@ export function FromDevices({ dryRun }: { dryRun: boolean }) {
   const [wire, setWire] = useState<OpenSource | null>(null);
   const [chosen, setChosen] = useState<readonly StandIn[]>([]);
   const [problems, setProblems] = useState<string[]>([]);
+  const [typed, setTyped] = useState<TypedTimes>({});
   const sources = useMemo(
     () => Object.fromEntries(standIns.map((id) => [id, serverSource(settled.id, id)])) as Record<StandIn, OpenSource>,
     [settled.id],
@@ -73,18 +75,24 @@ export function FromDevices({ dryRun }: { dryRun: boolean }) {
   const read = Object.values(heard.series).reduce((sum, one) => sum + (one?.s.length ?? 0), 0);
   const kept = useMemo(() => (start ? thinned(judged.series, start.beganS) : []), [judged, start]);
   const listens = wire !== null || chosen.length > 0;
+  const found = start ? eventsOf(judged, start) : [];
   const keep = () => {
-    if (!start) return;
+    const { events, errors: wrong } = timesOf(found, typed);
+    if (wrong.length > 0) {
+      setProblems(wrong);
+      return;
+    }
     const errors = send({
       kind: 'start',
       id: crypto.randomUUID(),
-      events: eventsOf(heard, start),
+      events,
       readings: kept,
       source: 'device',
       ...(dryRun ? { dryRun: true as const } : {}),
     });
     setProblems(errors);
     if (errors.length === 0) {
+      setTyped({});
       setWire(null);
       setChosen([]);
     }
@@ -134,6 +142,8 @@ export function FromDevices({ dryRun }: { dryRun: boolean }) {
             course={course}
             told={t.keptReadings({ n: formatFixed(read), kept: formatFixed(kept.length) })}
           />
+          <p className="soft">{t.shows}</p>
+          <EventTimes found={found} typed={typed} onType={setTyped} />
           <Button variant="contained" className="prime-go" onClick={keep}>
             {t.keepAsStart}
           </Button>

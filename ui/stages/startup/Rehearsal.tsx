@@ -2,13 +2,13 @@
 import { Alert, Box, Button, LinearProgress, MenuItem, Select, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useMemo, useState } from 'react';
 import { liveStart } from '../../../core/drawing/start/liveStart';
-import { benchCodes, benchStates } from '../../../core/physics/bench/benchHeater';
+import { benchCodes, benchStates } from '../../../core/physics/bench/benchStates';
 import { benchFaults, benchFaultIds, type BenchFaultId } from '../../../core/physics/bench/faults';
 import { clockText } from '../../../core/units/clockText';
 import { roleMay } from '../../../core/people/roles';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { departureText } from '../../../core/wording/departureText';
-import { deviceQuantities, type DeviceCommand, type DeviceQuantity } from '../../../formats/deviceLines';
+import { deviceQuantities, type DeviceCommand, type DeviceQuantity } from '../../../formats/device/deviceLines';
 import { TraceChart } from '../../charts/TraceChart';
 import { Caution } from '../../components/Caution';
 import { Problems } from '../../components/cells/Problems';
@@ -159,14 +159,20 @@ export function Rehearsal() {
           </Box>
           <Box className="inline">
             <Button onClick={() => void order(...begin(filled))}>{t.anew}</Button>
-            <Button
-              onClick={() => {
-                setFilled(!filled);
-                void order(...begin(!filled));
+            <ToggleButtonGroup
+              exclusive
+              size="small"
+              aria-label={t.line}
+              value={filled ? 'primed' : 'dry'}
+              onChange={(_event, to: 'primed' | 'dry' | null) => {
+                if (!to) return;
+                setFilled(to === 'primed');
+                void order(...begin(to === 'primed'));
               }}
             >
-              {t.line}: {filled ? t.primed : t.dry}
-            </Button>
+              <ToggleButton value="primed">{t.primed}</ToggleButton>
+              <ToggleButton value="dry">{t.dry}</ToggleButton>
+            </ToggleButtonGroup>
             {state === 'dead' ? (
               <Button onClick={() => void order({ do: 'restore' })}>{t.restore}</Button>
             ) : (

@@ -1,5 +1,6 @@
-import { readDeviceLine, type DeviceEvent, type DeviceLine, type DeviceQuantity } from '../../../formats/deviceLines';
-import type { BenchCode } from '../../../core/physics/bench/benchHeater';
+import { type DeviceEvent, type DeviceLine, type DeviceQuantity } from '../../../formats/device/deviceLines';
+import { readDeviceLine } from '../../../formats/device/readDeviceLine';
+import type { BenchCode } from '../../../core/physics/bench/benchStates';
 
 /** A way by which a device's lines come; it says when it opens and when it is gone. */
 export interface Source {

@@ -1,4 +1,4 @@
-import { LineCutter } from '../../../formats/deviceLines';
+import { LineCutter } from '../../../formats/device/LineCutter';
 import type { OpenSource } from './DeviceLink';
 
 interface SerialPort {

@@ -1,5 +1,5 @@
 import { NextResponse } from 'next/server';
-import { readDeviceCommand } from '../../../../../formats/deviceLines';
+import { readDeviceCommand } from '../../../../../formats/device/readDeviceCommand';
 import { jsonObject } from '../../../../../formats/jsonObject';
 import { noBuild, readBytes, refused } from '../../../../lib/answers';
 import { devicesAt, openDevice, orderDevice } from '../../../../lib/deviceSocket';
@@ -8,6 +8,8 @@ import { route } from '../../../../lib/handle';
 const named = /^[a-z]{1,20}$/;
 /** A way that says nothing for so long is closed by what lies between; ms. */
 const breathMs = 15_000;
+/** Lines that may wait for a page. */
+const waitsMost = 20_000;
 /** Each build has a bench heater of its own, with meters that hang on it. */
 const nameFor = (device: string, buildId: string): string => `${device}:${buildId}`;
 
@@ -31,6 +33,8 @@ export const GET = route('look', async ({ request, params, head }) => {
         } catch {
           end();
         }
+        // A page that takes nothing for so long is let go: it comes back, and is told what it missed.
+        if ((controller.desiredSize ?? 0) < -waitsMost) end();
       };
       const breath = setInterval(() => say(':\n\n'), breathMs);
       const link = openDevice(
