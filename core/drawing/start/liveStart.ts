@@ -68,9 +68,11 @@ export function liveStart({ nowS, series, events }: Heard, course: ExpectedCours
   const heat = thinned(series.exhaustC ?? series.outletC, beganS);
   const found = findPhases({ amps: of.amps, volts: of.volts, hertz: of.hertz, heat });
   const foundAt = (event: string) => found.find((one) => one.event === event)?.atS;
+  // A heater that tells what it does is believed; of one that says no more than its button, the readings tell.
+  const tells = after.some(({ event }) => event !== 'on');
   const known: LiveStart['events'] = {};
   for (const event of ['glow', 'pump', 'flame', 'full', 'off', 'end'] as const) {
-    const s = at(event) ?? (pressed && event !== 'glow' ? undefined : foundAt(event));
+    const s = at(event) ?? (tells && event !== 'glow' ? undefined : foundAt(event));
     if (s !== undefined) known[event] = s;
   }
   const codes = after.flatMap(({ code }) => (code ? [code] : []));

@@ -66,3 +66,18 @@ test('a quarter of an hour at ten a second is kept in fewer than 600 readings, a
   });
   expect(Math.min(...(told.series.volts?.value ?? []))).toBeCloseTo(Math.min(...(series.volts?.value ?? [])), 1);
 });
+test('of a log that says no more than its button, the readings tell the rest; a heater that tells is believed', () => {
+  const s = Array.from({ length: 400 }, (_, i) => i);
+  const series = {
+    amps: { s, value: s.map((at) => (at < 30 ? 0.4 : at < 140 ? 10 : 1.4)) },
+    hertz: { s, value: s.map((at) => (at < 90 ? 0 : 2)) },
+  };
+  const of = (events: { s: number; event: string }[]) => liveStart({ nowS: 399, series, events }, null)?.events;
+  expect(of([{ s: 10, event: 'on' }])).toMatchObject({ glow: expect.closeTo(19.5, 1), pump: expect.closeTo(79.5, 1) });
+  expect(
+    of([
+      { s: 10, event: 'on' },
+      { s: 130, event: 'flame' },
+    ]),
+  ).toEqual({ glow: expect.closeTo(19.5, 1), flame: 120 });
+});

@@ -24,6 +24,12 @@ export function timesOf(found: readonly StartEvent[], typed: TypedTimes): { even
   return { events: [...events, ...found.filter(({ event }) => !inOrder.includes(event))], errors };
 }
 
+/** When the button was pressed, as far as somebody has typed it, s. */
+export function pressedS({ on = '' }: TypedTimes): number | null {
+  const read = readNumber(on);
+  return read.ok && read.value >= 0 && read.value <= lastS ? read.value : null;
+}
+
 /** When each thing happened, as the readings show it; to be put right where a person knows better. */
 export function EventTimes({
   found,

@@ -13,7 +13,7 @@ import { useWorkspace } from '../../sync/useWorkspace';
 import { startup as t } from '../../texts/en/startup';
 import { columnsFor, keepColumns } from './keptColumns';
 import { CourseTrace } from './CourseTrace';
-import { EventTimes, timesOf, type TypedTimes } from './EventTimes';
+import { EventTimes, pressedS, timesOf, type TypedTimes } from './EventTimes';
 import { useRehearsed } from './useRehearsed';
 
 const firstCells = 3;
@@ -32,13 +32,19 @@ export function LoggerFile({
 }) {
   const { send } = useWorkspace('send');
   const { answer } = useRehearsed();
+  const [typed, setTyped] = useState<TypedTimes>({});
   const [columns, setColumns] = useState(() => columnsFor(table.header));
   const [problems, setProblems] = useState<string[]>([]);
-  const [typed, setTyped] = useState<TypedTimes>({});
   const read = useMemo(() => readLogger(table, columns), [table, columns]);
   const course = answer && 'course' in answer && !dryRun ? answer.course : null;
   const heard = read.ok ? read.value.heard : null;
-  const start = useMemo(() => heard && liveStart(heard, course), [heard, course]);
+  const start = useMemo(() => heard && liveStart(heard, null), [heard]);
+  // What this build should show begins with the button: until somebody has said when that was, nothing is compared.
+  const onS = pressedS(typed);
+  const shown = useMemo(
+    () => (heard && onS !== null ? liveStart({ ...heard, events: [{ s: onS, event: 'on' }] }, course) : start),
+    [heard, start, onS, course],
+  );
   const kept = useMemo(() => (heard && start ? thinned(heard.series, start.beganS) : []), [heard, start]);
   const found = heard && start ? eventsOf(heard, start) : [];
   const choose = (name: string, to: string) =>
@@ -81,7 +87,7 @@ export function LoggerFile({
           <TableRow>
             <TableCell>{t.column}</TableCell>
             <TableCell>{t.itIs}</TableCell>
-            <TableCell>{t.firstCells}</TableCell>
+            <TableCell className="begins">{t.firstCells}</TableCell>
           </TableRow>
         </TableHead>
         <TableBody>
@@ -99,7 +105,7 @@ export function LoggerFile({
                   <Options of={choices} />
                 </CellPick>
               </TableCell>
-              <TableCell className="mono">
+              <TableCell className="mono begins">
                 {table.rows
                   .slice(0, firstCells)
                   .map((row) => row[i] ?? '')
@@ -113,10 +119,12 @@ export function LoggerFile({
       {read.ok && heard && start && (
         <>
           {read.value.leftOut > 0 && <p className="soft">{t.cellsLeftOut({ n: formatFixed(read.value.leftOut) })}</p>}
+          {onS === null && <p className="soft">{t.buttonFirst}</p>}
           <CourseTrace
             heard={heard}
-            start={start}
-            course={course}
+            start={shown ?? start}
+            course={onS === null ? null : course}
+            fromS={onS === null ? 0 : -onS}
             told={t.keptReadings({ n: formatFixed(table.rows.length), kept: formatFixed(kept.length) })}
             over
           />

@@ -58,7 +58,7 @@ export const priming = room('priming', {
   eachAlone: 'Any of these by itself would give that count; how likely each is beside the others:',
   tellsRest:
     'How far each may be off is assumed, no source: dose 10 % (less after a dose test), lengths 5 %, filter 20 %, a dry pump 75 to 100 %; half of all lines have no gap, and a longer one is less likely.',
-  shareOf: params('{percent} %'),
+  shareOf: params('{percent} %'),
   byFactor: params('{what} {percent} % {side} than is written here'),
   byGap: params('a gap of {mm} mm in a joint that nobody has seen'),
   byDry: params('a dry pump that draws {percent} % of its dose'),

@@ -75,6 +75,7 @@ export const startup = room('startup', {
   throwAway: 'Throw it away',
   shows:
     'When each thing happened, in seconds, as the readings show it. Put right what you know better; empty is what did not happen, or nobody saw.',
+  buttonFirst: 'Say below when the button was pressed: then what this build should show is drawn behind it.',
   whenEachHappened: 'When each thing happened',
   timeIs: params('{event} is at “{text}”; allowed is 0 to {max} s.'),
 });

@@ -19,12 +19,13 @@ export const rehearsal = `
   .readings-now dd { margin: 0; font-size: 1.25rem; font-weight: 700; }
   @media ${phone} {
     .rehearsal-keys { grid-template-columns: 1fr; }
+    .logger-file .begins { display: none; }
   }
   .readings-now dd.words { font-size: 1rem; }
   .readings-now .wide { grid-column: span 2; }
   .from-devices .MuiToggleButtonGroup-root { flex-wrap: wrap; }
   .event-times { display: flex; flex-wrap: wrap; gap: 10px; margin: 8px 0 14px; }
-  .event-times .MuiTextField-root { width: 118px; }
+  .event-times .MuiTextField-root { width: 150px; }
   .departures ul { margin: 4px 0 0; padding: 0; list-style: none; display: grid; gap: 10px; }
   .departures li { border-left: 6px solid var(--watch); padding: 2px 0 2px 12px; }
 `;
