@@ -45,6 +45,7 @@ export const demoCard: UnitCard = {
     'unit.fanMinRpm': manual(1500, 9),
     'unit.fanMaxRpm': manual(4600, 9),
     'unit.glowColdOhm': measured(0.9),
+    'unit.lockAfter': manual(3, 22),
     'unit.controllerLeadM': manual(2, 8),
   },
   holes: [...startingHoles.separate.holes],
@@ -54,6 +55,8 @@ export const demoCard: UnitCard = {
     { code: 'F4', meaning: 'low voltage for 20 s' },
     { code: 'F6', meaning: 'too hot at its outlet' },
   ],
+  wayOut:
+    'Fuse out for a minute once the fan has stopped. Fuse in, hold the lower key until the code goes, and press no other (invented, p. 22).',
   harness: [
     { name: 'pump pair', colour: 'black, blue', wire: 'signal', to: 'pump', areaMm2: 0.75, lengthM: 5 },
     { name: 'controller lead', colour: 'grey', wire: 'signal', to: 'controller', areaMm2: 0.5, lengthM: 2 },

@@ -16,6 +16,7 @@ export function writeCardCsv(card: UnitCard): string {
     { what: 'card', key: 'family', value: card.family },
     { what: 'card', key: 'edition', value: card.edition },
     { what: 'card', key: 'note', value: card.note },
+    ...(card.wayOut ? [{ what: 'card', key: 'wayOut', value: card.wayOut }] : []),
     ...cardKeys.flatMap((key): Line[] => {
       const figure = card.figures[key];
       if (!figure) return [];
@@ -101,7 +102,7 @@ export function readCardCsv(text: string): ReadResult<UnitCard> {
       errors.push(`Line ${i + 2}: what is “${what.slice(0, 40)}”; allowed is card, figure, hole, fault, wire, setting or start.`);
   }
   if (errors.length > 0) return { ok: false, errors: errors.slice(0, 30) };
-  const { id, name, family, edition, note = '' } = about;
+  const { id, name, family, edition, note = '', wayOut } = about;
   return validate<UnitCard>(cardSchema(), {
     format: cardFormat,
     version: cardVersion,
@@ -114,6 +115,7 @@ export function readCardCsv(text: string): ReadResult<UnitCard> {
     holes,
     faults,
     course,
+    ...(wayOut ? { wayOut } : {}),
     ...(harness && harness.length > 0 ? { harness } : {}),
     ...(settings && settings.length > 0 ? { settings } : {}),
   });

@@ -331,6 +331,12 @@ export function soundBuild(values: Values = {}): Build {
     primingRuns: [{ id: id(3), at, by, strokes: 600, frequencyHz: 4, fromEmpty: true, outcome: 'reached' }],
     starts: [soundStart()],
     coReadings: [{ id: id(4), at: '2026-11-20T09:15:00.000Z', by, ppm: 0, place: 'pillow', state: 'full', doors: 'closed' }],
+    sights: [
+      { id: id(10), at: '2026-11-20T08:58:00.000Z', by, sees: 'noBubbles' },
+      { id: id(11), at: '2026-11-20T09:16:00.000Z', by, sees: 'noBubbles' },
+      { id: id(12), at: '2026-11-20T09:16:00.000Z', by, sees: 'clear' },
+    ],
+    noises: [{ id: id(13), at: '2026-11-20T09:24:00.000Z', by, place: 'pillow', state: 'low', levelDb: 28, with: 'meter' }],
     hotLooks: (['floor', 'plate', 'body'] as const).map((place, i) => ({
       id: id(5 + i),
       at: '2026-11-20T09:22:00.000Z',

@@ -43,6 +43,7 @@ export interface PrimingRun {
   /** The line was empty when this run began; runs after it add up. */
   fromEmpty: boolean;
   outcome: keyof typeof primingOutcomes;
+  /** the longest that the pump ran without a rest, s; absent where nobody timed it */ longestS?: number;
 }
 
 export const startEvents = {
@@ -51,6 +52,7 @@ export const startEvents = {
   pump: 'pump clicks',
   flame: 'flame',
   full: 'full output',
+  low: 'set to its lowest',
   off: 'button off',
   end: 'fan stopped',
   cut: 'power cut while hot',
@@ -155,6 +157,50 @@ export interface HotLook {
   surfaceC: number;
 }
 
+/** What is seen of a heater that runs, at its exhaust and in the clear line. */
+export const exhaustSights = {
+  clear: 'exhaust clear',
+  steam: 'steam that is gone within a step',
+  white: 'white smoke',
+  black: 'black smoke',
+  blue: 'blue smoke',
+} as const;
+export const lineSights = {
+  noBubbles: 'no bubbles in the line',
+  passing: 'single bubbles that pass',
+  steady: 'bubbles that keep coming',
+  unseen: 'line that can’t be seen through',
+} as const;
+export const sights = { ...exhaustSights, ...lineSights } as const;
+export interface Sight {
+  id: string;
+  /** when it was seen, which may be earlier than it was written down */ at: string;
+  by: string;
+  sees: keyof typeof sights;
+}
+
+export const noisePlaces = {
+  pillow: 'pillow or seat',
+  neighbour: 'neighbour’s place, outside',
+  exhaust: 'exhaust’s end',
+  intake: 'intake’s end',
+  pump: 'pump',
+  outlet: 'warm outlet',
+} as const;
+export const noiseStates = { off: 'heater off', low: 'at its lowest', full: 'at full output' } as const;
+export const soundMeters = { meter: 'sound meter', phone: 'phone' } as const;
+/** A level of sound by meter. */
+export interface NoiseReading {
+  id: string;
+  /** when it was read, which may be earlier than it was written down */ at: string;
+  by: string;
+  place: keyof typeof noisePlaces;
+  state: keyof typeof noiseStates;
+  /** dB(A) */ levelDb: number;
+  /** from what makes the sound, m; absent where nobody has said */ awayM?: number;
+  with: keyof typeof soundMeters;
+}
+
 /** What was found bad, why it was so, and what was done: it answers a finding that only a new proof can clear. Both stay in the record. */
 export interface Repair {
   id: string;
@@ -209,6 +255,8 @@ export interface Claim {
   starts: StartRun[];
   coReadings: CoReading[];
   hotLooks?: HotLook[];
+  sights?: Sight[];
+  noises?: NoiseReading[];
   repairs: Repair[];
   leaks: RowOf<'leaks'>[];
 }
@@ -231,6 +279,10 @@ export interface Build {
   releases?: Release[];
   /** Surfaces by thermometer; absent where none was read. */
   hotLooks?: HotLook[];
+  /** What was seen at exhaust and line; absent where nobody looked. */
+  sights?: Sight[];
+  /** Levels of sound; absent where none was read. */
+  noises?: NoiseReading[];
   repairs?: Repair[];
   /** When something as fitted was last changed at a part, once the heater had been lit: what was proven of it before is stale. */
   worked?: Partial<Record<Part, string>>;

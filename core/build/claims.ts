@@ -11,6 +11,8 @@ export const noActions = (): Actions => ({
   starts: [],
   coReadings: [],
   hotLooks: [],
+  sights: [],
+  noises: [],
   repairs: [],
   leaks: [],
 });
@@ -23,6 +25,8 @@ export const actionsOf = (build: Build): Actions => ({
   starts: build.starts,
   coReadings: build.coReadings,
   hotLooks: build.hotLooks ?? [],
+  sights: build.sights ?? [],
+  noises: build.noises ?? [],
   repairs: build.repairs ?? [],
   leaks: rowsOf(build.lists, 'leaks').filter(wasWatched),
 });
@@ -30,7 +34,15 @@ export const isNothing = (actions: Actions): boolean => Object.values(actions).e
 
 /** A build with only some of what was done left; joints that were watched stay as joints that are to be. */
 export function withActions(build: Build, left: Actions): Build {
-  const { releases: _releases, hotLooks: _hotLooks, repairs: _repairs, worked: _worked, ...rest } = build;
+  const {
+    releases: _releases,
+    hotLooks: _hotLooks,
+    sights: _sights,
+    noises: _noises,
+    repairs: _repairs,
+    worked: _worked,
+    ...rest
+  } = build;
   const seen = new Set(left.leaks.map(({ id }) => id));
   const leaks = rowsOf(build.lists, 'leaks').map((row) =>
     seen.has(row.id) ? row : { id: row.id, ...(row.name === undefined ? {} : { name: row.name }) },
@@ -44,6 +56,8 @@ export function withActions(build: Build, left: Actions): Build {
     coReadings: left.coReadings,
     ...(left.releases.length > 0 ? { releases: left.releases } : {}),
     ...(left.hotLooks.length > 0 ? { hotLooks: left.hotLooks } : {}),
+    ...(left.sights.length > 0 ? { sights: left.sights } : {}),
+    ...(left.noises.length > 0 ? { noises: left.noises } : {}),
     ...(left.repairs.length > 0 ? { repairs: left.repairs } : {}),
     ...(build.lists ? { lists: leaks.length > 0 ? { ...build.lists, leaks } : build.lists } : {}),
   };

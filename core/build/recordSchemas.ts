@@ -8,9 +8,13 @@ import {
   doorStates,
   heatTakers,
   hotPlaces,
+  noisePlaces,
+  noiseStates,
   primingOutcomes,
   quantities,
   releasableHoldPoints,
+  sights,
+  soundMeters,
   startEvents,
   winds,
 } from './Build';
@@ -28,6 +32,7 @@ export const primingRunSchema = once(() =>
     frequencyHz: bounded(0.2, 15),
     fromEmpty: yup.boolean().defined(),
     outcome: oneOf(primingOutcomes),
+    longestS: bounded(0, 86400).optional(),
   }),
 );
 export const eventSchema = once(() => strictObject({ atS: bounded(0, 86400), event: oneOf(startEvents) }));
@@ -101,6 +106,19 @@ export const hotLookSchema = once(() =>
     place: oneOf(hotPlaces),
     touches: oneOf(heatTakers),
     surfaceC: bounded(-40, 600),
+  }),
+);
+export const sightSchema = once(() => strictObject({ id: identifier(), at: instant(), by: text(80, 1), sees: oneOf(sights) }));
+export const noiseSchema = once(() =>
+  strictObject({
+    id: identifier(),
+    at: instant(),
+    by: text(80, 1),
+    place: oneOf(noisePlaces),
+    state: oneOf(noiseStates),
+    levelDb: bounded(10, 130),
+    awayM: bounded(0.05, 200).optional(),
+    with: oneOf(soundMeters),
   }),
 );
 export const repairSchema = once(() =>

@@ -252,7 +252,9 @@ export const sections = {
     }),
   },
   priming: {
-    count: section('Count strokes', { checks: ['priming.expected', 'priming.over', 'priming.short', 'priming.lockout'] }),
+    count: section('Count strokes', {
+      checks: ['priming.expected', 'priming.over', 'priming.short', 'priming.air', 'priming.dry', 'priming.lockout'],
+    }),
     figures: section('Figures and dose', { figures: { 'Priming sheet': sheet('priming') }, checks: ['priming.dose'] }),
     runs: section('Runs kept'),
   },
@@ -292,9 +294,13 @@ export const sections = {
         'start.running',
         'start.duration',
         'start.afterrun',
+        'start.smoke',
+        'start.bubbles',
       ],
     }),
     hotspots: section('Hot spots', { checks: ['start.hotspots'] }),
+    noise: section('Noise', { checks: ['start.noise'] }),
+    compare: section('Starts compared'),
     rehearsal: section('Rehearsal'),
   },
   proving: {

@@ -19,7 +19,7 @@ const min = (values: readonly number[]): number | null =>
 /**
  * What the readings of a start tell, in whatever order they stand.
  * Volts under glow are read from the glow plug on (from the button, where nobody saw it) to the flame; running current from "full output" on,
- * without that event from 60 s after the flame, when the glow plug is off.
+ * without that event from 60 s after the flame, when the glow plug is off; to the button off, or until it is turned down.
  * @source definition; 60 s: Lorbet's own choice, no source
  */
 export function startFacts(run: Pick<StartRun, 'events' | 'readings'>): StartFacts {
@@ -63,7 +63,9 @@ export function startFacts(run: Pick<StartRun, 'events' | 'readings'>): StartFac
     const warm = values(quantity, at.glow + coldPlugS, until);
     return mean(warm.length > 0 ? warm : values(quantity, at.glow, until), until);
   };
-  const runA = steadyFrom === undefined ? [] : values('amps', steadyFrom, off);
+  // Turned down, it is at full output no more.
+  const fullUntil = Math.min(at.low ?? off, off);
+  const runA = steadyFrom === undefined ? [] : values('amps', steadyFrom, fullUntil);
   return {
     readings: run.readings.length,
     lastS,
@@ -73,11 +75,11 @@ export function startFacts(run: Pick<StartRun, 'events' | 'readings'>): StartFac
     maxV: max(numbers('volts', 0, Infinity)),
     glowA: under('amps'),
     glowV: under('volts'),
-    runningA: mean(runA, off),
+    runningA: mean(runA, fullUntil),
     maxHz: max(numbers('hertz', 0, Infinity)),
     maxOutletC: max(numbers('outletC', 0, Infinity)),
-    fullOutletC: steadyFrom === undefined ? null : newest('outletC', steadyFrom, off),
-    fullReturnC: steadyFrom === undefined ? null : newest('returnC', steadyFrom, off),
+    fullOutletC: steadyFrom === undefined ? null : newest('outletC', steadyFrom, fullUntil),
+    fullReturnC: steadyFrom === undefined ? null : newest('returnC', steadyFrom, fullUntil),
   };
 }
 

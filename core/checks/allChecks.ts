@@ -19,6 +19,7 @@ import { sourceChecks } from './fuel/source';
 import { tankChecks } from './fuel/tank';
 import { kitChecks } from './kit/kit';
 import { primingChecks } from './priming/priming';
+import { primeChecks } from './priming/pump';
 import { coChecks } from './proving/co';
 import { leakChecks } from './proving/leak';
 import { signoffChecks } from './signoff/signoff';
@@ -27,6 +28,8 @@ import { placeChecks } from './siting/place';
 import { stackChecks } from './siting/stack';
 import { courseChecks } from './startup/course';
 import { hotSpotChecks } from './startup/hotSpots';
+import { noiseChecks } from './startup/noise';
+import { sightChecks } from './startup/sights';
 import { startChecks } from './startup/start';
 import { sizeChecks } from './survey/size';
 import { surveyChecks } from './survey/survey';
@@ -67,12 +70,15 @@ export const stageChecks: readonly Check[] = [
   ...fuseChecks,
   ...loomChecks,
   ...primingChecks,
+  ...primeChecks,
   ...controllerSetChecks,
   ...controllerAirChecks,
   ...controllerUsedChecks,
   ...startChecks,
   ...courseChecks,
+  ...sightChecks,
   ...hotSpotChecks,
+  ...noiseChecks,
   ...coChecks,
   ...leakChecks,
 ];

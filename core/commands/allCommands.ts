@@ -5,7 +5,7 @@ import { holdPointCommand } from './kinds/holdPoint';
 import { makerCommand } from './kinds/maker';
 import { noteCommand } from './kinds/note';
 import { primingCommand } from './kinds/priming';
-import { coCommand, hotCommand } from './kinds/proof';
+import { coCommand, hotCommand, noiseCommand, sightCommand } from './kinds/proof';
 import { repairCommand } from './kinds/repair';
 import { rowsCommand } from './kinds/rows';
 import { signCommand } from './kinds/sign';
@@ -27,6 +27,8 @@ const definitions = {
   readings: readingsCommand,
   co: coCommand,
   hot: hotCommand,
+  sight: sightCommand,
+  noise: noiseCommand,
   repair: repairCommand,
   waive: waiveCommand,
   unwaive: unwaiveCommand,

@@ -15,6 +15,8 @@ const eventWords: Record<string, StartEventKind> = {
   flame: 'flame',
   full: 'full',
   'full output': 'full',
+  lowest: 'low',
+  'set to its lowest': 'low',
   off: 'off',
   'button off': 'off',
   'fan stopped': 'end',

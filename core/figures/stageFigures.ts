@@ -143,6 +143,6 @@ export const stageFigures: Readonly<Record<string, readonly FigureId[]>> = {
     'wiring.morningV',
   ],
   controller: ['controller.maxKw', 'controller.minKw', ...comingNightFigures, 'controller.richest', 'controller.leadRunM'],
-  startup: ['start.ignitionS', 'start.lowestV', 'start.runningA', 'start.afterrunS'],
+  startup: ['start.ignitionS', 'start.lowestV', 'start.runningA', 'start.afterrunS', 'start.airKw', 'start.fuelKw'],
   priming: ['priming.toFillMl', 'priming.expectedStrokes', 'priming.lowStrokes', 'priming.highStrokes', 'priming.expectedS'],
 };

@@ -84,6 +84,12 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
     { kind: 'hot', look: { id: id(8), place: 'plate', touches: 'timber', surfaceC: 48 } },
     '48 °C at the mounting plate (timber or plywood)',
   ],
+  sight: [soundBuild(), { kind: 'sight', look: { id: id(8), sees: 'steady' } }, 'seen: bubbles that keep coming'],
+  noise: [
+    soundBuild(),
+    { kind: 'noise', look: { id: id(8), place: 'pump', state: 'full', levelDb: 64.5, awayM: 1, with: 'phone' } },
+    '64.5 dB(A) at the pump, 1.0 m off, heater at full output (phone)',
+  ],
   waive: [
     gap,
     { kind: 'waive', checkId: 'fuel.line.joint', code, values, why: 'old joint, watched for a year' },

@@ -131,4 +131,6 @@ export type FigureId =
   | 'start.ignitionS'
   | 'start.lowestV'
   | 'start.runningA'
-  | 'start.afterrunS';
+  | 'start.afterrunS'
+  | 'start.airKw'
+  | 'start.fuelKw';

@@ -38,6 +38,8 @@ export const units = {
   times: { times: [1, 0] },
   'N m': { 'n m': [1, 0], nm: [1, 0] },
   rpm: { rpm: [1, 0], '/min': [1, 0] },
+  dB: { db: [1, 0], 'db(a)': [1, 0], dba: [1, 0] },
+  g: { g: [1, 0], kg: [1000, 0], oz: [28.349523125, 0] },
   px: { px: [1, 0] },
   strokes: { strokes: [1, 0], stroke: [1, 0], clicks: [1, 0], pulses: [1, 0] },
 } as const satisfies Record<string, Record<string, readonly [number, number]>>;

@@ -45,6 +45,8 @@ export const shortMm2 = shortIn('mm²');
 export const cm2 = (mm2: number): Quantity => quantity('cm²', mm2 / 100, 1);
 /** A difference of temperatures. */
 export const kelvin = fixedIn('K');
+/** A level of sound. */
+export const decibels = fixedIn('dB(A)');
 export const litresAMinute = fixedIn('L/min');
 export const shortDeg = shortIn('°');
 export const shortPpm = shortIn('ppm');

@@ -1,8 +1,9 @@
 import { holdPointSteps } from '../build/stages';
 import { hotText } from './hotText';
+import { noiseText } from './noiseText';
 import { summarizeStart } from '../model/startup/summarizeStart';
 import { formatFixed, formatShort } from '../units/formatNumber';
-import { coPlaces, primingOutcomes, type Claim } from '../build/Build';
+import { coPlaces, primingOutcomes, sights, type Claim } from '../build/Build';
 
 const on = (iso: string): string => iso.slice(0, 10);
 
@@ -21,6 +22,8 @@ export function claimLines(claim: Claim): string[] {
       (r) => `carbon monoxide ${formatShort(r.ppm, 1)} ppm, ${coPlaces[r.place]}: said by ${r.by}, ${on(r.at)}`,
     ),
     ...(claim.hotLooks ?? []).map((l) => `${hotText(l)}: said by ${l.by}, ${on(l.at)}`),
+    ...(claim.sights ?? []).map((l) => `${sights[l.sees]}: said by ${l.by}, ${on(l.at)}`),
+    ...(claim.noises ?? []).map((l) => `${noiseText(l)}: said by ${l.by}, ${on(l.at)}`),
     ...claim.leaks.map(
       (j, i) =>
         `joint ${j.name ?? i + 1}: said to be warm ${j.warmFound ?? 'not looked at'}, after a night ${j.nightFound ?? 'not looked at'}`,

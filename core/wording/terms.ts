@@ -1,4 +1,4 @@
-import { coPlaces, heatTakers, hotPlaces } from '../build/Build';
+import { coPlaces, heatTakers, hotPlaces, noisePlaces } from '../build/Build';
 import { sources } from '../build/fuelSources';
 import { listIds, lists } from '../build/lists';
 import { cableNear, leavesKinds, partKinds, sealKinds, sealPlaces, weakKinds } from '../build/listKinds';
@@ -24,6 +24,7 @@ const terms = {
   coPlace: coPlaces as Words,
   hotPlace: hotPlaces as Words,
   taker: heatTakers as Words,
+  noisePlace: noisePlaces as Words,
   harm: {
     timber: 'timber chars there, and may take fire years later',
     polyethylene: 'polyethylene softens there, and gives way',

@@ -1,9 +1,10 @@
-import { primingOutcomes } from '../../core/build/Build';
+import { primingOutcomes, sights } from '../../core/build/Build';
 import { fittedStarts } from '../../core/model/startup/fittedStarts';
 import { summarizeStart } from '../../core/model/startup/summarizeStart';
 import { formatFixed, formatShort } from '../../core/units/formatNumber';
 import { coText } from '../../core/wording/coText';
 import { hotText } from '../../core/wording/hotText';
+import { noiseText } from '../../core/wording/noiseText';
 import { day, type Section } from './Section';
 
 /** What was primed, lit, read and repaired. */
@@ -56,6 +57,16 @@ export const tests: Section = (page, { build }) => {
       { text: hotText(look), share: 0.58 },
       { text: look.by, share: 0.2 },
     ]);
-  if (build.primingRuns.length + build.starts.length + build.coReadings.length + (build.hotLooks?.length ?? 0) === 0)
-    page.paragraph('None recorded.');
+  const seen = [
+    ...(build.sights ?? []).map((look) => ({ ...look, text: sights[look.sees] })),
+    ...(build.noises ?? []).map((look) => ({ ...look, text: noiseText(look) })),
+  ];
+  for (const look of seen)
+    page.row([
+      { text: day(look.at), share: 0.22 },
+      { text: look.text, share: 0.58 },
+      { text: look.by, share: 0.2 },
+    ]);
+  const recorded = build.primingRuns.length + build.starts.length + build.coReadings.length + (build.hotLooks?.length ?? 0);
+  if (recorded + seen.length === 0) page.paragraph('None recorded.');
 };

@@ -35,10 +35,14 @@ test('the pump is heard beside a fan that is louder: its clicks, its frequency, 
   await expect(ear).toHaveAttribute('data-ear', 'beat', { timeout: 25_000 });
   await expect(ear).toContainText(/by ear \d+, (4\.9|5\.0|5\.1) Hz/);
   await expect(ear.getByRole('alert').filter({ hasText: /Ear and clock have parted: [1-9]/ })).toBeVisible({ timeout: 60_000 });
+  // What is told comes and goes with what is heard, and moves no other key.
+  const stop = ear.getByRole('button', { name: 'Stop listening' });
+  const stopsAt = await stop.boundingBox();
   await ear.getByRole('button', { name: /^Go on from \d+, at (4\.9|5|5\.0|5\.1) Hz$/ }).tap();
   await expect(ear).toContainText(/the controller (4\.9|5|5\.0|5\.1) Hz/);
+  expect(await stop.boundingBox()).toEqual(stopsAt);
   // Shut, it listens no more; the count goes on.
-  await ear.getByRole('button', { name: 'Stop listening' }).tap();
+  await stop.tap();
   await expect(page.getByRole('button', { name: 'Count by ear as well' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Pump stopped' })).toBeVisible();
   await close();

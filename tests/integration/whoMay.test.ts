@@ -42,6 +42,8 @@ const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
   readings: () => [soundBuild(), { kind: 'readings', startId: id(2), events: [{ atS: 1, event: 'glow' }], readings: [] }],
   co: () => [soundBuild(), { kind: 'co', reading: { id: id(9), ppm: 0, place: 'floor' } }],
   hot: () => [soundBuild(), { kind: 'hot', look: { id: id(9), place: 'plate', touches: 'timber', surfaceC: 48 } }],
+  sight: () => [soundBuild(), { kind: 'sight', look: { id: id(9), sees: 'clear' } }],
+  noise: () => [soundBuild(), { kind: 'noise', look: { id: id(9), place: 'pillow', state: 'off', levelDb: 25, with: 'meter' } }],
   waive: () => [gap, { kind: 'waive', checkId: 'fuel.line.joint', code, values, why: 'watched for a year already' }],
   unwaive: () => [
     { ...gap, waivers: [waiver] },
@@ -69,6 +71,8 @@ const may: Record<CommandKind, readonly Role[]> = {
   readings: ['fitter', 'lead'],
   co: ['fitter', 'lead'],
   hot: ['fitter', 'lead'],
+  sight: ['fitter', 'lead'],
+  noise: ['fitter', 'lead'],
   repair: ['fitter', 'lead'],
   waive: ['lead'],
   unwaive: ['lead'],

@@ -53,6 +53,7 @@ const table: Record<
   'GET builds/[id]/ledger': { ask: get(about('ledger?before=9')), answers: [401, 200, 200, 200, 404] },
   'GET builds/[id]/ledger/file': { ask: get(about('ledger/file')), answers: [401, 200, 200, 200, 404] },
   'GET builds/[id]/ledger/check': { ask: get(about('ledger/check')), answers: [401, 200, 200, 200, 404] },
+  'GET builds/[id]/alike': { ask: get(about('alike')), answers: [401, 200, 200, 200, 404] },
   'GET builds/[id]/starts/[startId]': {
     ask: get(() => `/api/builds/${buildId}/starts/${startId}`),
     answers: [401, 200, 200, 200, 404],

@@ -28,7 +28,17 @@ export const tankLists = {
     columns: {
       strokes: { kind: 'number', label: 'Strokes', unit: 'pieces', min: 20, max: 20000, decimals: 0 },
       volumeMl: { kind: 'number', label: 'In the glass', unit: 'mL', min: 0.1, max: 1000, decimals: 2 },
+      massG: {
+        kind: 'number',
+        label: 'On the scale',
+        unit: 'g',
+        min: 0.1,
+        max: 1000,
+        decimals: 2,
+        hint: 'what the glass gained, in place of its mL',
+      },
       fuelC: { kind: 'number', label: 'Fuel at', unit: '°C', min: -40, max: 60, decimals: 0 },
+      testedAt: { kind: 'instant', label: 'Tested' },
     },
   },
   leaks: {

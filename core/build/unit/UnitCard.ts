@@ -31,6 +31,7 @@ export const cardOwn = {
   'unit.fanMaxRpm': { label: 'Fan, fastest', unit: 'rpm', min: 100, max: 20000, decimals: 0, as: 'heater.fanMaxRpm' },
   'unit.massKg': { label: 'Weighs', unit: 'kg', min: 0.2, max: 60, decimals: 1 },
   'unit.glowColdOhm': { label: 'Glow plug, cold', unit: 'Ω', min: 0.05, max: 20, decimals: 2, as: 'heater.glowColdOhm' },
+  'unit.lockAfter': { label: 'Locks after so many starts without a flame', unit: 'pieces', min: 1, max: 20, decimals: 0 },
   'unit.controllerLeadM': { label: 'Controller’s lead', unit: 'm', min: 0.1, max: 20, decimals: 1, as: 'controller.leadM' },
 } as const satisfies Record<string, OwnFigure>;
 export type CardKey = FigurePath | `maker.${LimitKey}` | keyof typeof cardOwn;
@@ -79,6 +80,7 @@ export interface UnitCard {
   figures: { [K in CardKey]?: CardFigure };
   holes: Omit<RowOf<'holes'>, 'id'>[];
   faults: CardFault[];
+  /** how it is let out of a lock-out, in the manual's words or the workshop's own */ wayOut?: string;
   /** the wires that come with it */ harness?: CardWire[];
   /** which settings its controller has, and what its maker calls them */ settings?: CardSetting[];
   course: CardStep[];

@@ -50,6 +50,7 @@ export const cardSchema = once(() =>
     ),
     holes: list(holeSchema(), lists.holes.max),
     faults: list(strictObject({ code: text(20, 1), meaning: text(200, 1) }), 200),
+    wayOut: text(500).optional(),
     harness: list(
       strictObject({
         name: text(40, 1),

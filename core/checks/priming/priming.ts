@@ -1,10 +1,7 @@
-import { firstAt } from '../../build/startFacts';
 import { doseRuns, doseTest } from '../../model/fuel/doseTest';
 import { primedStrokes } from '../../model/priming/primedStrokes';
-import { repairedMs } from '../../model/proving/stale';
-import { fittedStarts, hasFailed } from '../../model/startup/fittedStarts';
+import { failedInARow } from '../../model/startup/fittedStarts';
 import { toDo } from '../../reading/NotMeasured';
-import type { Reader } from '../../reading/Reader';
 import { count, minutes, name, person, shortHz, shortMl, shortPercent, type Value } from '../../wording/Value';
 import { defineCheck } from '../Check';
 import { trade } from '../sources';
@@ -12,17 +9,6 @@ import { worstOf } from '../worstOf';
 
 const band = 'Volume and dose by definition; the band’s width is an assumption, no source.';
 const primeFirst = 'prime the line and count its strokes';
-
-/** Starts given up without a flame, one after the other, since the last that lit or was answered by a repair. */
-function failedInARow(read: Reader): number {
-  const repaired = repairedMs(read.build, 'priming.lockout');
-  let failed = 0;
-  for (const run of fittedStarts(read.build)) {
-    if (!hasFailed(run)) failed = firstAt(run).flame === undefined ? failed : 0;
-    else if (Date.parse(run.at) >= repaired) failed += 1;
-  }
-  return failed;
-}
 
 /** Filling the line: how many strokes it should take, whether it took them, and what a failed start leaves behind. */
 export const primingChecks = [
@@ -194,7 +180,7 @@ export const primingChecks = [
     },
     remedies: { some: 'Look at fuel at the heater, bubbles, and volts under glow, before the next start.' },
     assess(read, say) {
-      const failed = failedInARow(read);
+      const failed = failedInARow(read.build);
       const { last } = primedStrokes(read.build);
       read.note('Failed starts in a row', failed, '');
       const n = count(failed);

@@ -89,7 +89,7 @@ export const courseChecks = [
     assess(read, say) {
       const spells = fittedStarts(read.build).flatMap((run, i) => {
         const at = firstAt(run);
-        const until = at.off ?? at.cut ?? at.end;
+        const until = at.low ?? at.off ?? at.cut ?? at.end;
         return at.full === undefined || until === undefined ? [] : [{ run, number: i + 1, ranS: Math.max(0, until - at.full) }];
       });
       const longest = spells.sort((a, b) => b.ranS - a.ranS)[0];

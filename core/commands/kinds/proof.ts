@@ -1,9 +1,10 @@
-import { coPlaces, type CoReading, type HotLook } from '../../build/Build';
-import { coReadingSchema, hotLookSchema } from '../../build/recordSchemas';
+import { coPlaces, sights, type Build, type CoReading, type HotLook, type NoiseReading, type Sight } from '../../build/Build';
+import { coReadingSchema, hotLookSchema, noiseSchema, sightSchema } from '../../build/recordSchemas';
 import { instant } from '../../build/schemaParts';
 import { formatShort } from '../../units/formatNumber';
 import { hotText } from '../../wording/hotText';
-import { defineCommand, refuse, shape } from '../define';
+import { noiseText } from '../../wording/noiseText';
+import { defineCommand, refuse, shape, type Author, type Step } from '../define';
 
 export interface CoCommand {
   kind: 'co';
@@ -12,6 +13,17 @@ export interface CoCommand {
 export interface HotCommand {
   kind: 'hot';
   look: Omit<HotLook, 'at' | 'by'>;
+  readAt?: string;
+}
+
+export interface SightCommand {
+  kind: 'sight';
+  look: Omit<Sight, 'at' | 'by'>;
+  readAt?: string;
+}
+export interface NoiseCommand {
+  kind: 'noise';
+  look: Omit<NoiseReading, 'at' | 'by'>;
   readAt?: string;
 }
 
@@ -31,20 +43,46 @@ export const coCommand = defineCommand<CoCommand>({
   },
 });
 
+/** Keeps what somebody has read or seen: now, or at a time before. */
+function kept<L extends object>(
+  list: 'hotLooks' | 'sights' | 'noises',
+  build: Build,
+  { look, readAt }: { look: L; readAt?: string },
+  { name, at }: Author,
+): Step {
+  const read = readAt ?? at;
+  if (Date.parse(read) > Date.parse(at))
+    return refuse('invalid', `readAt is ${read}; nothing can have been read or seen later than now.`);
+  return {
+    ok: true,
+    build: { ...build, [list]: [...(build[list] ?? []), { ...look, at: read, by: name }] },
+    body: { look, readAt: read },
+  };
+}
+
 /** A surface by thermometer while the heater runs. */
 export const hotCommand = defineCommand<HotCommand>({
   kind: 'hot',
   permission: 'work',
   schema: shape(() => ({ look: hotLookSchema().omit(['at', 'by']), readAt: instant().optional() })),
-  apply(build, { look, readAt }, { name, at }) {
-    const read = readAt ?? at;
-    if (Date.parse(read) > Date.parse(at))
-      return refuse('invalid', `readAt is ${read}; a surface can’t have been read later than now.`);
-    return {
-      ok: true,
-      build: { ...build, hotLooks: [...(build.hotLooks ?? []), { ...look, at: read, by: name }] },
-      body: { look, readAt: read },
-    };
-  },
+  apply: (build, command, author) => kept('hotLooks', build, command, author),
   describe: (body) => hotText(body.look as HotLook),
+});
+
+/** What is seen at the exhaust, or in the clear line. */
+export const sightCommand = defineCommand<SightCommand>({
+  kind: 'sight',
+  permission: 'work',
+  schema: shape(() => ({ look: sightSchema().omit(['at', 'by']), readAt: instant().optional() })),
+  apply: (build, command, author) => kept('sights', build, command, author),
+  describe: (body) => `seen: ${sights[(body.look as Sight).sees]}`,
+});
+
+/** A level of sound. */
+export const noiseCommand = defineCommand<NoiseCommand>({
+  kind: 'noise',
+  permission: 'work',
+  schema: shape(() => ({ look: noiseSchema().omit(['at', 'by']), readAt: instant().optional() })),
+  apply: (build, command, author) => kept('noises', build, command, author),
+  describe: (body) => noiseText(body.look as NoiseReading),
 });

@@ -1,7 +1,12 @@
+import { factsOf } from '../../build/startFacts';
+import { airDensityRatio } from '../../physics/air/airAtAltitude';
 import { toDo } from '../../reading/NotMeasured';
 import type { Reader, Derived } from '../../reading/Reader';
 import { fittedStarts } from '../../model/startup/fittedStarts';
 import { summarizeStart } from '../../model/startup/summarizeStart';
+
+/** Air at sea level and 15 °C, kg/m³ (ISO 2533, from memory), and its heat capacity. */
+const [standardKgM3, airCpJKgK] = [1.225, 1006];
 
 /** The last start that was logged, with what it tells; open where none was. */
 export function lastStart(read: Reader) {
@@ -64,5 +69,38 @@ export const startFigures = {
     formula: 't fan stopped − t button off',
     source: clock,
     compute: (read: Reader) => between(read, 'off', 'end', ['Button off', 'Fan stopped']),
+  },
+  'start.airKw': {
+    label: 'Into the air at full output',
+    unit: 'kW',
+    decimals: 2,
+    formula: 'V̇ ρ c_p (T out − T in)',
+    source: 'heat balance; flow as the ducts let it, density ISO 2533 (from memory), c_p 1.006 kJ/(kg K)',
+    compute: (read: Reader): number => {
+      const { run } = lastStart(read);
+      const { fullOutletC, fullReturnC } = factsOf(run);
+      if (fullOutletC === null || fullReturnC === null)
+        return read.missing(...toDo('read the air at outlet and return at full output'));
+      read.note('Air out', fullOutletC, '°C', run);
+      read.note('Air in', fullReturnC, '°C', run);
+      const { altitudeM } = read.all({ altitudeM: 'heater.altitudeM' });
+      // The blower takes its volume from the air that comes in.
+      const kgM3 = standardKgM3 * airDensityRatio(altitudeM, fullReturnC);
+      return ((read.derived('duct.flowM3H') / 3600) * kgM3 * airCpJKgK * (fullOutletC - fullReturnC)) / 1000;
+    },
+  },
+  'start.fuelKw': {
+    label: 'By its fuel at full output',
+    unit: 'kW',
+    decimals: 2,
+    formula: 'f V_stroke ρ H_u η',
+    source: 'definition; efficiency by the limits; frequency as read, else its highest',
+    compute: (read: Reader): number => {
+      const { run } = lastStart(read);
+      const { maxHz } = factsOf(run);
+      const { highest } = read.all({ highest: 'heater.pumpMaxHz' });
+      if (maxHz !== null) read.note('Pump, highest read', maxHz, 'Hz', run);
+      return read.derived('heater.outputMaxKw') * (maxHz === null ? 1 : Math.min(1.2, maxHz / highest));
+    },
   },
 } satisfies Record<string, Derived>;

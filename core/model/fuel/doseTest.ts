@@ -1,4 +1,6 @@
+import { densityKgM3 } from '../../physics/fuel/densityKgM3';
 import type { Reader } from '../../reading/Reader';
+import { fuelOf } from './runFacts';
 
 /** One counted run of the pump into a measuring glass. */
 export interface DoseRun {
@@ -34,8 +36,15 @@ export function doseTest(runs: readonly DoseRun[]): DoseTest | null {
   };
 }
 
-/** The runs of a build that are whole. */
+/** mL of a fuel by its mass: at the temperature that was read, else at 15 °C. Source: definition; API MPM tables ch. 11 (from memory). */
+export const volumeByMassMl = (massG: number, densityKgM3At15C: number, fuelC = 15): number =>
+  (massG / densityKgM3(densityKgM3At15C, fuelC)) * 1000;
+
+/** The runs of a build that are whole: by the glass, or by the scale and the density of the fuel at its temperature. */
 export const doseRuns = (read: Reader): DoseRun[] =>
-  read
-    .rows('doseTests')
-    .flatMap(({ strokes, volumeMl }) => (strokes === undefined || volumeMl === undefined ? [] : [{ strokes, volumeMl }]));
+  read.rows('doseTests').flatMap(({ strokes, volumeMl, massG, fuelC }) => {
+    if (strokes === undefined) return [];
+    if (volumeMl !== undefined) return [{ strokes, volumeMl }];
+    if (massG === undefined) return [];
+    return [{ strokes, volumeMl: volumeByMassMl(massG, fuelOf(read).densityKgM3At15C, fuelC) }];
+  });

@@ -6,6 +6,8 @@ import { provingStart, type ProvingStart } from '../startup/fittedStarts';
 export const provedBy = {
   co: ['heater', 'intake', 'exhaust'],
   heat: ['heater', 'exhaust'],
+  smoke: ['heater', 'intake', 'exhaust', 'pump'],
+  bubbles: ['pickup', 'suction', 'filter', 'pump', 'line'],
   leak: ['pickup', 'suction', 'filter', 'pump', 'line'],
 } as const satisfies Record<string, readonly Part[]>;
 export type Proof = keyof typeof provedBy;

@@ -2,7 +2,7 @@ import type { Build, StartRun } from '../../build/Build';
 import { firstAt } from '../../build/startFacts';
 
 /** Starts of the heater in its place; a dry run on the bench proves the unit and says nothing of how it is fitted. */
-export const fittedStarts = (build: Build): StartRun[] => build.starts.filter((run) => !run.dryRun);
+export const fittedStarts = (build: Pick<Build, 'starts'>): StartRun[] => build.starts.filter((run) => !run.dryRun);
 /** Dry runs on the bench. */
 export const dryRuns = (build: Build): StartRun[] => build.starts.filter((run) => run.dryRun);
 
@@ -39,4 +39,16 @@ export function provingStart(build: Build): ProvingStart | null {
 export function hasFailed(run: StartRun): boolean {
   const at = firstAt(run);
   return at.flame === undefined && at.full === undefined && (at.off ?? at.end ?? at.cut) !== undefined;
+}
+
+/** Starts given up without a flame, one after the other, since the last that lit or was answered by a repair. */
+export function failedInARow(build: Build): number {
+  const answered = (build.repairs ?? []).filter(({ checkId }) => checkId === 'priming.lockout').map(({ at }) => Date.parse(at));
+  const repairedMs = Math.max(-Infinity, ...answered);
+  let failed = 0;
+  for (const run of fittedStarts(build)) {
+    if (!hasFailed(run)) failed = firstAt(run).flame === undefined ? failed : 0;
+    else if (Date.parse(run.at) >= repairedMs) failed += 1;
+  }
+  return failed;
 }

@@ -176,6 +176,14 @@ export function CardEditor({
         mayChange={mayChange}
         onChange={(faults) => change({ faults })}
       />
+      <Field
+        label={t.wayOut}
+        maxLength={500}
+        multiline
+        value={card.wayOut ?? ''}
+        readOnly={!mayChange}
+        onChange={({ target }) => change({ wayOut: target.value === '' ? undefined : target.value })}
+      />
       <CardRows<CardWire>
         title={t.harness}
         one={t.wire}

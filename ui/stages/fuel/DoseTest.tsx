@@ -13,7 +13,12 @@ export function DoseTest() {
   return (
     <>
       <p className="soft">{t.lineOffTheHeaterAndInto}</p>
-      <RowList list="doseTests" main={['strokes', 'volumeMl', 'fuelC']} fresh={() => ({ strokes: 200 })} />
+      <RowList
+        list="doseTests"
+        main={['strokes', 'volumeMl', 'massG', 'fuelC']}
+        more={['testedAt']}
+        fresh={() => ({ strokes: 200, testedAt: new Date().toISOString() })}
+      />
       {finding && (
         <Box component="p" sx={{ mt: 1 }}>
           <LevelMark level={finding.level} assumed={finding.assumed !== undefined} /> {message(finding)}

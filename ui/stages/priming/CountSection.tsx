@@ -9,7 +9,9 @@ import { Problems } from '../../components/cells/Problems';
 import { LiveScreen } from '../../components/LiveScreen';
 import { useSmall } from '../../components/useSmall';
 import { useWorkspace } from '../../sync/useWorkspace';
+import { SightKeys } from '../startup/SightKeys';
 import { EarPanel } from './EarPanel';
+import { PrimeLooks, RestNotice } from './PrimeLooks';
 import { StrokeBand } from './StrokeBand';
 import { useSpokenCount } from './useSpokenCount';
 import { usePriming, type Priming } from './usePriming';
@@ -105,8 +107,11 @@ export function CountSection() {
       {active && !live && (
         <div className="stack">
           <Count priming={priming} />
+          <PrimeLooks priming={priming} />
+          <RestNotice priming={priming} />
           <BigKey clock={clock} />
-          {!live && <EarPanel clock={clock} />}
+          <EarPanel clock={clock} />
+          <SightKeys of={['line']} />
           {small && <Button onClick={() => setLeft(false)}>{t.overTheWholeScreen}</Button>}
           <Outcomes priming={priming} />
         </div>
@@ -115,13 +120,17 @@ export function CountSection() {
         <LiveScreen title={t.priming} onLeave={() => setLeft(true)} foot={<BigKey clock={clock} />}>
           <RunStrip filled={total} />
           <Count priming={priming} />
+          <PrimeLooks priming={priming} />
+          <RestNotice priming={priming} />
           {strokeBand}
           <EarPanel clock={clock} />
+          <SightKeys of={['line']} />
           <Outcomes priming={priming} />
           <Problems all={problems} />
         </LiveScreen>
       )}
       <Problems all={problems} />
+      {!active && earlier.last && <SightKeys of={['line']} />}
       <Box sx={{ mt: 2 }}>
         <Caution>{t.fuelPumpedIntoTheBurnerBurns}</Caution>
       </Box>

@@ -101,31 +101,6 @@ export function EarPanel({ clock }: { clock: Priming['clock'] }) {
             {t.clockSays({ strokes: formatFixed(strokes), hz: formatFixed(count.frequencyHz, 1) })}
           </p>
           <ClickStrip times={heard.times} />
-          {heard.state === 'silent' && <p className="soft">{t.silent}</p>}
-          {heard.state === 'unsure' && <Alert severity="info">{t.unsure}</Alert>}
-          {heard.state === 'irregular' && <Alert severity="warning">{t.irregular}</Alert>}
-          {parted && (
-            <Alert
-              severity="warning"
-              action={
-                <Button
-                  onClick={() => {
-                    takeHeard(byEar - byClock, hz);
-                    setBase(null);
-                  }}
-                >
-                  {t.takeEar({ strokes: formatFixed(strokes + byEar - byClock), hz: formatFixed(hz, 1) })}
-                </Button>
-              }
-            >
-              {t.parted({
-                ear: byEar,
-                clock: formatFixed(byClock),
-                hz: formatFixed(hz, 1),
-                claimed: formatFixed(count.frequencyHz, 1),
-              })}
-            </Alert>
-          )}
         </>
       )}
       <div className="inline">
@@ -133,6 +108,38 @@ export function EarPanel({ clock }: { clock: Priming['clock'] }) {
         <Button variant="text" onClick={close}>
           {t.stop}
         </Button>
+      </div>
+      {/* What is told comes and goes in a room of its own: no key may move from under a finger. */}
+      <div className="ear-told">
+        {heard && (
+          <>
+            {heard.state === 'silent' && <p className="soft">{t.silent}</p>}
+            {heard.state === 'unsure' && <Alert severity="info">{t.unsure}</Alert>}
+            {heard.state === 'irregular' && <Alert severity="warning">{t.irregular}</Alert>}
+            {parted && (
+              <Alert
+                severity="warning"
+                action={
+                  <Button
+                    onClick={() => {
+                      takeHeard(byEar - byClock, hz);
+                      setBase(null);
+                    }}
+                  >
+                    {t.takeEar({ strokes: formatFixed(strokes + byEar - byClock), hz: formatFixed(hz, 1) })}
+                  </Button>
+                }
+              >
+                {t.parted({
+                  ear: byEar,
+                  clock: formatFixed(byClock),
+                  hz: formatFixed(hz, 1),
+                  claimed: formatFixed(count.frequencyHz, 1),
+                })}
+              </Alert>
+            )}
+          </>
+        )}
       </div>
     </section>
   );

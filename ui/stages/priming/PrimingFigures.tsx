@@ -8,6 +8,7 @@ import { FigureTable } from '../../components/cells/FigureTable';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { DoseTest } from '../fuel/DoseTest';
 import { FillSpreadView } from '../fuel/FirstFillView';
+import { PrimeWaysView } from './PrimeWaysView';
 import { priming as t } from '../../texts/en/priming';
 
 /** What the count rests on, and how surely it is known. */
@@ -19,6 +20,7 @@ export function PrimingFigures() {
       <FigureTable paths={sections.priming.figures.figures['Priming sheet']} caption={t.primingSheet} />
       {'missing' in fill ? null : <FillSpreadView facts={fill} />}
       <DerivedFigures keys={stageFigures.priming ?? []} />
+      <PrimeWaysView />
       <h3>{t.doseTest}</h3>
       <DoseTest />
     </>

@@ -11,6 +11,7 @@ export interface Count {
   /** the count at which the line is full at the latest; null where that is not known */ high?: number | null;
   /** the count at which a halt was answered; one stroke more and it is back */ haltedAt?: number;
   /** strokes that the ear has heard beyond the clock; they count for the halt */ heardOver?: number;
+  /** places on the line at which somebody has seen the fuel come, from the tank on */ seen?: number;
   /** what the build is called, for whoever sees the count from another page */ name?: string;
 }
 export interface CountOfBuild {

@@ -4,6 +4,8 @@ import type { PrimingRun } from '../../../core/build/Build';
 import { valueAt } from '../../../core/build/sheets';
 import { explain } from '../../../core/figures/explain';
 import { primedStrokes } from '../../../core/model/priming/primedStrokes';
+import { restsOf } from '../../../core/drawing/line/primePicture';
+import { longestSpellMs } from '../../../core/physics/fuel/pumpRest';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { usePrimingClock } from './usePrimingClock';
 import { priming as t } from '../../texts/en/priming';
@@ -51,6 +53,8 @@ export function usePriming() {
   const keep = (outcome: PrimingRun['outcome']) => {
     if (!clock.count) return;
     clock.pause();
+    const { by, spells } = clock.count;
+    const longestS = by === 'clock' ? Math.round(longestSpellMs(spells, Date.now(), restsOf(settled).restMs) / 1000) : null;
     const errors = send({
       kind: 'priming',
       run: {
@@ -59,6 +63,7 @@ export function usePriming() {
         frequencyHz: clock.count.frequencyHz,
         fromEmpty: clock.count.fromEmpty,
         outcome,
+        ...(longestS === null ? {} : { longestS }),
       },
     });
     setProblems(errors);

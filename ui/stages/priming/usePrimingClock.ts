@@ -36,7 +36,7 @@ export function usePrimingClock(buildId: string) {
     begin: (count: Pick<Count, 'by' | 'frequencyHz' | 'fromEmpty' | 'before' | 'high' | 'name'>) =>
       keep({ ...count, taps: 0, haltedAt: 0, spells: count.by === 'clock' ? [{ startMs: Date.now(), stopMs: null }] : [] }),
     /** What is known of the line may change while it is counted. */
-    know: (known: Pick<Count, 'before' | 'high' | 'name' | 'heardOver'>) => {
+    know: (known: Pick<Count, 'before' | 'high' | 'name' | 'heardOver' | 'seen'>) => {
       if (count) keep({ ...count, ...known });
     },
     pause: () => {

@@ -3,7 +3,7 @@ import { startEvents, type StartEventKind } from '../../../core/build/Build';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { startup as t } from '../../texts/en/startup';
 
-const inOrder: readonly StartEventKind[] = ['on', 'glow', 'pump', 'flame', 'full', 'off', 'end'];
+const inOrder: readonly StartEventKind[] = ['on', 'glow', 'pump', 'flame', 'full', 'low', 'off', 'end'];
 interface Props {
   /** seconds at which each happened */ at: Partial<Record<StartEventKind, number>>;
   onMark: (event: StartEventKind) => void;

@@ -4,7 +4,7 @@ import { formatShort } from '../../../core/units/formatNumber';
 import { readNumber } from '../../../core/units/readNumber';
 import { startup as t } from '../../texts/en/startup';
 
-const inOrder: readonly StartEventKind[] = ['on', 'glow', 'pump', 'flame', 'full', 'off', 'end'];
+const inOrder: readonly StartEventKind[] = ['on', 'glow', 'pump', 'flame', 'full', 'low', 'off', 'end'];
 /** What a person has typed over what was found; an empty one did not happen. */
 export type TypedTimes = Partial<Record<StartEventKind, string>>;
 const lastS = 86400;

@@ -2,7 +2,7 @@
 import { Box, Button } from '@mui/material';
 import { useState } from 'react';
 import { quantities, type QuantityId, type StartEventKind, type StartRun } from '../../../core/build/Build';
-import { dryRuns, fittedStarts } from '../../../core/model/startup/fittedStarts';
+import { dryRuns, failedInARow, fittedStarts } from '../../../core/model/startup/fittedStarts';
 import { summarizeStart } from '../../../core/model/startup/summarizeStart';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { readLoggerTable, type LoggerTable } from '../../../formats/loggerCsv';
@@ -22,7 +22,10 @@ import { EventKeys, NextKey } from './EventKeys';
 import { FromDevices } from './FromDevices';
 import { LoggerFile } from './LoggerFile';
 import { ReadingsLine } from './ReadingsLine';
+import { SightKeys } from './SightKeys';
 import { StartLog } from './StartLog';
+import { TestPlan } from './TestPlan';
+import { WayOut } from './WayOut';
 import { startup as t } from '../../texts/en/startup';
 import { dayAndTime } from '../../texts/when';
 
@@ -48,6 +51,7 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
   const [typed, setTyped] = useState<Partial<Record<QuantityId, string>>>({});
   const run = starts[starts.length - 1];
   const summary = run ? summarizeStart(run) : null;
+  const failed = dryRun ? 0 : failedInARow(settled);
   const underway = run !== undefined && summary?.at.end === undefined && summary?.at.cut === undefined;
 
   const [table, setTable] = useState<LoggerTable | null>(null);
@@ -143,6 +147,7 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
               {dayAndTime(run.at)}, {run.by}
             </Box>
           </h3>
+          {!dryRun && <TestPlan run={run} underway={underway} />}
           {!dryRun && <DerivedFigures keys={stageFigures.startup ?? []} />}
           <StartLog run={run} unitPreferences={who.unitPreferences} buildId={settled.id} sent={waiting.length === 0} />
           {summary.phases.length > 0 && (
@@ -156,6 +161,7 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
         <>
           <EventKeys at={summary.at} onMark={mark} />
           <ReadingsLine typed={typed} onType={type} onRead={read} />
+          {!dryRun && <SightKeys of={['exhaust', 'line']} />}
           {small && <Button onClick={() => setLeft(false)}>{t.overTheWholeScreen}</Button>}
         </>
       )}
@@ -165,12 +171,16 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
           onLeave={() => setLeft(true)}
           foot={<NextKey at={summary.at} onMark={mark} />}
         >
+          {run && !dryRun && <TestPlan run={run} underway />}
           <EventKeys at={summary.at} onMark={mark} />
           <ReadingsLine typed={typed} onType={type} onRead={read} />
+          {!dryRun && <SightKeys of={['exhaust', 'line']} />}
           <Problems all={problems} />
         </LiveScreen>
       )}
       <Problems all={problems} />
+      {!dryRun && !underway && run && <SightKeys of={['exhaust', 'line']} />}
+      {!dryRun && failed > 0 && <WayOut failed={failed} />}
       <Box className="inline" sx={{ mt: 2 }}>
         {mayWork && !underway && stops.length === 0 && (
           <Button variant="contained" onClick={begin}>

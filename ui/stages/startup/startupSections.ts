@@ -1,5 +1,13 @@
+import { CompareSection } from './CompareSection';
 import { HotSpots } from './HotSpots';
+import { NoiseSection } from './NoiseSection';
 import { Rehearsal } from './Rehearsal';
 import { StartView } from './StartView';
 
-export const startupSections = { start: StartView, hotspots: HotSpots, rehearsal: Rehearsal };
+export const startupSections = {
+  start: StartView,
+  hotspots: HotSpots,
+  noise: NoiseSection,
+  compare: CompareSection,
+  rehearsal: Rehearsal,
+};

@@ -48,6 +48,7 @@ export const cards = room('cards', {
   settings: 'Settings of its controller',
   setting: 'setting',
   faults: 'Faults',
+  wayOut: 'How it is let out of a lock-out',
   fault: 'fault',
   code: 'Code',
   meaning: 'Means',

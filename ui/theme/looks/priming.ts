@@ -24,6 +24,8 @@ export const priming = `
   }
   .MuiButton-root.prime-go { width: 100%; min-height: 96px; font-size: 1.6rem; }
   .click-strip { width: 100%; height: 34px; }
+  .ear-told { min-height: 116px; }
+  @media ${phone} { .ear-told { min-height: 172px; } }
   .click { stroke: var(--fuel-deep); stroke-width: 4; }
   .halt.MuiPaper-root {
     background: var(--halt);

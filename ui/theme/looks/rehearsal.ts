@@ -26,6 +26,17 @@ export const rehearsal = `
   .from-devices .MuiToggleButtonGroup-root { flex-wrap: wrap; }
   .event-times { display: flex; flex-wrap: wrap; gap: 10px; margin: 8px 0 14px; }
   .event-times .MuiTextField-root { width: 150px; }
+  .plan-clock strong { font-size: 1.6rem; }
+  .plan-now { display: grid; gap: 4px; margin: 4px 0; font-weight: 700; }
+  .plan-now li { border-left: 6px solid var(--fuel-deep); padding: 3px 0 3px 12px; }
+  .plan-steps { display: grid; gap: 4px; }
+  .plan-steps [data-plan='done'] { color: var(--soft); }
+  .plan-steps [data-plan='missed'] { font-weight: 700; }
+  .ways { display: grid; grid-template-columns: 170px 1fr; gap: 8px 16px; margin: 8px 0; }
+  .ways dt { font-weight: 700; }
+  .ways dd { margin: 0; }
+  .start-trends { display: grid; gap: 4px; margin: 10px 0; }
+  @media ${phone} { .ways { grid-template-columns: 1fr; gap: 2px; } .ways dd { margin-bottom: 10px; } }
   .departures ul { margin: 4px 0 0; padding: 0; list-style: none; display: grid; gap: 10px; }
   .departures li { border-left: 6px solid var(--watch); padding: 2px 0 2px 12px; }
 `;

@@ -1,0 +1,58 @@
+'use client';
+import { Button } from '@mui/material';
+import { useState } from 'react';
+import { exhaustSights, lineSights, sights, type Sight } from '../../../core/build/Build';
+import { isOfExhaust, isOfLine } from '../../../core/model/startup/sightProof';
+import { Problems } from '../../components/cells/Problems';
+import { useWorkspace } from '../../sync/useWorkspace';
+import { startup as t } from '../../texts/en/startup';
+import { dayAndTime } from '../../texts/when';
+
+const shownLooks = 6;
+
+/** What is seen now: one touch keeps it, with its time. What was seen before stands under it, the last first. */
+export function SightKeys({ of }: { of: readonly ('exhaust' | 'line')[] }) {
+  const { settled, send, mayWork } = useWorkspace('settled', 'send', 'mayWork');
+  const [problems, setProblems] = useState<string[]>([]);
+  const [kept, setKept] = useState('');
+  const isShown = (sight: Sight) => (of.includes('exhaust') && isOfExhaust(sight)) || (of.includes('line') && isOfLine(sight));
+  const seen = (settled.sights ?? [])
+    .filter(isShown)
+    .sort((a, b) => Date.parse(b.at) - Date.parse(a.at))
+    .slice(0, shownLooks);
+  const keep = (sees: Sight['sees']) => {
+    const errors = send({ kind: 'sight', look: { id: crypto.randomUUID(), sees } });
+    setProblems(errors);
+    setKept(errors.length === 0 ? t.keptSight({ what: sights[sees] }) : '');
+  };
+  const keys = (label: string, table: Readonly<Record<string, string>>) => (
+    <div className="buttons sights" role="group" aria-label={label}>
+      {Object.entries(table).map(([id, text]) => (
+        <Button key={id} onClick={() => keep(id as Sight['sees'])}>
+          {text}
+        </Button>
+      ))}
+    </div>
+  );
+  if (!mayWork && seen.length === 0) return null;
+  return (
+    <section aria-label={t.whatIsSeen}>
+      {mayWork && (
+        <>
+          <p className="soft">{of.includes('exhaust') ? t.oneTouchEach : t.oneTouchLine}</p>
+          {of.includes('exhaust') && keys(t.atTheExhaust, exhaustSights)}
+          {of.includes('line') && keys(t.inTheLine, lineSights)}
+        </>
+      )}
+      {kept && <p role="status">{kept}</p>}
+      <Problems all={problems} />
+      {seen.length > 0 && (
+        <ul className="plain soft" aria-label={t.seenBefore}>
+          {seen.map((sight) => (
+            <li key={sight.id}>{t.seenLine({ what: sights[sight.sees], by: sight.by, at: dayAndTime(sight.at) })}</li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
