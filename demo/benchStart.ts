@@ -6,22 +6,24 @@ import { benchOf } from '../core/model/startup/benchOf';
 import { BenchHeater } from '../core/physics/bench/benchHeater';
 import type { BenchFaultId } from '../core/physics/bench/faults';
 
-/** A start of the demo: what is wrong with it, and how long it is let run, s. */
+/** A start of the demo: what is wrong with it, how long it is let run, and when it is set to its lowest, s after the button. */
 export interface DemoStart {
   wrong?: { id: BenchFaultId; strength: number; fromS?: number };
   forS: number;
+  lowS?: number;
 }
 /** The button is pressed so long after the log begins, s. */
 const pressedS = 5;
-const read = ['volts', 'amps', 'hertz', 'outletC', 'returnC'] as const;
+const read = ['volts', 'amps', 'hertz', 'outletC', 'returnC', 'caseC'] as const;
 
 /** A start as the bench heater has it, told what is known of the build: its log, thinned as that of any device is. */
 export function benchStart(
   build: Build,
-  { wrong, forS }: DemoStart,
+  { wrong, forS, lowS }: DemoStart,
   seed: number,
 ): { events: StartEvent[]; readings: StartReading[] } {
-  const heater = new BenchHeater(benchOf(readerOf(build)), { seed });
+  const facts = benchOf(readerOf(build));
+  const heater = new BenchHeater(facts, { seed });
   if (wrong) heater.setFaults([{ fromS: 0, growsS: 0, ...wrong }]);
   const series: Record<string, { s: number[]; value: number[] }> = Object.fromEntries(
     read.map((id) => [id, { s: [], value: [] }]),
@@ -31,6 +33,10 @@ export function benchStart(
   for (let step = 0; heater.s < Math.min(forS + 900, endS + 10); step += 1) {
     if (step === pressedS * 10) heater.press(true);
     if (step === (pressedS + forS) * 10) heater.press(false);
+    if (lowS !== undefined && step === (pressedS + lowS) * 10) {
+      heater.set({ rateHz: facts.pump.minHz });
+      events.push({ event: 'low', atS: heater.s });
+    }
     heater.step();
     for (const { kind } of heater.takeEvents()) {
       if (Object.hasOwn(startEvents, kind)) events.push({ event: kind as StartEventKind, atS: heater.s });

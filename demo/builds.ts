@@ -2,7 +2,7 @@ import { looms } from './looms';
 import { startingLists } from '../core/model/kit/startingLists';
 import { shapeSurfaces } from '../core/model/heat/bodyShapes';
 import { startingHoles } from '../core/model/siting/startingHoles';
-import type { ReleasableHoldPoint, Identity } from '../core/build/Build';
+import type { Identity, NoiseReading, ReleasableHoldPoint, Sight } from '../core/build/Build';
 import type { DemoStart } from './benchStart';
 import type { DemoLists } from './DemoLists';
 import type { FigurePath, ValueAt } from '../core/build/sheets';
@@ -22,6 +22,9 @@ export interface DemoBuild {
   /** a drawn data plate stands in for a photograph */ photographed?: boolean;
   primed?: { strokes: number; outcome: 'reached' | 'stopped'; frequencyHz: number };
   /** starts of the bench heater as this build has it, the last of them good */ started?: readonly DemoStart[];
+  /** what was seen in its starts, s after each log began; and in the line while it was primed */ seen?: readonly { start: number; atS: number; sees: Sight['sees'] }[];
+  primedSees?: Sight['sees'];
+  /** levels of sound, read in the last start */ heard?: readonly Omit<NoiseReading, 'id' | 'at' | 'by'>[];
   coPpm?: number[];
   /** surfaces by thermometer near the end of the start at full output: floor, plate, body */ hotC?: readonly [number, number, number];
   /** gates that were passed, in order */ releases?: ReleasableHoldPoint[];
@@ -29,6 +32,18 @@ export interface DemoBuild {
   signed?: boolean;
   /** it was begun from the workshop’s unit card */ fromCard?: boolean;
 }
+
+/** A good start looked at: the smell of new wrap first, then clear, and no bubbles. */
+const lookedAt = (start: number): NonNullable<DemoBuild['seen']> => [
+  { start, atS: 240, sees: 'white' }, { start, atS: 900, sees: 'clear' }, { start, atS: 910, sees: 'noBubbles' },
+];
+/** Levels of sound, read by a meter: at the pillow and at the neighbour's with the heater off and at its lowest, and near what makes it. */
+const levels = (pillowDb: number, pumpDb: number, neighbourDb: number): NonNullable<DemoBuild['heard']> => [
+  { place: 'pillow', state: 'off', levelDb: 23, with: 'meter' }, { place: 'pillow', state: 'low', levelDb: pillowDb, with: 'meter' },
+  { place: 'neighbour', state: 'off', levelDb: 31, awayM: 6, with: 'meter' }, { place: 'neighbour', state: 'low', levelDb: neighbourDb, awayM: 6, with: 'meter' },
+  { place: 'pump', state: 'low', levelDb: pumpDb, awayM: 0.5, with: 'meter' }, { place: 'exhaust', state: 'low', levelDb: 52, awayM: 1, with: 'meter' }, { place: 'intake', state: 'low', levelDb: 47, awayM: 1, with: 'meter' },
+];
+const [quiet, loud] = [levels(28, 52.5, 37.5), levels(34.5, 64.5, 43)];
 
 /** A run on which every finding holds; the others differ from it. */
 const heater = {
@@ -163,7 +178,7 @@ const measured: Values = { 'fuel.pickupClearanceMm': 31, 'fuel.suctionLengthM': 
 export const demoBuilds: readonly DemoBuild[] = [
   {
     releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', fromCard: true, ...kept, lists: { ...kept.lists, ...looms.sound, settings }, photographed: true, identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
-    planned: { ...all, 'heater.fanMinRpm': 1500, 'heater.fanMaxRpm': 4600, 'heater.glowColdOhm': 0.9 }, fitted: { ...all, ...measured, ...controllerFound, ...controller }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 632, outcome: 'reached', frequencyHz: 4 }, started: [{ forS: 1700 }], coPpm: [0, 0, 0], hotC: [38, 47, 52], signed: true,
+    planned: { ...all, 'heater.fanMinRpm': 1500, 'heater.fanMaxRpm': 4600, 'heater.glowColdOhm': 0.9 }, fitted: { ...all, ...measured, ...controllerFound, ...controller }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 632, outcome: 'reached', frequencyHz: 4 }, started: [{ forS: 1900, lowS: 1500 }], primedSees: 'noBubbles', seen: lookedAt(0), heard: quiet, coPpm: [0, 0, 0], hotC: [38, 47, 52], signed: true,
   },
   {
     id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e02', identity: { name: 'Fellgate Control', what: 'rescue team’s control trailer', kind: 'trailer', place: 'Fellgate, Isle of Merrow', heaterSerial: 'INV-5009-0112' }, daysAgo: 3,
@@ -222,6 +237,6 @@ export const demoBuilds: readonly DemoBuild[] = [
   {
     releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e05', fromCard: true, ...kept, identity: { name: 'Moss Wagon', what: 'lichen survey’s field laboratory', kind: 'trailer', place: 'Upper Fen, Isle of Merrow', heaterSerial: 'INV-2207-0052' }, daysAgo: 4,
     planned: all, fitted: { ...all, ...measured, 'wiring.fuseFromBatteryMm': 310 }, notes: ['Battery box leaves no room nearer the post; cable to the fuse runs in its own conduit.'],
-    primed: { strokes: 619, outcome: 'reached', frequencyHz: 4 }, started: [{ wrong: { id: 'overPrimed', strength: 0.8 }, forS: 600 }, { wrong: { id: 'badCrimp', strength: 1 }, forS: 420 }, { wrong: { id: 'exhaustBlocked', strength: 0.9, fromS: 300 }, forS: 900 }, { forS: 1700 }], coPpm: [0, 0], hotC: [36, 45, 49], waived: { checkId: 'wiring.fuse.place', why: 'The battery box ends 300 mm from the post; the cable lies sheathed in its own conduit up to the fuse.' },
+    primed: { strokes: 619, outcome: 'reached', frequencyHz: 4 }, started: [{ wrong: { id: 'overPrimed', strength: 0.8 }, forS: 600 }, { wrong: { id: 'badCrimp', strength: 1 }, forS: 420 }, { wrong: { id: 'exhaustBlocked', strength: 0.9, fromS: 300 }, forS: 900 }, { forS: 1900, lowS: 1500 }], primedSees: 'passing', seen: [{ start: 0, atS: 320, sees: 'white' }, { start: 2, atS: 620, sees: 'black' }, ...lookedAt(3)], heard: loud, coPpm: [0, 0], hotC: [36, 45, 49], waived: { checkId: 'wiring.fuse.place', why: 'The battery box ends 300 mm from the post; the cable lies sheathed in its own conduit up to the fuse.' },
   },
 ];

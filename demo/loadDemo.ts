@@ -166,19 +166,37 @@ async function loadOne(
   const pass = (holdPoint: ReleasableHoldPoint) => run(fitter, { kind: 'holdPoint', holdPoint, action: 'release' }, 0.02);
   for (const holdPoint of releases.filter((release) => release !== 'fire')) await pass(holdPoint);
   if (demo.primed) await run(fitter, { kind: 'priming', run: { id: randomUUID(), fromEmpty: true, ...demo.primed } });
+  if (demo.primedSees) await run(fitter, { kind: 'sight', look: { id: randomUUID(), sees: demo.primedSees } }, 0.02);
   if (releases.includes('fire')) await pass('fire');
   for (const [i, started] of (demo.started ?? []).entries())
     await run(fitter, { kind: 'start', id: randomUUID(), source: 'device', ...benchStart(build, started, i + 1) }, 1);
   const lastRun = build.starts.at(-1);
   const offS = lastRun?.events.find(({ event }) => event === 'off')?.atS;
-  for (const [i, surfaceC] of (demo.hotC ?? []).entries())
+  for (const { start, atS, sees } of demo.seen ?? []) {
+    const began = build.starts[start]?.at;
+    const readAt = began && new Date(Date.parse(began) + atS * 1000).toISOString();
+    if (readAt) await run(fitter, { kind: 'sight', look: { id: randomUUID(), sees }, readAt }, 0.01);
+  }
+  for (const heard of demo.heard ?? [])
     if (lastRun && offS !== undefined)
+      await run(
+        fitter,
+        {
+          kind: 'noise',
+          look: { id: randomUUID(), ...heard },
+          readAt: new Date(Date.parse(lastRun.at) + (heard.state === 'off' ? 0 : (offS - 60) * 1000)).toISOString(),
+        },
+        0.01,
+      );
+  const fullS = lastRun?.events.find(({ event }) => event === 'low')?.atS ?? offS;
+  for (const [i, surfaceC] of (demo.hotC ?? []).entries())
+    if (lastRun && fullS !== undefined)
       await run(
         fitter,
         {
           kind: 'hot',
           look: { id: randomUUID(), place: hotOwed[i] ?? 'other', touches: i === 2 ? 'epdm' : 'timber', surfaceC },
-          readAt: new Date(Date.parse(lastRun.at) + (offS - 240 + i * 60) * 1000).toISOString(),
+          readAt: new Date(Date.parse(lastRun.at) + (fullS - 240 + i * 60) * 1000).toISOString(),
         },
         0.02,
       );

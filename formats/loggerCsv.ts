@@ -75,6 +75,8 @@ const wordsOf: readonly (readonly [LoggerColumn, RegExp])[] = [
   ['hertz', /hertz|\bhz\b|freq|pump/i],
   ['volts', /volt|\bm?v\b|\bu\b/i],
   ['amps', /amp|current|\bm?a\b/i],
+  ['noiseDb', /noise|sound|\bdb(\(?a\)?)?\b/i],
+  ['caseC', /case|body|housing|\bt3\b/i],
   ['returnC', /return|inlet|intake|ambient|room/i],
   ['outletC', /outlet|out\b|supply|temp|°|\bt1\b/i],
 ];

@@ -16,6 +16,8 @@ const columns: Record<QuantityId, string> = {
   hertz: 'hertz',
   outletC: 'outlet_c',
   returnC: 'return_c',
+  caseC: 'case_c',
+  noiseDb: 'noise_db',
 };
 const quantityIds = Object.keys(columns) as QuantityId[];
 export const startCsvMaxBytes = 4 * 1024 * 1024;
@@ -43,7 +45,7 @@ export type StartCsv =
   | { ok: false; errors: string[]; /** its head is none of ours: it may be another logger’s */ foreign?: true };
 
 /**
- * Reads a start from CSV with the columns seconds, event, volts, amps, hertz, outlet_c, return_c (seconds and one more at least, in any order).
+ * Reads a start from CSV with the columns seconds, event, volts, amps, hertz, outlet_c, return_c, case_c, noise_db (seconds and one more at least, in any order).
  * Empty cells are gaps. Any nonsense refuses the whole file, each error with its line.
  */
 export function readStartCsv(text: string): StartCsv {

@@ -64,6 +64,8 @@ export const quantities = {
   hertz: { label: 'Pump', unit: 'Hz', min: 0, max: 20 },
   outletC: { label: 'Warm air out', unit: '°C', min: -40, max: 250 },
   returnC: { label: 'Air in', unit: '°C', min: -40, max: 100 },
+  caseC: { label: 'Heater’s case', unit: '°C', min: -40, max: 400 },
+  noiseDb: { label: 'Sound', unit: 'dB', min: 10, max: 130 },
 } as const;
 export type QuantityId = keyof typeof quantities;
 export interface StartReading {

@@ -7,7 +7,15 @@ import { startFacts } from './startFacts';
 export const logReadings = 20000;
 export const logMaxChars = 800_000;
 
-const letters = { volts: 'v', amps: 'a', hertz: 'h', outletC: 'o', returnC: 'r' } as const satisfies Record<QuantityId, string>;
+const letters = {
+  volts: 'v',
+  amps: 'a',
+  hertz: 'h',
+  outletC: 'o',
+  returnC: 'r',
+  caseC: 'c',
+  noiseDb: 'n',
+} as const satisfies Record<QuantityId, string>;
 const quantityOf = new Map<string, QuantityId>(Object.entries(letters).map(([id, letter]) => [letter, id as QuantityId]));
 
 /** A log as text: a line a reading, its second, the letter of its quantity, its value. @example packLog([{ atS: 30, quantity: 'volts', value: 11.7 }]) // "30 v 11.7" */
@@ -24,7 +32,7 @@ export function unpackLog(text: string): { ok: true; readings: StartReading[] } 
   const readings: StartReading[] = [];
   for (const [i, line] of lines.entries()) {
     const [, second = '', letter = '', number = ''] =
-      /^(\d{1,5}(?:\.\d{1,9})?) ([vahor]) (-?\d{1,4}(?:\.\d{1,15})?)$/.exec(line) ?? [];
+      /^(\d{1,5}(?:\.\d{1,9})?) ([vahorcn]) (-?\d{1,4}(?:\.\d{1,15})?)$/.exec(line) ?? [];
     const quantity = quantityOf.get(letter);
     const reading = quantity && { atS: Number(second), quantity, value: Number(number) };
     const problem = reading ? readingProblem(reading) : `is “${line.slice(0, 30)}”; a line such as “30 v 11.7” is wanted`;

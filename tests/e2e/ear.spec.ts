@@ -35,12 +35,16 @@ test('the pump is heard beside a fan that is louder: its clicks, its frequency, 
   await expect(ear).toHaveAttribute('data-ear', 'beat', { timeout: 25_000 });
   await expect(ear).toContainText(/by ear \d+, (4\.9|5\.0|5\.1) Hz/);
   await expect(ear.getByRole('alert').filter({ hasText: /Ear and clock have parted: [1-9]/ })).toBeVisible({ timeout: 60_000 });
-  // What is told comes and goes with what is heard, and moves no other key.
+  // What is told comes and goes with what is heard, as it does for a person: the key is pressed until it has taken; no other key moves with it.
   const stop = ear.getByRole('button', { name: 'Stop listening' });
-  const stopsAt = await stop.boundingBox();
-  await ear.getByRole('button', { name: /^Go on from \d+, at (4\.9|5|5\.0|5\.1) Hz$/ }).tap();
-  await expect(ear).toContainText(/the controller (4\.9|5|5\.0|5\.1) Hz/);
-  expect(await stop.boundingBox()).toEqual(stopsAt);
+  const within = async () => ((await stop.boundingBox())?.y ?? NaN) - ((await ear.boundingBox())?.y ?? NaN);
+  const stopsAt = await within();
+  await expect(async () => {
+    const take = ear.getByRole('button', { name: /^Go on from \d+, at (4\.9|5|5\.0|5\.1) Hz$/ });
+    if (await take.isVisible()) await take.tap({ timeout: 2000 });
+    await expect(ear).toContainText(/the controller (4\.9|5|5\.0|5\.1) Hz/, { timeout: 2000 });
+  }).toPass({ timeout: 30_000 });
+  expect(await within()).toBe(stopsAt);
   // Shut, it listens no more; the count goes on.
   await stop.tap();
   await expect(page.getByRole('button', { name: 'Count by ear as well' })).toBeVisible();

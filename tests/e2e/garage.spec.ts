@@ -61,7 +61,7 @@ test('a first start logged live, by keys and by quick entry, and taken away as C
     page.getByRole('link', { name: 'Download log (CSV)' }).click(),
   ]);
   const csv = readFileSync(await download.path(), 'utf8');
-  expect(csv.split('\n')[0]).toBe('seconds,event,volts,amps,hertz,outlet_c,return_c');
+  expect(csv.split('\n')[0]).toBe('seconds,event,volts,amps,hertz,outlet_c,return_c,case_c,noise_db');
   await page.getByLabel('Start log, CSV').setInputFiles({ name: 'again.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
   await expect(page.getByRole('heading', { name: /Start 2/ })).toBeVisible();
   await expect(page.locator('[data-finding="start.ignition"]')).toContainText('in start 2');

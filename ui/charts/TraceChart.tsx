@@ -14,9 +14,14 @@ import { ChartCursor } from './ChartCursor';
 import { ChartFrame } from './ChartFrame';
 import { useWidth } from './useWidth';
 
+/** What a trace shows; and of it what the band is drawn of, or one would lie on another. */
+type Traced = Coursed | 'noiseDb';
+const banded = ['volts', 'amps', 'hertz', 'outletC'] as const;
+const hasBand = (quantity: Traced): quantity is (typeof banded)[number] => (banded as readonly string[]).includes(quantity);
+
 interface Strip {
   title: string;
-  quantities: readonly Coursed[];
+  quantities: readonly Traced[];
   /** colours as the theme names them */ inks: readonly string[];
   least: number;
 }
@@ -25,6 +30,7 @@ const strips: readonly Strip[] = [
   { title: 'A', quantities: ['amps'], inks: ['copper'], least: 4 },
   { title: 'Hz', quantities: ['hertz'], inks: ['fuel'], least: 2 },
   { title: '°C', quantities: ['outletC', 'returnC', 'caseC'], inks: ['heat', 'air', 'soft'], least: 30 },
+  { title: 'dB', quantities: ['noiseDb'], inks: ['soft'], least: 10 },
 ];
 const [stripHeight, left, top, gap] = [84, 46, 38, 12];
 /** a word of a mark takes so much, px; and so much lies between two rows of them */
@@ -59,7 +65,7 @@ function rangeOf(
         low = Math.min(low, trace.value[i] ?? low);
         high = Math.max(high, trace.value[i] ?? high);
       }
-    if (course && quantity !== 'caseC' && quantity !== 'returnC') {
+    if (course && hasBand(quantity)) {
       for (const value of course.bands[quantity].low) low = Math.min(low, value);
       for (const value of course.bands[quantity].high) high = Math.max(high, value);
     }
@@ -128,7 +134,7 @@ export function TraceChart({
       for (const { strip, at: px } of drawn) {
         for (const [i, quantity] of strip.quantities.entries()) {
           const colour = ink(strip.inks[i] ?? 'ink');
-          if (course && quantity !== 'caseC' && quantity !== 'returnC') {
+          if (course && hasBand(quantity)) {
             const { low, high } = course.bands[quantity];
             pen.beginPath();
             high.forEach((value, k) => pen.lineTo(x(k * course.everyS), px(value)));

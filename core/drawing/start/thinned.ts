@@ -8,6 +8,8 @@ export const keptWithin: Readonly<Record<QuantityId, number>> = {
   hertz: 0.05,
   outletC: 0.6,
   returnC: 0.4,
+  caseC: 1,
+  noiseDb: 0.5,
 };
 /** A reading stands for itself at least so often, s. */
 const everyS = 20;

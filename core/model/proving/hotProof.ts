@@ -41,7 +41,8 @@ export function hotProof(build: Build): HotProof {
   const { start, repaired, stale } = proof;
   const looks = build.hotLooks ?? [];
   const at = start ? firstAt(start.run) : {};
-  const offS = at.off ?? at.end ?? at.cut;
+  // Turned down it is at full output no more.
+  const offS = at.low ?? at.off ?? at.end ?? at.cut;
   const untilMs = start === null ? -Infinity : offS === undefined ? Infinity : start.beganMs + (offS + hotUntilMin * 60) * 1000;
   const fromMs = start === null ? Infinity : start.fullMs + hotFromMin * 60_000;
   const bad = looks.filter((look) => overK(look) >= 0);

@@ -27,12 +27,14 @@ export function comparedStart(run: StartRun, number: number): ComparedStart {
 }
 export const comparedStarts = (build: Build): ComparedStart[] => fittedStarts(build).map((run, i) => comparedStart(run, i + 1));
 
+/** Starts within less tell of no drift, years. Lorbet’s own choice, no source. */
+const leastYears = 1 / 12;
 const yearMs = 365.25 * 24 * 3600_000;
 export interface Trend {
   /** starts in which it was read */ n: number;
   mean: number;
   /** sample standard deviation; null for one */ scatter: number | null;
-  /** of a straight line through them, a year; null under three, or all of one moment */ aYear: number | null;
+  /** of a straight line through them, a year; null under three, or where they lie within a month */ aYear: number | null;
   /** the last one lies farther from the mean of those before than twice their scatter */ lastStandsOut: boolean;
 }
 /**
@@ -49,6 +51,7 @@ export function trendOf(starts: readonly ComparedStart[], quantity: Compared): T
   const mean = meanOf(values) ?? 0;
   const middle = meanOf(read.map(({ years }) => years)) ?? 0;
   const spread = read.reduce((sum, { years }) => sum + (years - middle) ** 2, 0);
+  const spanYears = (read.at(-1)?.years ?? 0) - (read[0]?.years ?? 0);
   const before = values.slice(0, -1);
   const scatter = deviation(before) ?? null;
   const last = values.at(-1) ?? mean;
@@ -57,7 +60,7 @@ export function trendOf(starts: readonly ComparedStart[], quantity: Compared): T
     mean,
     scatter: deviation(values) ?? null,
     aYear:
-      read.length < 3 || spread < 1e-12
+      read.length < 3 || spanYears < leastYears
         ? null
         : read.reduce((sum, { years, value }) => sum + (years - middle) * (value - mean), 0) / spread,
     lastStandsOut:

@@ -33,10 +33,10 @@ export interface SmokeProof extends StartProof {
   /** the last look at a clear exhaust that counts */ clear: SeenAt | null;
   /** the last smoke of all, whenever it was */ smoked: SeenAt | null;
 }
-/** When the run of a start came to its end, ms; later than any look where it has not. */
+/** When a start was at full output no more, ms; later than any look where it still is. */
 function endedMs({ start }: StartProof): number {
   const at = start ? firstAt(start.run) : {};
-  const offS = at.off ?? at.end ?? at.cut;
+  const offS = at.low ?? at.off ?? at.end ?? at.cut;
   return start === null || offS === undefined ? Infinity : start.beganMs + offS * 1000;
 }
 /** The last of the looks made while the last start ran at full output, nothing worked on since. */

@@ -1,4 +1,4 @@
-import type { Build, QuantityId, StartEventKind, StartRun } from '../../build/Build';
+import type { Build, QuantityId, StartEventKind, StartFacts, StartRun } from '../../build/Build';
 import { firstAt } from '../../build/startFacts';
 import type { LimitKey } from '../../practices/limits';
 import { ruleFor } from '../../practices/ruleFor';
@@ -89,6 +89,7 @@ export function testPlan(build: Build, run: StartRun, nowS: number): PlanStep[] 
     untilS,
     done: read(quantity, readFromS, untilS),
   });
+  const fullEndS = at.low ?? offS;
   const flameS = at.flame ?? offS;
   const wanted: Wanted[] = [
     value('restV', 'volts', 0, at.on ?? null),
@@ -98,20 +99,20 @@ export function testPlan(build: Build, run: StartRun, nowS: number): PlanStep[] 
     value('glowA', 'amps', after(at.glow, warmPlugS), flameS, after(at.glow, 0)),
     event('flame', after(at.glow, 0)),
     event('full', after(at.flame, 0)),
-    value('fullV', 'volts', after(at.full, steadyS), offS, after(at.full, 0)),
-    value('fullA', 'amps', after(at.full, steadyS), offS, after(at.full, 0)),
-    value('outlet', 'outletC', after(at.full, steadyS), offS, after(at.full, 0)),
-    value('return', 'returnC', after(at.full, steadyS), offS, after(at.full, 0)),
+    value('fullV', 'volts', after(at.full, steadyS), fullEndS, after(at.full, 0)),
+    value('fullA', 'amps', after(at.full, steadyS), fullEndS, after(at.full, 0)),
+    value('outlet', 'outletC', after(at.full, steadyS), fullEndS, after(at.full, 0)),
+    value('return', 'returnC', after(at.full, steadyS), fullEndS, after(at.full, 0)),
     {
       id: 'exhaust',
       fromS: lookFromS,
-      untilS: offS,
+      untilS: fullEndS,
       done: (build.sights ?? []).some((one) => isOfExhaust(one) && within(one.at, lookFromS)),
     },
     {
       id: 'line',
       fromS: after(at.full, 0),
-      untilS: offS,
+      untilS: fullEndS,
       done: (build.sights ?? []).some((one) => isOfLine(one) && within(one.at, after(at.full, 0))),
     },
     {
@@ -149,11 +150,14 @@ export function testPlan(build: Build, run: StartRun, nowS: number): PlanStep[] 
 }
 
 /** Of a log that lies beside the build only its facts are here. */
-const inFacts = {
+const inFacts: Partial<Record<QuantityId, keyof StartFacts>> = {
   volts: 'lowestStartV',
   amps: 'runningA',
   hertz: 'maxHz',
   outletC: 'fullOutletC',
   returnC: 'fullReturnC',
-} as const;
-const readInLog = ({ log }: StartRun, quantity: QuantityId): boolean => (log?.facts[inFacts[quantity]] ?? null) !== null;
+};
+function readInLog({ log }: StartRun, quantity: QuantityId): boolean {
+  const fact = inFacts[quantity];
+  return fact !== undefined && (log?.facts[fact] ?? null) !== null;
+}

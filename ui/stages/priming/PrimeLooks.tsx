@@ -1,5 +1,5 @@
 'use client';
-import { Alert, Button } from '@mui/material';
+import { Button } from '@mui/material';
 import { useMemo } from 'react';
 import { looksOf, nextLookOf, restsOf } from '../../../core/drawing/line/primePicture';
 import { pumpRest } from '../../../core/physics/fuel/pumpRest';
@@ -28,25 +28,24 @@ export function PrimeLooks({ priming: { clock, total } }: { priming: Priming }) 
   // The last of them has a halt of its own.
   const isLast = look.at === 'heater';
   return (
-    <Alert
-      severity={overdue ? 'error' : 'info'}
-      icon={false}
-      className="prime-look"
+    <div
+      className={overdue && !isLast ? 'banner bad prime-look' : 'banner prime-look'}
+      role={overdue ? 'alert' : undefined}
       data-look={look.at}
-      action={
-        !isLast && (
-          <Button onClick={() => clock.know({ seen: seen + 1 })} aria-label={t.itIsThereOf({ what: placeText(look) })}>
-            {t.itIsThere}
-          </Button>
-        )
-      }
     >
-      {overdue && !isLast
-        ? t.lookOverdue(values)
-        : total >= look.low
-          ? t.lookNow(values)
-          : t.lookIn({ ...values, toGo: formatFixed(toGo) })}
-    </Alert>
+      <span>
+        {overdue && !isLast
+          ? t.lookOverdue(values)
+          : total >= look.low
+            ? t.lookNow(values)
+            : t.lookIn({ ...values, toGo: formatFixed(toGo) })}
+      </span>
+      {!isLast && (
+        <Button onClick={() => clock.know({ seen: seen + 1 })} aria-label={t.itIsThereOf({ what: placeText(look) })}>
+          {t.itIsThere}
+        </Button>
+      )}
+    </div>
   );
 }
 

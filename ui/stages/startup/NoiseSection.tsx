@@ -3,7 +3,7 @@ import { TextField } from '@mui/material';
 import { useState } from 'react';
 import { noisePlaces, noiseStates, soundMeters, type NoiseReading } from '../../../core/build/Build';
 import { atNeighbour, laggingDb } from '../../../core/model/startup/noiseOf';
-import { formatFixed } from '../../../core/units/formatNumber';
+import { formatFixed, upperFirst } from '../../../core/units/formatNumber';
 import { parseQuantity } from '../../../core/units/parseQuantity';
 import { noiseText } from '../../../core/wording/noiseText';
 import { useWorkspace } from '../../sync/useWorkspace';
@@ -37,12 +37,12 @@ function Sum({ state }: { state: 'low' | 'full' }) {
     <div data-noise-sum={sum.sumDb.toFixed(1)}>
       <p>
         <strong>
-          {t.sumAt({ state: noiseStates[state], awayM: formatFixed(sum.awayM, 1), sum: formatFixed(sum.sumDb, 1) })}
+          {t.sumAt({ state: upperFirst(noiseStates[state]), awayM: formatFixed(sum.awayM, 1), sum: formatFixed(sum.sumDb, 1) })}
         </strong>{' '}
         {sum.assumedM && <span className="soft">{t.distanceAssumed}</span>}
         {sum.readDb !== null && t.readThere({ read: formatFixed(sum.readDb, 1) })}
       </p>
-      <ul className="plain">
+      <ul className="plain noise-levels">
         {sum.sources.map(({ place, thereDb, reading }) => (
           <li key={place}>
             {t.sourceThere({
@@ -110,7 +110,7 @@ export function NoiseSection() {
       <Sum state="full" />
       {read.length > 0 && <p className="soft">{t.sumRests}</p>}
       {read.length > 0 && (
-        <ul className="plain" aria-label={t.levelsRead}>
+        <ul className="plain noise-levels" aria-label={t.levelsRead}>
           {[...read]
             .sort((a, b) => Date.parse(b.at) - Date.parse(a.at))
             .map((one) => (

@@ -47,7 +47,7 @@ export const startup = room('startup', {
   emptyItEndedJustNow: 'empty: it ended just now',
   importALogCsv: 'Import a log (CSV)',
   downloadLogCsv: 'Download log (CSV)',
-  columnsOfALogSecondsEvent: 'Columns of a log: seconds, event, volts, amps, hertz, outlet_c, return_c.',
+  columnsOfALogSecondsEvent: 'Columns of a log: seconds, event, volts, amps, hertz, outlet_c, return_c, case_c, noise_db.',
   atMostOf: params('{read}; at most {bearsC} °C'),
   tooHot: ': too hot',
   fromADevice: 'Read from devices',

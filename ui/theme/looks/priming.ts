@@ -24,6 +24,10 @@ export const priming = `
   }
   .MuiButton-root.prime-go { width: 100%; min-height: 96px; font-size: 1.6rem; }
   .click-strip { width: 100%; height: 34px; }
+  .prime-look.prime-look { display: flex; gap: 12px; align-items: center; justify-content: space-between; margin: 0; }
+  .prime-look .MuiButton-root { flex: none; min-height: ${sureTap}; }
+  .buttons.sights { grid-template-columns: repeat(auto-fill, minmax(168px, 1fr)); }
+  .noise-levels { display: grid; gap: 4px; margin: 8px 0; }
   .ear-told { min-height: 116px; }
   @media ${phone} { .ear-told { min-height: 172px; } }
   .click { stroke: var(--fuel-deep); stroke-width: 4; }
