@@ -1,7 +1,8 @@
 'use client';
 import { scaleLinear, type ScaleLinear } from 'd3';
-import { useEffect, useMemo, useRef } from 'react';
-import { traceColumns, valueAt } from '../../core/drawing/start/traceColumns';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { KeptTraces } from '../../core/drawing/start/KeptTraces';
+import { valueAt } from '../../core/drawing/start/traceColumns';
 import type { Coursed, ExpectedCourse } from '../../core/physics/start/expectedCourse';
 import type { Series } from '../../core/physics/start/findPhases';
 import { clockText } from '../../core/units/clockText';
@@ -50,6 +51,7 @@ interface Drawn {
 
 /** What a strip has to hold: the traces and the band behind them. */
 function rangeOf(
+  kept: KeptTraces,
   { quantities, least }: Strip,
   traces: Partial<Record<string, Series>>,
   course: ExpectedCourse | null,
@@ -59,12 +61,8 @@ function rangeOf(
   let [low, high] = [Infinity, -Infinity];
   for (const quantity of quantities) {
     const trace = traces[quantity];
-    if (trace)
-      for (let i = 0; i < trace.s.length; i += 1) {
-        if ((trace.s[i] ?? 0) < beganS + Math.min(0, fromS)) continue;
-        low = Math.min(low, trace.value[i] ?? low);
-        high = Math.max(high, trace.value[i] ?? high);
-      }
+    const range = trace && kept.range(trace, beganS + Math.min(0, fromS));
+    if (range) [low, high] = [Math.min(low, range[0]), Math.max(high, range[1])];
     if (course && hasBand(quantity)) {
       for (const value of course.bands[quantity].low) low = Math.min(low, value);
       for (const value of course.bands[quantity].high) high = Math.max(high, value);
@@ -100,6 +98,7 @@ export function TraceChart({
 }) {
   const [holder, width] = useWidth<HTMLDivElement>(640);
   const canvas = useRef<HTMLCanvasElement>(null);
+  const [kept] = useState(() => new KeptTraces());
   const courseS = course ? (course.bands.volts.low.length - 1) * course.everyS : 300;
   const toS = Math.max(courseS, Math.ceil((nowS - beganS + 15) / 60) * 60);
   const right = Math.max(left + 120, width - 10);
@@ -107,7 +106,7 @@ export function TraceChart({
   const drawn: Drawn[] = [];
   let at = top;
   for (const strip of strips) {
-    const range = rangeOf(strip, traces, course, beganS, fromS);
+    const range = rangeOf(kept, strip, traces, course, beganS, fromS);
     if (!range) continue;
     const like = (value: number) => inUnit(value, strip.title, unitPreferences).value;
     const y = scaleLinear(range.map(like), [at + stripHeight, at]);
@@ -148,7 +147,7 @@ export function TraceChart({
           const trace = traces[quantity];
           if (!trace) continue;
           pen.beginPath();
-          for (const column of traceColumns(trace, beganS + fromS, beganS + toS, right - left)) {
+          for (const column of kept.columns(trace, beganS + fromS, beganS + toS, right - left)) {
             pen.lineTo(left + column.x, px(column.first));
             if (column.low !== column.high) {
               pen.lineTo(left + column.x, px(column.low));
@@ -167,9 +166,12 @@ export function TraceChart({
     return () => cancelAnimationFrame(frame);
   });
 
+  // As many places as a finger can tell apart, at whole seconds.
+  const lastS = Math.min(toS, Math.max(0, nowS - beganS));
+  const cursorEvery = Math.max(1, Math.ceil((2 * (toS - fromS)) / (right - left)));
   const cursorS = Array.from(
-    { length: Math.floor(Math.min(toS, Math.max(0, nowS - beganS)) - fromS) + 1 },
-    (_, i) => Math.ceil(fromS) + i,
+    { length: Math.max(0, Math.floor((lastS - fromS) / cursorEvery)) + 1 },
+    (_, i) => Math.ceil(fromS) + i * cursorEvery,
   );
   // As many as there is room for, at whole minutes.
   const step = [60, 120, 300, 600, 1800].find((every) => ((right - left) * every) / toS > 52) ?? 3600;

@@ -78,9 +78,9 @@ export function liveStart({ nowS, series, events }: Heard, course: ExpectedCours
   const codes = after.flatMap(({ code }) => (code ? [code] : []));
   const failedS = after.find(({ code }) => code)?.s;
   if (known.off === undefined && failedS !== undefined) known.off = failedS - beganS;
-  const readings: CourseReading[] = coursed
-    .flatMap((quantity) => of[quantity].s.map((s, i) => ({ s, quantity, value: of[quantity].value[i] ?? 0 })))
-    .sort((a, b) => a.s - b.s);
+  const readings = coursed.flatMap((quantity): CourseReading[] =>
+    of[quantity].s.map((s, i) => ({ s, quantity, value: of[quantity].value[i] ?? 0 })),
+  );
   const now = Object.fromEntries(
     Object.entries(series).flatMap(([quantity, one]) => {
       const value = one && valueAt(one, nowS);

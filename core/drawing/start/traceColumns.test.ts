@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { KeptTraces } from './KeptTraces';
 import { traceColumns, valueAt } from './traceColumns';
 
 const rising = fc
@@ -19,6 +20,33 @@ test('no spike is lost and none is made up, however many readings fall into a co
       expect(columns.length).toBeLessThanOrEqual(width + 1);
       expect(columns.every(({ x }, i) => i === 0 || x > (columns[i - 1]?.x ?? 0))).toBe(true);
     }),
+  );
+});
+test('a trace that grows, is cut or is looked at otherwise is drawn as if it were drawn anew', () => {
+  fc.assert(
+    fc.property(
+      rising,
+      fc.array(fc.tuple(fc.integer({ min: 0, max: 80 }), fc.integer({ min: 1, max: 200 }), fc.boolean()), {
+        minLength: 1,
+        maxLength: 12,
+      }),
+      (whole, looks) => {
+        const kept = new KeptTraces();
+        const series = { s: [] as number[], value: [] as number[] };
+        let taken = 0;
+        for (const [more, width, cut] of looks) {
+          series.s.push(...whole.s.slice(taken, taken + more));
+          series.value.push(...whole.value.slice(taken, taken + more));
+          taken += more;
+          if (cut) [series.s, series.value].forEach((all) => all.splice(0, 5));
+          const [from, to] = [whole.s[0] ?? 0, whole.s.at(-1) ?? 1];
+          expect(kept.columns(series, from, to, width)).toEqual(traceColumns(series, from, to, width));
+          expect(kept.range(series, from)).toEqual(
+            series.value.length > 0 ? [Math.min(...series.value), Math.max(...series.value)] : null,
+          );
+        }
+      },
+    ),
   );
 });
 test('the value at a time is the last reading not after it', () => {

@@ -42,7 +42,7 @@ export function phaseAt({ glow, pump, flame, full, off }: CourseEvents, s: numbe
 
 /**
  * Where readings leave the band of what should be, spell by spell. After the button off nothing is expected any more.
- * @param readings in order of time
+ * @param readings of each quantity in order of time, one quantity after the other or mixed
  * @returns in the order in which they began
  */
 export function departuresOf(course: ExpectedCourse, readings: readonly CourseReading[], events: CourseEvents): Departure[] {

@@ -27,34 +27,45 @@ const median = (values: readonly number[]): number => {
   return sorted[Math.floor(sorted.length / 2)] ?? 0;
 };
 /** Each reading by the middle one of the five about it: a single wrong one is gone, and an edge stays where it is. */
-export const smoothed = ({ s, value }: Series): Series => ({
-  s,
-  value: value.map((_, i) => median(value.slice(Math.max(0, i - 2), i + 3))),
-});
+export function smoothed({ s, value }: Series): Series {
+  // Sorted in place as they are taken: hours of readings are looked through twice a second.
+  const five = [0, 0, 0, 0, 0];
+  return {
+    s,
+    value: value.map((_, i) => {
+      let n = 0;
+      for (let j = Math.max(0, i - 2); j <= Math.min(value.length - 1, i + 2); j += 1) {
+        const one = value[j] ?? 0;
+        let k = n;
+        for (; k > 0 && (five[k - 1] ?? 0) > one; k -= 1) five[k] = five[k - 1] ?? 0;
+        five[k] = one;
+        n += 1;
+      }
+      return five[Math.floor(n / 2)] ?? 0;
+    }),
+  };
+}
 
 interface Spell {
   fromS: number;
   toS: number;
+  /** the last reading in it */ lastS: number;
   /** it still lasts as the readings end */ open: boolean;
 }
 /** Spells in which a signal stands over a threshold, for `heldS` at least. Its edge lies half way between the two readings about it. */
 function spellsOver({ s, value }: Series, threshold: number): Spell[] {
   const spells: Spell[] = [];
   for (let i = 0; i < s.length; i += 1) {
-    const at = s[i] ?? 0;
     if ((value[i] ?? 0) <= threshold) continue;
+    const at = s[i] ?? 0;
+    const next = s[i + 1];
+    const [edge, leaves] = [i === 0 ? at : (at + (s[i - 1] ?? at)) / 2, next === undefined ? at : (at + next) / 2];
     const last = spells.at(-1);
-    const edge = i === 0 ? at : (at + (s[i - 1] ?? at)) / 2;
-    if (last && edge - last.toS < heldS) last.toS = at;
-    else spells.push({ fromS: edge, toS: at, open: false });
+    if (last && edge - last.lastS < heldS) [last.lastS, last.toS, last.open] = [at, leaves, next === undefined];
+    else spells.push({ fromS: edge, toS: leaves, lastS: at, open: next === undefined });
   }
   const endS = s.at(-1) ?? 0;
-  return spells
-    .map((spell) => {
-      const next = s.find((at) => at > spell.toS);
-      return { ...spell, toS: next === undefined ? spell.toS : (spell.toS + next) / 2, open: next === undefined };
-    })
-    .filter(({ fromS, toS, open }) => toS - fromS >= heldS || (open && endS - fromS >= heldS));
+  return spells.filter(({ fromS, toS, open }) => toS - fromS >= heldS || (open && endS - fromS >= heldS));
 }
 /** Where a signal stands low and where high: the middles of its lower and its upper part, split where the gap between two values is widest. */
 function levels(value: readonly number[]): { low: number; high: number } | null {
@@ -130,11 +141,12 @@ export function findPhases(signals: Signals): FoundPhase[] {
   if (hertz && hertz.s.length >= 4) {
     const smooth = smoothed(hertz);
     const spells = spellsOver(smooth, runsHz);
-    const most = Math.max(...smooth.value);
+    const most = smooth.value.reduce((high, one) => Math.max(high, one), -Infinity);
+    const fulls = spellsOver(smooth, most * fullShare);
     for (const [i, { fromS, toS, open }] of spells.entries()) {
       add('pump', fromS, 'hertz');
       pumpS ??= fromS;
-      const full = spellsOver(smooth, most * fullShare).find((one) => one.fromS >= fromS - 1 && one.fromS <= toS);
+      const full = fulls.find((one) => one.fromS >= fromS - 1 && one.fromS <= toS);
       if (full && i === spells.length - 1 && full.fromS - fromS > heldS) add('full', full.fromS, 'hertz');
       if (!open) add('off', toS, 'hertz');
     }

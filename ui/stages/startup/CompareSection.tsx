@@ -39,7 +39,7 @@ function Row({ head, start }: { head: string; start: ComparedStart }) {
         {head}
       </TableCell>
       {comparedQuantities.map((id) => (
-        <TableCell key={id} className="mono" data-label={named[id].label}>
+        <TableCell key={id} className="mono" data-label={`${named[id].label}, ${named[id].unit}`}>
           {start[id] === null ? '—' : formatFixed(start[id], named[id].decimals)}
         </TableCell>
       ))}

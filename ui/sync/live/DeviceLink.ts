@@ -48,6 +48,15 @@ const empty = (): LiveState => ({
 
 /** Readings kept of each quantity: two hours at ten a second. */
 const mostPoints = 72_000;
+/** What comes within so long is drawn together, ms, whichever device it comes from: a page draws once for all of them. */
+const drawnMs = 33;
+const waiting: (() => void)[] = [];
+function together(work: () => void): void {
+  if (waiting.push(work) > 1) return;
+  setTimeout(() => {
+    for (const one of waiting.splice(0)) one();
+  }, drawnMs);
+}
 /** Tries again after so long, twice as long each time, ms. */
 const [retryMs, retryMostMs] = [500, 15_000];
 
@@ -68,7 +77,7 @@ export class DeviceLink {
 
   constructor(
     private readonly openSource: OpenSource,
-    private readonly later: (work: () => void) => void = (work) => void setTimeout(work, 60),
+    private readonly later: (work: () => void) => void = together,
   ) {
     this.#open();
   }

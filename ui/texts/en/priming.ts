@@ -67,7 +67,7 @@ export const priming = room('priming', {
   modeTakes: params('{strokes} strokes, {time} of pumping; the pump is dry for the first {dry}. Stop at the heater.'),
   bySyringe: 'Syringe first',
   syringeTakes: params(
-    '{toPump} mL fill filter and line up to the pump, {toHeater} mL all of it. Filled up to the pump, {strokes} strokes are left, none of them dry. Enter what went in under “Syringe”.',
+    '{toPump} mL fill filter and line up to the pump, {toHeater} mL all of it. Filled up to the pump, {strokes} strokes are left, none of them dry. Enter what went in as “Filled by syringe before”.',
   ),
   byStarts: 'Starting again and again',
   startsTake: params('About {presses} presses of the button, {strokes} strokes each (as a usual controller: common practice).'),

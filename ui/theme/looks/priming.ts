@@ -29,7 +29,7 @@ export const priming = `
   .buttons.sights { grid-template-columns: repeat(auto-fill, minmax(168px, 1fr)); }
   .noise-levels { display: grid; gap: 4px; margin: 8px 0; }
   .ear-told { min-height: 116px; }
-  @media ${phone} { .ear-told { min-height: 172px; } }
+  @media ${phone} { .ear-told { min-height: 172px; } .prime-look { min-height: 102px; } }
   .click { stroke: var(--fuel-deep); stroke-width: 4; }
   .halt.MuiPaper-root {
     background: var(--halt);

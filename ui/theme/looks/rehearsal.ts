@@ -1,4 +1,4 @@
-import { phone } from '../sizes';
+import { phone, rule } from '../sizes';
 
 /** A start as it runs: its trace, what is read now, and what leaves its course. */
 export const rehearsal = `
@@ -36,6 +36,14 @@ export const rehearsal = `
   .ways dt { font-weight: 700; }
   .ways dd { margin: 0; }
   .start-trends { display: grid; gap: 4px; margin: 10px 0; }
+  @media ${phone} {
+    .starts-compared thead { position: absolute; clip-path: inset(50%); width: 1px; height: 1px; overflow: hidden; }
+    .starts-compared, .starts-compared tbody { display: block; width: 100%; }
+    .starts-compared tr { display: grid; grid-template-columns: repeat(3, 1fr); gap: 6px 10px; padding: 10px 0; border-bottom: ${rule}; }
+    .starts-compared tbody th { grid-column: 1 / -1; font-weight: 700; border: 0; padding: 0; }
+    .starts-compared td { border: 0; padding: 0; }
+    .starts-compared td::before { content: attr(data-label); display: block; font-family: var(--sans); font-size: 0.85rem; color: var(--soft); }
+  }
   @media ${phone} { .ways { grid-template-columns: 1fr; gap: 2px; } .ways dd { margin-bottom: 10px; } }
   .departures ul { margin: 4px 0 0; padding: 0; list-style: none; display: grid; gap: 10px; }
   .departures li { border-left: 6px solid var(--watch); padding: 2px 0 2px 12px; }
