@@ -157,6 +157,11 @@ export interface HotLook {
   place: keyof typeof hotPlaces;
   touches: keyof typeof heatTakers;
   surfaceC: number;
+  /** where on a photograph of the build it was read: its fingerprint, and shares of its width and height from the top left */ on?: {
+    photo: string;
+    xShare: number;
+    yShare: number;
+  };
 }
 
 /** What is seen of a heater that runs, at its exhaust and in the clear line. */

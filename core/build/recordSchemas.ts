@@ -106,6 +106,9 @@ export const hotLookSchema = once(() =>
     place: oneOf(hotPlaces),
     touches: oneOf(heatTakers),
     surfaceC: bounded(-40, 600),
+    on: strictObject({ photo: fingerprint(), xShare: bounded(0, 1), yShare: bounded(0, 1) })
+      .optional()
+      .default(undefined),
   }),
 );
 export const sightSchema = once(() => strictObject({ id: identifier(), at: instant(), by: text(80, 1), sees: oneOf(sights) }));

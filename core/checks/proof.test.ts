@@ -234,6 +234,13 @@ describe('hot spots', () => {
     ]);
     expect(proven.hotLooks?.filter(({ surfaceC }) => surfaceC === 95)).toHaveLength(1);
   });
+  test('a surface is marked on a photograph of this build alone', () => {
+    const photo = 'a'.repeat(64);
+    const look = { id: id(9), place: 'plate', touches: 'timber', surfaceC: 40, on: { photo, xShare: 0.5, yShare: 0.5 } } as const;
+    expect(refused(soundBuild(), { kind: 'hot', look }, on(26, '09:00'))).toBe('look.on.photo is no photograph of this build.');
+    const lists = { ...soundBuild().lists, photos: [{ id: id(77), sha256: photo }] };
+    expect(done({ ...soundBuild(), lists }, { kind: 'hot', look }, on(26, '09:00')).hotLooks?.at(-1)?.on).toEqual(look.on);
+  });
   test('nothing can have been read later than now', () =>
     expect(
       refused(

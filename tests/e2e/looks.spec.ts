@@ -1,3 +1,4 @@
+import sharp from 'sharp';
 import { copyOf, expectInLedger, expectLevel, open, signIn } from './people';
 import { expect, test } from './silent';
 
@@ -121,11 +122,36 @@ test('starts of a build stand beside each other, and beside those of other build
   );
 });
 
-test('the three ways of filling a line are told for this one, and a dose test by the scale counts', async ({ page }) => {
+test('the three ways of filling a line are told for this one, with what each takes', async ({ page }) => {
   await signIn(page, 'bram');
   const id = await copyOf(page.request, 3);
   await open(page, `/builds/${id}/priming/figures`);
   const ways = page.getByRole('region', { name: 'Three ways to fill it' });
   await expect(ways).toContainText(/mL fill filter and line up to the pump/);
   await expect(ways).toContainText(/About \d+ presses of the button/);
+});
+
+test('a surface is marked on a photograph by touch and by keys, and stands there with its degrees', async ({ page }) => {
+  await signIn(page, 'bram');
+  const id = await copyOf(page.request, 5);
+  await open(page, `/builds/${id}/startup/hotspots`);
+  const buffer = await sharp({ create: { width: 900, height: 600, channels: 3, background: '#8a8f86' } })
+    .jpeg()
+    .toBuffer();
+  await page.getByLabel('Choose a picture').setInputFiles({ name: 'exhaust.jpg', mimeType: 'image/jpeg', buffer });
+  const photo = page.getByRole('group', { name: 'Photograph with the surfaces that were read' });
+  await photo.click({ position: { x: 100, y: 100 } });
+  const handle = page.getByRole('slider', { name: 'Where the next surface is read' });
+  const told = () => handle.getAttribute('aria-valuetext');
+  const first = await told();
+  await handle.focus();
+  await page.keyboard.press('Shift+ArrowRight');
+  expect(await told()).not.toBe(first);
+  const entry = page.getByRole('region', { name: 'A surface by thermometer' });
+  await entry.getByLabel('Thermometer shows, °C').fill('43');
+  await entry.getByLabel('What bears least there').click();
+  await page.getByRole('option', { name: 'timber or plywood' }).click();
+  await entry.getByRole('button', { name: 'at the mounting plate' }).click();
+  await expect(page.locator('[data-hot-mark="43"]')).toContainText('43 °C');
+  await expect(handle).toHaveCount(0);
 });

@@ -1,5 +1,6 @@
 import { coPlaces, sights, type Build, type CoReading, type HotLook, type NoiseReading, type Sight } from '../../build/Build';
 import { coReadingSchema, hotLookSchema, noiseSchema, sightSchema } from '../../build/recordSchemas';
+import { rowsOf } from '../../build/lists';
 import { instant } from '../../build/schemaParts';
 import { formatShort } from '../../units/formatNumber';
 import { hotText } from '../../wording/hotText';
@@ -65,7 +66,12 @@ export const hotCommand = defineCommand<HotCommand>({
   kind: 'hot',
   permission: 'work',
   schema: shape(() => ({ look: hotLookSchema().omit(['at', 'by']), readAt: instant().optional() })),
-  apply: (build, command, author) => kept('hotLooks', build, command, author),
+  apply(build, command, author) {
+    const { photo } = command.look.on ?? {};
+    if (photo !== undefined && !rowsOf(build.lists, 'photos').some(({ sha256 }) => sha256 === photo))
+      return refuse('invalid', 'look.on.photo is no photograph of this build.');
+    return kept('hotLooks', build, command, author);
+  },
   describe: (body) => hotText(body.look as HotLook),
 });
 

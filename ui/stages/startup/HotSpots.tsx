@@ -8,6 +8,7 @@ import { formatFixed } from '../../../core/units/formatNumber';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { InstantField } from '../../components/cells/InstantField';
 import { ReadingEntry } from '../proving/ReadingEntry';
+import { HotPhoto, type HotMark } from './HotPhoto';
 import { startup as t } from '../../texts/en/startup';
 import { dayAndTime } from '../../texts/when';
 
@@ -25,6 +26,7 @@ export function HotSpots() {
   const { settled, send, mayWork } = useWorkspace('settled', 'send', 'mayWork');
   const say = useSay();
   const [readAt, setReadAt] = useState<string | null>(null);
+  const [mark, setMark] = useState<HotMark | null>(null);
   const looks = settled.hotLooks ?? [];
   return (
     <section aria-label={t.hotSpots}>
@@ -39,17 +41,21 @@ export function HotSpots() {
           unchosen={t.sayFirstWhatIsThereThat}
           places={hotPlaces}
           keyText={(id, label) => (id === 'other' ? label : t.atThe({ label }))}
-          onRead={(surfaceC, place, { touches }) =>
-            send({
+          onRead={(surfaceC, place, { touches }) => {
+            const look = { id: crypto.randomUUID(), place, touches: touches as HotLook['touches'], surfaceC };
+            const errors = send({
               kind: 'hot',
-              look: { id: crypto.randomUUID(), place, touches: touches as HotLook['touches'], surfaceC },
+              look: mark ? { ...look, on: mark } : look,
               ...(readAt ? { readAt } : {}),
-            })
-          }
+            });
+            if (errors.length === 0 && mark) setMark(null);
+            return errors;
+          }}
           more={<InstantField label={t.readAt} value={readAt} onChange={setReadAt} helperText={t.emptyJustNow} />}
           hint={t.itCountsFromMinAfterFull({ hotFromMin: formatFixed(hotFromMin), hotUntilMin: formatFixed(hotUntilMin) })}
         />
       )}
+      <HotPhoto mark={mark} onMark={mayWork ? setMark : null} />
       {looks.length > 0 && (
         <List dense disablePadding aria-label={t.surfacesRead}>
           {[...looks].reverse().map((look) => (

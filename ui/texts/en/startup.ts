@@ -76,6 +76,17 @@ export const startup = room('startup', {
   shows:
     'When each thing happened, in seconds, as the readings show it. Put right what you know better; empty is what did not happen, or nobody saw.',
   buttonFirst: 'Say below when the button was pressed: then what this build should show is drawn behind it.',
+  photographToMark: 'On a photograph of the place each surface can be marked where it was read. Take one first:',
+  touchWhere:
+    'Touch the photograph where the next surface is read; arrow keys move the mark. Then enter what the thermometer shows.',
+  whereRead: 'Where the surfaces were read:',
+  whichPhotograph: 'Which photograph',
+  photograph: 'photograph',
+  hotPhoto: 'Photograph with the surfaces that were read',
+  whereNext: 'Where the next surface is read',
+  whereNextAt: params('{x} % from the left, {y} % from the top'),
+  markInTheMiddle: 'Put a mark in the middle',
+  noMark: 'Take the mark away',
   whatIsSeen: 'What is seen',
   oneTouchEach: 'What do exhaust and line show now? One touch keeps it with its time.',
   oneTouchLine: 'What does the line show now? One touch keeps it with its time.',

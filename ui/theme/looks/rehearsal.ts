@@ -1,4 +1,4 @@
-import { phone, rule } from '../sizes';
+import { edge, phone, rule } from '../sizes';
 
 /** A start as it runs: its trace, what is read now, and what leaves its course. */
 export const rehearsal = `
@@ -26,6 +26,12 @@ export const rehearsal = `
   .from-devices .MuiToggleButtonGroup-root { flex-wrap: wrap; }
   .event-times { display: flex; flex-wrap: wrap; gap: 10px; margin: 8px 0 14px; }
   .event-times .MuiTextField-root { width: 150px; }
+  .hot-photo { margin: 12px 0; }
+  .hot-photo svg { width: 100%; max-width: 720px; height: auto; display: block; border: ${edge}; touch-action: manipulation; cursor: crosshair; margin: 8px 0; }
+  .hot-mark circle { fill: var(--fuel); stroke: var(--ink); stroke-width: 3; }
+  .hot-mark.over circle { fill: var(--stop); }
+  .hot-mark text { font-size: 30px; font-weight: 800; fill: var(--ink); stroke: var(--sheet); stroke-width: 8px; paint-order: stroke; }
+  .hot-next { fill: none; stroke: var(--stop); stroke-width: 6; }
   .plan-clock strong { font-size: 1.6rem; }
   .plan-now { display: grid; gap: 4px; margin: 4px 0; font-weight: 700; }
   .plan-now li { border-left: 6px solid var(--fuel-deep); padding: 3px 0 3px 12px; }
