@@ -187,6 +187,8 @@ test('the priming count ends where fuel is seen at the heater', async () => {
   await expect(page.locator('[data-front="pressure"]')).toHaveCount(1);
   await page.getByRole('button', { name: 'fuel seen at the heater' }).click();
   await page.clock.resume();
+  await page.getByRole('button', { name: 'no bubbles in the line' }).click();
+  await expectLevel(page, 'priming.air', 'sound');
   await section(page, 'Runs kept');
   await expect(page.getByRole('cell', { name: 'fuel seen at the heater' })).toBeVisible();
   await settled(page);
@@ -213,6 +215,27 @@ test('a start log gives the seconds to ignition', async () => {
     .getByLabel('Start log, CSV')
     .setInputFiles({ name: 'start.csv', mimeType: 'text/csv', buffer: Buffer.from(startLog) });
   await expect(page.locator('[data-derived="start.ignitionS"]')).toContainText('113');
+});
+
+test('what exhaust and line showed is written down with its hour, and the sound at the pillow', async () => {
+  await expectLevel(page, 'start.smoke', 'open');
+  await fillInstant(page, 'Seen at', days(1.5 - 20 / 1440));
+  await page.getByRole('button', { name: 'exhaust clear' }).click();
+  await expectLevel(page, 'start.smoke', 'sound');
+  await page.getByRole('button', { name: 'no bubbles in the line' }).click();
+  await expectLevel(page, 'start.bubbles', 'sound');
+  await section(page, 'Noise');
+  const entry = page.getByRole('region', { name: 'A level of sound' });
+  for (const [label, option] of [
+    ['Heater is', 'at its lowest'],
+    ['Read with', 'sound meter'],
+  ] as const) {
+    await entry.getByLabel(label).click();
+    await page.getByRole('option', { name: option }).click();
+  }
+  await entry.getByLabel('Meter shows, dB').fill('28');
+  await entry.getByRole('button', { name: 'at the pillow or seat' }).click();
+  await expectLevel(page, 'start.noise', 'sound');
 });
 
 test('a surface hotter than any thermometer reads is asked back', async () => {

@@ -8,11 +8,11 @@ export const keptWithin: Readonly<Record<QuantityId, number>> = {
   hertz: 0.05,
   outletC: 0.6,
   returnC: 0.4,
-  caseC: 1,
+  caseC: 2,
   noiseDb: 0.5,
 };
 /** A reading stands for itself at least so often, s. */
-const everyS = 20;
+const everyS = 30;
 
 /**
  * Readings of a start, of which those are left out that a straight line between their neighbours tells as well: no more than `keptWithin` is lost.

@@ -3,6 +3,7 @@ import { Button } from '@mui/material';
 import { useState } from 'react';
 import { exhaustSights, lineSights, sights, type Sight } from '../../../core/build/Build';
 import { isOfExhaust, isOfLine } from '../../../core/model/startup/sightProof';
+import { InstantField } from '../../components/cells/InstantField';
 import { Problems } from '../../components/cells/Problems';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { startup as t } from '../../texts/en/startup';
@@ -11,17 +12,28 @@ import { dayAndTime } from '../../texts/when';
 const shownLooks = 6;
 
 /** What is seen now: one touch keeps it, with its time. What was seen before stands under it, the last first. */
-export function SightKeys({ of }: { of: readonly ('exhaust' | 'line')[] }) {
+export function SightKeys({
+  of,
+  dated = false,
+}: {
+  of: readonly ('exhaust' | 'line')[];
+  /** it may be written down later than it was seen */ dated?: boolean;
+}) {
   const { settled, send, mayWork } = useWorkspace('settled', 'send', 'mayWork');
   const [problems, setProblems] = useState<string[]>([]);
   const [kept, setKept] = useState('');
+  const [seenAt, setSeenAt] = useState<string | null>(null);
   const isShown = (sight: Sight) => (of.includes('exhaust') && isOfExhaust(sight)) || (of.includes('line') && isOfLine(sight));
   const seen = (settled.sights ?? [])
     .filter(isShown)
     .sort((a, b) => Date.parse(b.at) - Date.parse(a.at))
     .slice(0, shownLooks);
   const keep = (sees: Sight['sees']) => {
-    const errors = send({ kind: 'sight', look: { id: crypto.randomUUID(), sees } });
+    const errors = send({
+      kind: 'sight',
+      look: { id: crypto.randomUUID(), sees },
+      ...(dated && seenAt ? { readAt: seenAt } : {}),
+    });
     setProblems(errors);
     setKept(errors.length === 0 ? t.keptSight({ what: sights[sees] }) : '');
   };
@@ -36,10 +48,11 @@ export function SightKeys({ of }: { of: readonly ('exhaust' | 'line')[] }) {
   );
   if (!mayWork && seen.length === 0) return null;
   return (
-    <section aria-label={t.whatIsSeen}>
+    <section className="sights-seen" aria-label={t.whatIsSeen}>
       {mayWork && (
         <>
           <p className="soft">{of.includes('exhaust') ? t.oneTouchEach : t.oneTouchLine}</p>
+          {dated && <InstantField label={t.seenAt} value={seenAt} onChange={setSeenAt} helperText={t.emptyJustNow} />}
           {of.includes('exhaust') && keys(t.atTheExhaust, exhaustSights)}
           {of.includes('line') && keys(t.inTheLine, lineSights)}
         </>

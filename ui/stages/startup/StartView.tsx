@@ -179,7 +179,7 @@ export function StartView({ dryRun = false }: { dryRun?: boolean }) {
         </LiveScreen>
       )}
       <Problems all={problems} />
-      {!dryRun && !underway && run && <SightKeys of={['exhaust', 'line']} />}
+      {!dryRun && !underway && run && <SightKeys of={['exhaust', 'line']} dated />}
       {!dryRun && failed > 0 && <WayOut failed={failed} />}
       <Box className="inline" sx={{ mt: 2 }}>
         {mayWork && !underway && stops.length === 0 && (

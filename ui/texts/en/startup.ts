@@ -87,6 +87,7 @@ export const startup = room('startup', {
   whereNextAt: params('{x} % from the left, {y} % from the top'),
   markInTheMiddle: 'Put a mark in the middle',
   noMark: 'Take the mark away',
+  seenAt: 'Seen at',
   whatIsSeen: 'What is seen',
   oneTouchEach: 'What do exhaust and line show now? One touch keeps it with its time.',
   oneTouchLine: 'What does the line show now? One touch keeps it with its time.',

@@ -27,6 +27,7 @@ export const priming = `
   .prime-look.prime-look { display: flex; gap: 12px; align-items: center; justify-content: space-between; margin: 0; }
   .prime-look .MuiButton-root { flex: none; min-height: ${sureTap}; }
   .buttons.sights { grid-template-columns: repeat(auto-fill, minmax(168px, 1fr)); }
+  .sights-seen { margin-top: 16px; }
   .noise-levels { display: grid; gap: 4px; margin: 8px 0; }
   .ear-told { min-height: 116px; }
   @media ${phone} { .ear-told { min-height: 172px; } .prime-look { min-height: 102px; } }
