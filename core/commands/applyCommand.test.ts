@@ -33,7 +33,9 @@ test('a changed figure tells which calls it made and which it cleared', () => {
   // What was proven of the line's joints, of bubbles and of smoke is stale too: the pump was moved after they were looked at.
   expect(applied.ok && applied.findings).toEqual([
     expect.objectContaining({ id: 'fuel.pump.angle', from: 'sound', to: 'fix' }),
-    ...['start.smoke', 'start.bubbles', 'leak.fuel'].map((id): unknown => expect.objectContaining({ id, from: 'sound', to: 'open' })),
+    ...['start.smoke', 'start.bubbles', 'leak.fuel'].map((id): unknown =>
+      expect.objectContaining({ id, from: 'sound', to: 'open' }),
+    ),
   ]);
 });
 test('two people on one figure: the second is told both values and nothing is lost', () => {

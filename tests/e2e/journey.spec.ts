@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test, type Page } from './silent';
 import { parseBuildFile } from '../../core/build/buildFile';
 import * as entered from './journeyFigures';
-import { chooseCoSetting, enter, expectLevel, fillInstant, section, settled, signInByHand, toStage } from './people';
+import { chooseCoSetting, chooseSound, enter, expectLevel, fillInstant, section, settled, signInByHand, toStage } from './people';
 
 const { heater, survey, people, kit, partsCsv, floor, place, bolting, fuel, tank, held, air, wiring, startLog } = entered;
 
@@ -226,13 +226,7 @@ test('what exhaust and line showed is written down with its hour, and the sound 
   await expectLevel(page, 'start.bubbles', 'sound');
   await section(page, 'Noise');
   const entry = page.getByRole('region', { name: 'A level of sound' });
-  for (const [label, option] of [
-    ['Heater is', 'at its lowest'],
-    ['Read with', 'sound meter'],
-  ] as const) {
-    await entry.getByLabel(label).click();
-    await page.getByRole('option', { name: option }).click();
-  }
+  await chooseSound(page);
   await entry.getByLabel('Meter shows, dB').fill('28');
   await entry.getByRole('button', { name: 'at the pillow or seat' }).click();
   await expectLevel(page, 'start.noise', 'sound');

@@ -1,5 +1,5 @@
 import sharp from 'sharp';
-import { copyOf, expectInLedger, expectLevel, open, signIn } from './people';
+import { chooseSound, copyOf, countStoodStill, expectInLedger, expectLevel, open, signIn } from './people';
 import { expect, test } from './silent';
 
 test('while the line fills, the next place to look at is told; what was seen goes on to the next, and what is overdue says stop the pump', async ({
@@ -7,11 +7,7 @@ test('while the line fills, the next place to look at is told; what was seen goe
 }) => {
   await signIn(page, 'bram');
   const id = await copyOf(page.request, 3);
-  await page.clock.install();
-  await open(page, `/builds/${id}/priming`);
-  await expect(page.getByRole('button', { name: 'Pump runs: start counting' })).toBeVisible();
-  await page.clock.pauseAt(Date.now() + 5000);
-  await page.getByRole('button', { name: 'Pump runs: start counting' }).click();
+  await countStoodStill(page, id);
   await page.clock.runFor(2000);
   const look = page.locator('[data-look]');
   await expect(look).toHaveAttribute('data-look', 'filter');
@@ -47,11 +43,7 @@ test('a pump that has run dry for five minutes on end is told to rest, and for h
       command: { kind: 'maker', changes: [{ key: 'dryOnEndMin', from: null, to: 0.5 }] },
     },
   });
-  await page.clock.install();
-  await open(page, `/builds/${id}/priming`);
-  await expect(page.getByRole('button', { name: 'Pump runs: start counting' })).toBeVisible();
-  await page.clock.pauseAt(Date.now() + 5000);
-  await page.getByRole('button', { name: 'Pump runs: start counting' }).click();
+  await countStoodStill(page, id);
   await page.clock.fastForward(31_000);
   await page.clock.runFor(300);
   await expect(page.getByText('Stop the pump and let it rest for 2.0 min: it has run dry for 0.5 min on end.')).toBeVisible();
@@ -93,13 +85,7 @@ test('sound is read at its places; the sum at the neighbour’s follows, and wha
   };
   await read('64.5', '1', 'at the pump');
   await expect(entry.getByRole('alert')).toContainText('Say first how the heater runs');
-  for (const [label, option] of [
-    ['Heater is', 'at its lowest'],
-    ['Read with', 'sound meter'],
-  ] as const) {
-    await entry.getByLabel(label).click();
-    await page.getByRole('option', { name: option }).click();
-  }
+  await chooseSound(page);
   await read('64.5', 'far', 'at the pump');
   await expect(entry.getByRole('alert')).toContainText('Away from it: “far”');
   await read('640', '1', 'at the pump');

@@ -194,3 +194,23 @@ export async function chooseCoSetting(page: Page): Promise<void> {
     await page.getByRole('option', { name: option, exact: true }).press('Enter');
   }
 }
+
+/** Says how things stand before a level of sound is read by meter. */
+export async function chooseSound(page: Page): Promise<void> {
+  const entry = page.getByRole('region', { name: 'A level of sound' });
+  for (const [label, option] of [
+    ['Heater is', 'at its lowest'],
+    ['Read with', 'sound meter'],
+  ] as const) {
+    await entry.getByLabel(label).click();
+    await page.getByRole('option', { name: option }).click();
+  }
+}
+/** A count of strokes begun with the page's clock stood still, so that a slow machine adds no strokes of its own. */
+export async function countStoodStill(page: Page, buildId: string): Promise<void> {
+  await page.clock.install();
+  await open(page, `/builds/${buildId}/priming`);
+  await expect(page.getByRole('button', { name: 'Pump runs: start counting' })).toBeVisible();
+  await page.clock.pauseAt(Date.now() + 5000);
+  await page.getByRole('button', { name: 'Pump runs: start counting' }).click();
+}

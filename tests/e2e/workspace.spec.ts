@@ -1,5 +1,18 @@
 import { expect, test } from './silent';
-import { copyOf, demoId, enter, expectInLedger, expectLevel, newBuild, open, openRun, section, settled, signIn } from './people';
+import {
+  copyOf,
+  countStoodStill,
+  demoId,
+  enter,
+  expectInLedger,
+  expectLevel,
+  newBuild,
+  open,
+  openRun,
+  section,
+  settled,
+  signIn,
+} from './people';
 
 test('the pump dragged, tilted and moved by keys: figures and findings follow', async ({ page }) => {
   await signIn(page, 'bram');
@@ -71,12 +84,7 @@ test('every kind of wrong input gets one sentence, nothing is kept, and what was
 test('the priming count survives a reload and halts unmissably', async ({ page }) => {
   await signIn(page, 'bram');
   const id = await copyOf(page.request, 3);
-  await page.clock.install();
-  await open(page, `/builds/${id}/priming`);
-  await expect(page.getByRole('button', { name: 'Pump runs: start counting' })).toBeVisible();
-  // Stood still, so that a slow machine adds no strokes of its own.
-  await page.clock.pauseAt(Date.now() + 5000);
-  await page.getByRole('button', { name: 'Pump runs: start counting' }).click();
+  await countStoodStill(page, id);
   await page.clock.runFor(30000);
   await page.reload();
   // The clock went on while the page was away; 563 are expected, 716 at the latest.
