@@ -38,7 +38,9 @@ export function benchStart(
       events.push({ event: 'low', atS: heater.s });
     }
     heater.step();
-    for (const { kind } of heater.takeEvents()) {
+    for (const event of heater.takeEvents()) {
+      const { kind } = event;
+      if (event.kind === 'code' && event.code === 'flameOut') events.push({ event: 'out', atS: heater.s });
       if (Object.hasOwn(startEvents, kind)) events.push({ event: kind as StartEventKind, atS: heater.s });
       if (kind === 'end') endS = heater.s;
     }

@@ -53,6 +53,7 @@ export const startEvents = {
   flame: 'flame',
   full: 'full output',
   low: 'set to its lowest',
+  out: 'flame went out',
   off: 'button off',
   end: 'fan stopped',
   cut: 'power cut while hot',

@@ -19,7 +19,7 @@ const min = (values: readonly number[]): number | null =>
 /**
  * What the readings of a start tell, in whatever order they stand.
  * Volts under glow are read from the glow plug on (from the button, where nobody saw it) to the flame; running current from "full output" on,
- * without that event from 60 s after the flame, when the glow plug is off; to the button off, or until it is turned down.
+ * without that event from 60 s after the flame, when the glow plug is off; to the button off, or until it is turned down or goes out.
  * @source definition; 60 s: Lorbet's own choice, no source
  */
 export function startFacts(run: Pick<StartRun, 'events' | 'readings'>): StartFacts {
@@ -63,8 +63,8 @@ export function startFacts(run: Pick<StartRun, 'events' | 'readings'>): StartFac
     const warm = values(quantity, at.glow + coldPlugS, until);
     return mean(warm.length > 0 ? warm : values(quantity, at.glow, until), until);
   };
-  // Turned down, it is at full output no more.
-  const fullUntil = Math.min(at.low ?? off, off);
+  // Turned down or gone out, it is at full output no more.
+  const fullUntil = Math.min(at.low ?? off, at.out ?? off, off);
   const runA = steadyFrom === undefined ? [] : values('amps', steadyFrom, fullUntil);
   return {
     readings: run.readings.length,

@@ -208,6 +208,12 @@ const recorded: [string, Partial<Build>, Level, RegExp][] = [
   ['start.ignition', events([5, 'on'], [400, 'flame']), 'fix', /395 s/],
   ['start.ignition', events([5, 'on'], [300, 'off']), 'fix', /No flame in start 1/],
   ['start.ignition', { starts: [1, 2, 3, 4, 5].map(() => soundStart()) }, 'watch', /start 5/],
+  [
+    'start.ignition',
+    events([5, 'on'], [100, 'flame'], [260, 'full'], [700, 'out'], [900, 'end']),
+    'fix',
+    /went out 695 s after the button, in start 1/,
+  ],
   ['start.ignition', { starts: [] }, 'open', /log the start/],
   ['start.running.current', start({ readings: [{ atS: 600, quantity: 'amps', value: 4 }] }), 'fix', /4\.00 A/],
   ['start.running.current', start({ readings: [{ atS: 600, quantity: 'amps', value: 2.4 }] }), 'watch', /2\.40 A/],

@@ -16,6 +16,9 @@ const readingWords: Record<string, QuantityId> = {
   hz: 'hertz',
   outlet: 'outletC',
   return: 'returnC',
+  case: 'caseC',
+  sound: 'noiseDb',
+  noise: 'noiseDb',
 };
 const steadyWords = /^(running|at full|at minimum|while running)$/;
 const unitQuantity: Record<string, QuantityId> = { v: 'volts', a: 'amps', hz: 'hertz' };

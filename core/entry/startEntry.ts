@@ -17,6 +17,8 @@ const eventWords: Record<string, StartEventKind> = {
   'full output': 'full',
   lowest: 'low',
   'set to its lowest': 'low',
+  'flame out': 'out',
+  'flame went out': 'out',
   off: 'off',
   'button off': 'off',
   'fan stopped': 'end',

@@ -46,7 +46,9 @@ test('a pump that has run dry for five minutes on end is told to rest, and for h
   await countStoodStill(page, id);
   await page.clock.fastForward(31_000);
   await page.clock.runFor(300);
-  await expect(page.getByText('Stop the pump and let it rest for 2.0 min: it has run dry for 0.5 min on end.')).toBeVisible();
+  await expect(
+    page.getByText('Stop the pump and let it rest for 2.0 min: it has run for 0.5 min on end, and nobody has seen fuel at it.'),
+  ).toBeVisible();
   await page.getByRole('button', { name: 'Pump stopped' }).click();
   await page.clock.fastForward(30_000);
   await page.clock.runFor(300);

@@ -89,7 +89,8 @@ export const courseChecks = [
     assess(read, say) {
       const spells = fittedStarts(read.build).flatMap((run, i) => {
         const at = firstAt(run);
-        const until = at.low ?? at.off ?? at.cut ?? at.end;
+        const ends = [at.low, at.out, at.off, at.cut, at.end].filter((s) => s !== undefined);
+        const until = ends.length > 0 ? Math.min(...ends) : undefined;
         return at.full === undefined || until === undefined ? [] : [{ run, number: i + 1, ranS: Math.max(0, until - at.full) }];
       });
       const longest = spells.sort((a, b) => b.ranS - a.ranS)[0];

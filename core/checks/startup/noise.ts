@@ -1,5 +1,6 @@
 import type { NoiseReading } from '../../build/Build';
 import { levelAt } from '../../model/startup/noiseOf';
+import { provingStart } from '../../model/startup/fittedStarts';
 import { withoutRestDb } from '../../physics/sound/levels';
 import { toDo } from '../../reading/NotMeasured';
 import { decibels, term } from '../../wording/Value';
@@ -22,24 +23,31 @@ export const noiseChecks = [
     source:
       'WHO 1999 and 2009 (from memory); a phone is good for differences only: common practice, no source. The local code decides.',
     messages: {
+      unread: 'Nobody has read the sound at the pillow or seat, heater at its lowest.',
+      alone: '{level} at the {place} by a phone, which is good for differences only; with the heater off nobody read it.',
       loud: '{level} at the {place}{rest}; {max} is the most.',
       risen: 'By a phone it is {rise} louder at the {place} than with the heater off ({level}).',
       quiet: '{level} at the {place} at its lowest{rest} (at most {max}).',
       little: 'By a phone it is {rise} louder at the {place} than with the heater off.',
       rest: ', {own} of it the heater’s own',
     },
+    remedies: {
+      unread: 'Read it by a sound meter; or by a phone, once with the heater off and once at its lowest.',
+      alone: 'Read the same place with the heater off.',
+    },
     assess(read, say) {
       const { build } = read;
       const pillow = levelAt(build, 'pillow', 'low');
-      if (!pillow) return read.missing(...toDo('read the sound at the pillow or seat, heater at its lowest'));
+      if (provingStart(build) === null)
+        return read.missing(...toDo('light it in its place, and read the sound at the pillow or seat at its lowest'));
+      if (!pillow) return say.watch('unread');
       const judge = (one: NoiseReading, maxDb: number) => {
         const rest = levelAt(build, one.place, 'off');
         read.note('Level of sound', one.levelDb, 'dB', one);
         const place = term('noisePlace', one.place);
         const level = decibels(one.levelDb);
         if (one.with === 'phone') {
-          if (!rest)
-            return read.missing(...toDo('read the same place with the heater off: a phone is good for differences only'));
+          if (!rest) return say.watch('alone', { place, level });
           const rise = one.levelDb - rest.levelDb;
           const values = { rise: decibels(Math.max(0, rise)), place };
           return rise >= risesDb ? say.watch('risen', { ...values, level }) : say.sound('little', values);

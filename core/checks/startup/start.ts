@@ -69,6 +69,10 @@ export const startChecks = [
       late: 'Flame {after} after the button, in start {start}; at most {max}.',
       tries: 'Flame {after} after the button, in start {start}: more tries than a filled line needs.',
       lit: 'Flame {after} after the button, in start {start} (at most {max}).',
+      out: 'The flame went out {after} after the button, in start {start}.',
+    },
+    remedies: {
+      out: 'Let it run out by itself. Once it is cold, look for air in the line, through exhaust and intake, and for water in a low point of the exhaust; mend what is wrong. Then log another start.',
     },
     assess(read, say) {
       const { ignitionS, at } = lastStart(read);
@@ -80,6 +84,7 @@ export const startChecks = [
         if (at.off === undefined && at.end === undefined) return read.missing(...toDo('log the flame'));
         return say.fix('none', { start });
       }
+      if (at.out !== undefined && at.out > at.on) return say.fix('out', { after: seconds(at.out - at.on), start });
       const max = read.limit('ignitionMaxS').value;
       read.note('Button to flame', ignitionS, 's');
       const after = seconds(ignitionS);

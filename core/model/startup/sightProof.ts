@@ -36,8 +36,8 @@ export interface SmokeProof extends StartProof {
 /** When a start was at full output no more, ms; later than any look where it still is. */
 function endedMs({ start }: StartProof): number {
   const at = start ? firstAt(start.run) : {};
-  const offS = at.low ?? at.off ?? at.end ?? at.cut;
-  return start === null || offS === undefined ? Infinity : start.beganMs + offS * 1000;
+  const offS = Math.min(...[at.low, at.out, at.off, at.end, at.cut].filter((s) => s !== undefined));
+  return start === null ? Infinity : start.beganMs + offS * 1000;
 }
 /** The last of the looks made while the last start ran at full output, nothing worked on since. */
 const lastRunning = (proof: StartProof, seen: readonly SeenAt[]): SeenAt | null =>

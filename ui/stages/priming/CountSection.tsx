@@ -20,7 +20,7 @@ import { priming as t } from '../../texts/en/priming';
 const outcomeKeys: readonly PrimingRun['outcome'][] = ['reached', 'stopped', 'none', 'overrun'];
 
 /** How far the count is. */
-function Count({ priming: { band, total, before } }: { priming: Priming }) {
+function Count({ priming: { band, total, before, doseMl } }: { priming: Priming }) {
   return (
     <>
       <p>
@@ -31,6 +31,7 @@ function Count({ priming: { band, total, before } }: { priming: Priming }) {
           {t.strokes}
           {before > 0 && t.ofThemEarlier({ before: formatFixed(before) })}
           {band && t.aboutToGo({ left: formatFixed(Math.max(0, band.expected - total)) })}
+          {band && doseMl !== null && t.thatIsMl({ ml: formatFixed(Math.max(0, band.expected - total) * doseMl, 1) })}
         </span>
       </p>
       {band && total >= band.low && total < band.high && (

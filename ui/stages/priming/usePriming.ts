@@ -22,6 +22,7 @@ export function usePriming() {
   );
   const band =
     typeof low === 'number' && typeof expected === 'number' && typeof high === 'number' ? { low, expected, high } : null;
+  const doseMl = explain(settled, 'fuel.doseMl').value ?? null;
   const before = clock.count && !clock.count.fromEmpty ? earlier.strokes : 0;
   const total = before + clock.strokes;
   const active = clock.count !== null;
@@ -69,6 +70,6 @@ export function usePriming() {
     setProblems(errors);
     if (errors.length === 0) clock.clear();
   };
-  return { clock, earlier, band, before, total, active, problems, begin, keep };
+  return { clock, earlier, band, doseMl, before, total, active, problems, begin, keep };
 }
 export type Priming = ReturnType<typeof usePriming>;

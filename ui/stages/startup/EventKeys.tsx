@@ -19,6 +19,10 @@ export function EventKeys({ at, onMark }: Props) {
           {at[event] !== undefined && <span className="mono"> {formatFixed(at[event])} s</span>}
         </Button>
       ))}
+      <Button className={at.out !== undefined ? 'done' : ''} onClick={() => onMark('out')}>
+        {startEvents.out}
+        {at.out !== undefined && <span className="mono"> {formatFixed(at.out)} s</span>}
+      </Button>
       <Button onClick={() => onMark('cut')}>{startEvents.cut}</Button>
     </div>
   );

@@ -60,7 +60,9 @@ export const priming = room('priming', {
   lookOverdue: params(
     'No {what} by stroke {high}? Stop the pump. Look at the fuel’s level, the pump’s arrow and the joints before it.',
   ),
-  restDue: params('Stop the pump and let it rest for {rest} min: it has run dry for {onEnd} min on end.'),
+  restDue: params(
+    'Stop the pump and let it rest for {rest} min: it has run for {onEnd} min on end, and nobody has seen fuel at it.',
+  ),
   restsFor: params('Let the pump rest for {left} more.'),
   threeWays: 'Three ways to fill it',
   byMode: 'Priming mode',
@@ -75,6 +77,7 @@ export const priming = room('priming', {
   lockAssumed: params('It is assumed to lock after {after} without a flame; its manual says.'),
   startsLock: 'It would lock first: fill it another way.',
   aboutToGo: params('; about {left} to go'),
+  thatIsMl: params(', {ml} mL'),
   whatItTells: 'What the count tells',
   justAsExpected: params('{strokes} strokes, just as expected.'),
   lateBy: params('{strokes} strokes, {by} later than the {expected} expected.'),
