@@ -105,6 +105,7 @@ export interface StartFacts {
   /** mean amps and volts under glow, before a stroke is given; a log kept before they were told has none */ glowA?:
     number | null;
   glowV?: number | null;
+  /** the most amps in the first minute after the button off */ offA?: number | null;
   /** mean amps at full output */ runningA: number | null;
   maxHz: number | null;
   maxOutletC: number | null;

@@ -67,6 +67,7 @@ const factsSchema = once(() =>
     maxV: measured(),
     glowA: measured().optional(),
     glowV: measured().optional(),
+    offA: measured().optional(),
     runningA: measured(),
     maxHz: measured(),
     maxOutletC: measured(),

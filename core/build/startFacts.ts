@@ -75,6 +75,7 @@ export function startFacts(run: Pick<StartRun, 'events' | 'readings'>): StartFac
     maxV: max(numbers('volts', 0, Infinity)),
     glowA: under('amps'),
     glowV: under('volts'),
+    offA: at.off === undefined ? null : max(numbers('amps', at.off, at.off + 60)),
     runningA: mean(runA, fullUntil),
     maxHz: max(numbers('hertz', 0, Infinity)),
     maxOutletC: max(numbers('outletC', 0, Infinity)),

@@ -84,7 +84,9 @@ export const courseChecks = [
     source: `${trade} 20 to 40 minutes at full are usual.`,
     messages: {
       short: 'The longest run at full output was {ran}, in start {start}; {least} at least burn it in.',
-      burnt: 'It ran at full output for {ran}, in start {start} (at least {least}).',
+      burnt: 'It ran at full output for {ran}, in start {start} (at least {least}); {low}.',
+      atLowest: 'at its lowest for {time}',
+      neverLow: 'nobody has run it at its lowest yet',
     },
     assess(read, say) {
       const spells = fittedStarts(read.build).flatMap((run, i) => {
@@ -98,8 +100,19 @@ export const courseChecks = [
       if (!longest)
         return read.missing(...toDo(`run it at full output for ${least} min, set it off by its button, and log both`));
       read.note('Longest run at full output', longest.ranS, 's', longest.run);
+      const lowS = Math.max(
+        0,
+        ...fittedStarts(read.build).map((run) => {
+          const { low, off, out, end, cut } = firstAt(run);
+          const until = [off, out, end, cut].filter((s) => s !== undefined);
+          return low === undefined || until.length === 0 ? 0 : Math.min(...until) - low;
+        }),
+      );
       const values = { ran: minutes(longest.ranS / 60), start: count(longest.number), least: minutes(least) };
-      return longest.ranS < least * 60 ? say.watch('short', values) : say.sound('burnt', values);
+      if (longest.ranS < least * 60) return say.watch('short', values);
+      if (lowS > 0) read.note('Longest run at its lowest', lowS, 's');
+      const low = lowS > 0 ? say.clause('atLowest', { time: minutes(lowS / 60) }) : say.clause('neverLow');
+      return say.sound('burnt', { ...values, low });
     },
   }),
 ];

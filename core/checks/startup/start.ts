@@ -235,7 +235,9 @@ export const startChecks = [
       cut: 'Power was cut while hot, {at} into the start.',
       short: 'Fan ran on for {ran}; at least {min} cool it.',
       long: 'Fan ran on for {ran}; {max} is the usual most.',
-      right: 'Fan ran on for {ran} ({usual}).',
+      right: 'Fan ran on for {ran} ({usual}){glow}.',
+      glow: ', its plug glowing on at up to {amps}',
+      cold: ', its plug not glowing',
     },
     remedies: {
       cut: 'Look the heater over for heat damage, then start and stop it once by its button, with the whole after-run.',
@@ -250,7 +252,17 @@ export const startChecks = [
       const ran = seconds(afterrunS);
       if (afterrunS < min) return say.fix('short', { ran, min: seconds(min) });
       const usual: Value = { ...seconds(min), n: [min, max], join: 'to' };
-      return afterrunS > max ? say.watch('long', { ran, max: seconds(max) }) : say.sound('right', { ran, usual });
+      if (afterrunS > max) return say.watch('long', { ran, max: seconds(max) });
+      // Some burn their plug clean after the flame: it is told, and nothing hangs on it.
+      const { offA = null } = factsOf(lastStart(read).run);
+      const plugA = read.maybe('heater.startCurrentA');
+      if (offA === null || plugA === null) return say.sound('right', { ran, usual, glow: null });
+      read.note('Most amps in the minute after', offA, 'A');
+      return say.sound('right', {
+        ran,
+        usual,
+        glow: offA > plugA / 2 ? say.clause('glow', { amps: amps(offA, 1) }) : say.clause('cold'),
+      });
     },
   }),
 ];
