@@ -5,6 +5,7 @@ import { coEntry } from './coEntry';
 import { asNote, type Entry, type EntryContext } from './Entry';
 import { primeEntry } from './primeEntry';
 import { quantityEntry } from './quantityEntry';
+import { sightEntry } from './sightEntry';
 import { eventEntry } from './startEntry';
 
 const numberWithUnit = /([-+−]?\d[\d.,]*)\s*(°\s?[cf]|°|"|'|[a-zµωΩ%][a-zΩω²2]*)?/iu;
@@ -30,7 +31,7 @@ const isUnit = (word: string): boolean =>
   word.toLowerCase() === 'awg' || allUnits.some((unit) => parseQuantity(`1 ${word}`, unit).ok);
 
 /**
- * Understands one line of quick entry: a figure (`pump 24 deg`), a reading (`12.4 V under glow`), an event (`flame`),
+ * Understands one line of quick entry: a figure (`pump 24 deg`), a reading (`12.4 V under glow`), an event (`flame`), what is seen (`white smoke`),
  * `prime 140 strokes`, `CO 0 ppm pillow`, or `note …`. What could mean two things is asked back, never guessed.
  */
 export function parseEntry(line: string, context: EntryContext): Entry {
@@ -43,6 +44,8 @@ export function parseEntry(line: string, context: EntryContext): Entry {
   const lower = text.toLowerCase();
   const event = eventEntry(lower, context);
   if (event) return event;
+  const sight = sightEntry(lower, context);
+  if (sight) return sight;
   const slot: Slot = /^planned?\s/.test(lower) ? 'planned' : 'fitted';
   const bare = lower.replace(/^planned?\s+/, '').replace(/\s*(=|:)\s*/, ' ');
   if (/^prime\b/.test(bare)) return primeEntry(bare, context);
