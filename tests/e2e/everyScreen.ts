@@ -89,6 +89,8 @@ export function axeFindsNothingOver(colorScheme: (typeof colours)[number]): void
     const clean = async (name: string) => expect([name, await faultsOf(page)]).toEqual([name, []]);
     for (const url of ['/sign-in', `/join/${'0'.repeat(64)}`]) {
       await page.goto(url);
+      // What is not there yet can’t be looked at.
+      await page.locator('h1').waitFor();
       await clean(url);
     }
     await signIn(page, 'odile');
