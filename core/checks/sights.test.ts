@@ -92,6 +92,13 @@ describe('sound', () => {
   ] as const)('%j is at %s', (noises, level) => expect(levelOf(heard(...noises), 'start.noise')).toBe(level));
 });
 
+test('what was read loud is told though no start was logged; read by nobody, it is open until there was one', () => {
+  const loud = { id: id((n += 1)), at: on(20, '09:20'), by, place: 'pillow', state: 'low', levelDb: 40, with: 'meter' } as const;
+  expect(levelOf({ ...soundBuild(), starts: [], noises: [loud] }, 'start.noise')).toBe('watch');
+  expect(levelOf({ ...soundBuild(), starts: [], noises: [] }, 'start.noise')).toBe('open');
+  expect(levelOf({ ...soundBuild(), noises: [] }, 'start.noise')).toBe('watch');
+});
+
 describe('a dry pump', () => {
   const [run] = soundBuild().primingRuns as [PrimingRun];
   const primed = (...runs: Partial<PrimingRun>[]): Build => ({

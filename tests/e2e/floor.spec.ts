@@ -133,7 +133,7 @@ test('the kit on the bench: parts, plate, photographs, a dry run; all of it in t
   await section(page, 'Dry run');
   await page.getByRole('button', { name: 'Begin a dry run' }).click();
   await expect(page.getByRole('heading', { name: /Dry run 1, under way/ })).toBeVisible();
-  await page.getByRole('group', { name: 'What happens now' }).getByRole('button', { name: 'flame' }).click();
+  await page.getByRole('group', { name: 'What happens now' }).getByRole('button', { name: 'flame', exact: true }).click();
   await page.getByRole('group', { name: 'What happens now' }).getByRole('button', { name: 'fan stopped' }).click();
   await expectInLedger(page, /start begun as a dry run/);
   await settled(page);

@@ -38,9 +38,10 @@ export const noiseChecks = [
     assess(read, say) {
       const { build } = read;
       const pillow = levelAt(build, 'pillow', 'low');
-      if (provingStart(build) === null)
-        return read.missing(...toDo('light it in its place, and read the sound at the pillow or seat at its lowest'));
-      if (!pillow) return say.watch('unread');
+      if (!pillow)
+        return provingStart(build) === null
+          ? read.missing(...toDo('light it in its place, and read the sound at the pillow or seat at its lowest'))
+          : say.watch('unread');
       const judge = (one: NoiseReading, maxDb: number) => {
         const rest = levelAt(build, one.place, 'off');
         read.note('Level of sound', one.levelDb, 'dB', one);
