@@ -1,6 +1,6 @@
 'use client';
 import { Alert, Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useEffect, useMemo, useRef, useState } from 'react';
 import { eventsOf } from '../../../core/drawing/start/eventsOf';
 import { liveStart, type Heard } from '../../../core/drawing/start/liveStart';
 import { thinned } from '../../../core/drawing/start/thinned';
@@ -29,6 +29,8 @@ function together(all: readonly (LiveState | null)[]): Heard {
     events: heard.flatMap(({ events }) => events).sort((a, b) => a.s - b.s),
   };
 }
+/** Its fields are drawn anew when they change, and not with each reading. */
+const EventTimesKept = memo(EventTimes);
 /** Judged so often, ms; drawn as it comes. */
 const judgedMs = 500;
 /** What devices have told, taken now and then: to judge a long course takes longer than to draw it. */
@@ -75,7 +77,7 @@ export function FromDevices({ dryRun }: { dryRun: boolean }) {
   const read = Object.values(heard.series).reduce((sum, one) => sum + (one?.s.length ?? 0), 0);
   const kept = useMemo(() => (start ? thinned(judged.series, start.beganS) : []), [judged, start]);
   const listens = wire !== null || chosen.length > 0;
-  const found = start ? eventsOf(judged, start) : [];
+  const found = useMemo(() => (start ? eventsOf(judged, start) : []), [judged, start]);
   const keep = () => {
     const { events, errors: wrong } = timesOf(found, typed);
     if (wrong.length > 0) {
@@ -143,7 +145,7 @@ export function FromDevices({ dryRun }: { dryRun: boolean }) {
             told={t.keptReadings({ n: formatFixed(read), kept: formatFixed(kept.length) })}
           />
           <p className="soft">{t.shows}</p>
-          <EventTimes found={found} typed={typed} onType={setTyped} />
+          <EventTimesKept found={found} typed={typed} onType={setTyped} />
           <Button variant="contained" className="prime-go" onClick={keep}>
             {t.keepAsStart}
           </Button>
