@@ -8,6 +8,16 @@ export function firstAt(run: Pick<StartRun, 'events'>): FirstAt {
   return at;
 }
 
+/** The first of several moments, s; undefined where none of them came. */
+const firstOf = (...moments: readonly (number | undefined)[]): number | undefined => {
+  const came = moments.filter((s) => s !== undefined);
+  return came.length > 0 ? Math.min(...came) : undefined;
+};
+/** When the flame of a start was no more: by its button, by itself, or by its power. */
+export const flameEndS = ({ out, off, end, cut }: FirstAt): number | undefined => firstOf(out, off, end, cut);
+/** When a start was at full output no more: turned down, or its flame at its end. */
+export const fullEndS = (at: FirstAt): number | undefined => firstOf(at.low, flameEndS(at));
+
 /** So long a plug takes to warm, s. Common practice, no source. */
 const coldPlugS = 20;
 
@@ -63,8 +73,7 @@ export function startFacts(run: Pick<StartRun, 'events' | 'readings'>): StartFac
     const warm = values(quantity, at.glow + coldPlugS, until);
     return mean(warm.length > 0 ? warm : values(quantity, at.glow, until), until);
   };
-  // Turned down or gone out, it is at full output no more.
-  const fullUntil = Math.min(at.low ?? off, at.out ?? off, off);
+  const fullUntil = Math.min(fullEndS(at) ?? off, off);
   const runA = steadyFrom === undefined ? [] : values('amps', steadyFrom, fullUntil);
   return {
     readings: run.readings.length,

@@ -42,6 +42,9 @@ describe('smoke', () => {
     expect(levelOf(lit, 'start.smoke')).toBe('fix');
     const early = { ...lit, sights: [smoked, saw(on(21, '09:05'), 'clear')] };
     expect(levelOf(early, 'start.smoke')).toBe('fix');
+    // A cold exhaust is always clear: it tells of nothing.
+    for (const at of [on(20, '09:40'), on(22, '09:00')])
+      expect(levelOf({ ...lit, sights: [smoked, saw(at, 'clear')] }, 'start.smoke')).toBe('fix');
     const clear = { ...lit, sights: [smoked, saw(on(21, '09:20'), 'clear')] };
     expect(told(clear, 'start.smoke')).toEqual(['sound', expect.stringMatching(/18 min after the flame\. Smoke before that/)]);
   });
@@ -60,6 +63,7 @@ describe('bubbles', () => {
   test('bubbles that kept coming are answered by a look that finds none, not by a line that can’t be seen through', () => {
     const steady = saw(on(20, '09:15'), 'steady');
     expect(levelOf(seen(steady, saw(on(20, '09:16'), 'unseen')), 'start.bubbles')).toBe('fix');
+    expect(levelOf(seen(steady, saw(on(20, '10:00'), 'noBubbles')), 'start.bubbles')).toBe('fix');
     expect(levelOf(seen(steady, saw(on(20, '09:17'), 'noBubbles')), 'start.bubbles')).toBe('sound');
   });
   test('a line that was emptied since is looked at anew; what was seen bad before stands until then', () => {
@@ -97,6 +101,10 @@ test('what was read loud is told though no start was logged; read by nobody, it 
   expect(levelOf({ ...soundBuild(), starts: [], noises: [loud] }, 'start.noise')).toBe('watch');
   expect(levelOf({ ...soundBuild(), starts: [], noises: [] }, 'start.noise')).toBe('open');
   expect(levelOf({ ...soundBuild(), noises: [] }, 'start.noise')).toBe('watch');
+  expect(told({ ...soundBuild(), noises: [{ ...loud, place: 'neighbour', levelDb: 55 }] }, 'start.noise')).toEqual([
+    'watch',
+    expect.stringMatching(/^55 dB\(A\) at the neighbour/),
+  ]);
 });
 
 describe('a dry pump', () => {

@@ -1,4 +1,4 @@
-import { factsOf, firstAt } from '../../build/startFacts';
+import { factsOf, firstAt, flameEndS, fullEndS } from '../../build/startFacts';
 import { lastStart } from '../../figures/startup/startFigures';
 import { fittedStarts } from '../../model/startup/fittedStarts';
 import { toDo } from '../../reading/NotMeasured';
@@ -91,8 +91,7 @@ export const courseChecks = [
     assess(read, say) {
       const spells = fittedStarts(read.build).flatMap((run, i) => {
         const at = firstAt(run);
-        const ends = [at.low, at.out, at.off, at.cut, at.end].filter((s) => s !== undefined);
-        const until = ends.length > 0 ? Math.min(...ends) : undefined;
+        const until = fullEndS(at);
         return at.full === undefined || until === undefined ? [] : [{ run, number: i + 1, ranS: Math.max(0, until - at.full) }];
       });
       const longest = spells.sort((a, b) => b.ranS - a.ranS)[0];
@@ -103,9 +102,9 @@ export const courseChecks = [
       const lowS = Math.max(
         0,
         ...fittedStarts(read.build).map((run) => {
-          const { low, off, out, end, cut } = firstAt(run);
-          const until = [off, out, end, cut].filter((s) => s !== undefined);
-          return low === undefined || until.length === 0 ? 0 : Math.min(...until) - low;
+          const at = firstAt(run);
+          const until = flameEndS(at);
+          return at.low === undefined || until === undefined ? 0 : until - at.low;
         }),
       );
       const values = { ran: minutes(longest.ranS / 60), start: count(longest.number), least: minutes(least) };

@@ -38,10 +38,6 @@ export const noiseChecks = [
     assess(read, say) {
       const { build } = read;
       const pillow = levelAt(build, 'pillow', 'low');
-      if (!pillow)
-        return provingStart(build) === null
-          ? read.missing(...toDo('light it in its place, and read the sound at the pillow or seat at its lowest'))
-          : say.watch('unread');
       const judge = (one: NoiseReading, maxDb: number) => {
         const rest = levelAt(build, one.place, 'off');
         read.note('Level of sound', one.levelDb, 'dB', one);
@@ -64,10 +60,14 @@ export const noiseChecks = [
         return own !== null && own > maxDb ? say.watch('loud', values) : say.sound('quiet', values);
       };
       const neighbour = levelAt(build, 'neighbour', 'low');
-      return worstOf(
-        () => judge(pillow, read.limit('pillowMaxDb').value),
-        () => neighbour && judge(neighbour, read.limit('neighbourMaxDb').value),
-      );
+      const outside = () => neighbour && judge(neighbour, read.limit('neighbourMaxDb').value);
+      if (pillow) return worstOf(() => judge(pillow, read.limit('pillowMaxDb').value), outside);
+      // What is known loud goes before what nobody has read.
+      const loud = outside();
+      if (loud?.level === 'watch') return loud;
+      return provingStart(build) === null
+        ? read.missing(...toDo('light it in its place, and read the sound at the pillow or seat at its lowest'))
+        : say.watch('unread');
     },
   }),
 ];

@@ -1,6 +1,6 @@
 import type { hotPlaces } from '../../build/Build';
 import { type Build, type heatTakers, type HotLook } from '../../build/Build';
-import { firstAt } from '../../build/startFacts';
+import { firstAt, fullEndS } from '../../build/startFacts';
 import { startProof, type StartProof } from './stale';
 
 /**
@@ -41,9 +41,7 @@ export function hotProof(build: Build): HotProof {
   const { start, repaired, stale } = proof;
   const looks = build.hotLooks ?? [];
   const at = start ? firstAt(start.run) : {};
-  // Turned down or gone out it is at full output no more.
-  const ends = [at.low, at.out, at.off, at.end, at.cut].filter((s) => s !== undefined);
-  const offS = ends.length > 0 ? Math.min(...ends) : undefined;
+  const offS = fullEndS(at);
   const untilMs = start === null ? -Infinity : offS === undefined ? Infinity : start.beganMs + (offS + hotUntilMin * 60) * 1000;
   const fromMs = start === null ? Infinity : start.fullMs + hotFromMin * 60_000;
   const bad = looks.filter((look) => overK(look) >= 0);

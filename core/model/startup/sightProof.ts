@@ -1,5 +1,5 @@
 import { exhaustSights, lineSights, type Build, type Sight } from '../../build/Build';
-import { firstAt } from '../../build/startFacts';
+import { firstAt, flameEndS, fullEndS } from '../../build/startFacts';
 import { startProof, type StartProof } from '../proving/stale';
 import { fittedStarts } from './fittedStarts';
 
@@ -8,6 +8,7 @@ export interface SeenAt {
   atMs: number;
   /** minutes after the flame of the start in which it was seen; null where no flame had been logged by then */ afterFlameMin:
     number | null;
+  /** the flame of that start burned then: only a look at a heater that burns tells of nothing bad */ burned: boolean;
 }
 export const isOfExhaust = ({ sees }: Sight): boolean => Object.hasOwn(exhaustSights, sees);
 export const isOfLine = ({ sees }: Sight): boolean => Object.hasOwn(lineSights, sees);
@@ -16,14 +17,23 @@ export const isSmoke = ({ sees }: Sight): boolean => (smoke as readonly string[]
 
 /** What was seen, in the order of time, each with how long the flame had burned by then. */
 export function seenInOrder(build: Build, of: (sight: Sight) => boolean): SeenAt[] {
-  const starts = fittedStarts(build).map((run) => ({ beganMs: Date.parse(run.at), flameS: firstAt(run).flame }));
+  const starts = fittedStarts(build)
+    .map((run) => ({ beganMs: Date.parse(run.at), at: firstAt(run) }))
+    .sort((a, b) => a.beganMs - b.beganMs);
   return (build.sights ?? [])
     .filter(of)
     .map((sight) => {
       const atMs = Date.parse(sight.at);
-      const flameS = starts.filter(({ beganMs }) => beganMs <= atMs).sort((a, b) => b.beganMs - a.beganMs)[0];
-      const burnedMin = flameS?.flameS === undefined ? null : (atMs - flameS.beganMs) / 60_000 - flameS.flameS / 60;
-      return { sight, atMs, afterFlameMin: burnedMin !== null && burnedMin >= 0 ? burnedMin : null };
+      const lit = starts.findLast(({ beganMs }) => beganMs <= atMs);
+      const s = lit ? (atMs - lit.beganMs) / 1000 : 0;
+      const flameS = lit?.at.flame;
+      const since = flameS !== undefined && s >= flameS ? (s - flameS) / 60 : null;
+      return {
+        sight,
+        atMs,
+        afterFlameMin: since,
+        burned: since !== null && lit !== undefined && s <= (flameEndS(lit.at) ?? Infinity),
+      };
     })
     .sort((a, b) => a.atMs - b.atMs);
 }
@@ -36,8 +46,8 @@ export interface SmokeProof extends StartProof {
 /** When a start was at full output no more, ms; later than any look where it still is. */
 function endedMs({ start }: StartProof): number {
   const at = start ? firstAt(start.run) : {};
-  const offS = Math.min(...[at.low, at.out, at.off, at.end, at.cut].filter((s) => s !== undefined));
-  return start === null ? Infinity : start.beganMs + offS * 1000;
+  const endS = fullEndS(at);
+  return start === null || endS === undefined ? Infinity : start.beganMs + endS * 1000;
 }
 /** The last of the looks made while the last start ran at full output, nothing worked on since. */
 const lastRunning = (proof: StartProof, seen: readonly SeenAt[]): SeenAt | null =>
@@ -51,13 +61,13 @@ function standing(seen: readonly SeenAt[], isBad: (one: SeenAt) => boolean, isGo
 
 /**
  * What the looks at the exhaust prove. Smoke counts once the flame has burned for so long, or where no flame had been logged;
- * a clear exhaust answers it likewise so long after a flame, and proves it while the last start ran at full output.
+ * a clear exhaust answers it likewise so long after a flame that still burns, and proves it while the last start ran at full output.
  */
 export function smokeProof(build: Build, harmlessMin: number): SmokeProof {
   const proof = startProof(build, 'smoke', 'start.smoke');
   const seen = seenInOrder(build, isOfExhaust);
   const isLate = ({ afterFlameMin }: SeenAt) => afterFlameMin !== null && afterFlameMin >= harmlessMin;
-  const isClear = (one: SeenAt) => !isSmoke(one.sight) && isLate(one);
+  const isClear = (one: SeenAt) => !isSmoke(one.sight) && isLate(one) && one.burned;
   return {
     ...proof,
     bad: standing(seen, (one) => isSmoke(one.sight) && (one.afterFlameMin === null || isLate(one)), isClear),
@@ -69,7 +79,7 @@ export function smokeProof(build: Build, harmlessMin: number): SmokeProof {
 const isSteady = ({ sight }: SeenAt): boolean => sight.sees === 'steady';
 /** A look that told something, and not of bubbles that keep coming. */
 const tellsOfNone = ({ sight }: SeenAt): boolean => sight.sees !== 'steady' && sight.sees !== 'unseen';
-const burns = ({ afterFlameMin }: SeenAt): boolean => afterFlameMin !== null;
+const wasLit = ({ afterFlameMin }: SeenAt): boolean => afterFlameMin !== null;
 
 export interface BubbleProof extends StartProof {
   /** bubbles that kept coming while it burned, and nobody has seen gone since */ bad: SeenAt | null;
@@ -78,8 +88,8 @@ export interface BubbleProof extends StartProof {
 /** What the looks at the clear line prove while it burns. */
 export function bubbleProof(build: Build): BubbleProof {
   const proof = startProof(build, 'bubbles', 'start.bubbles');
-  const seen = seenInOrder(build, isOfLine).filter(burns);
-  return { ...proof, bad: standing(seen, isSteady, tellsOfNone), running: lastRunning(proof, seen) };
+  const seen = seenInOrder(build, isOfLine).filter(wasLit);
+  return { ...proof, bad: standing(seen, isSteady, (one) => tellsOfNone(one) && one.burned), running: lastRunning(proof, seen) };
 }
 
 /** What a look at the line tells of the prime: bubbles that kept coming and nobody has seen gone; else the last look since the line was last emptied. */
@@ -88,7 +98,7 @@ export function primeLook(build: Build): { bad: SeenAt | null; last: SeenAt | nu
   const emptied = build.primingRuns.findLastIndex(({ fromEmpty }) => fromEmpty);
   const sinceMs = emptied > 0 ? Date.parse(build.primingRuns[emptied - 1]?.at ?? '') : -Infinity;
   return {
-    bad: standing(seen, (one) => isSteady(one) && !burns(one), tellsOfNone),
+    bad: standing(seen, (one) => isSteady(one) && !wasLit(one), tellsOfNone),
     last: seen.findLast(({ atMs }) => atMs >= sinceMs) ?? null,
   };
 }

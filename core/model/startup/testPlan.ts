@@ -1,5 +1,5 @@
 import type { Build, QuantityId, StartEventKind, StartFacts, StartRun } from '../../build/Build';
-import { firstAt } from '../../build/startFacts';
+import { firstAt, flameEndS, fullEndS } from '../../build/startFacts';
 import type { LimitKey } from '../../practices/limits';
 import { ruleFor } from '../../practices/ruleFor';
 import { hotFromMin } from '../proving/hotProof';
@@ -54,7 +54,7 @@ export function testPlan(build: Build, run: StartRun, nowS: number): PlanStep[] 
   const at = firstAt(run);
   const beganMs = Date.parse(run.at);
   const over = at.end !== undefined || at.cut !== undefined;
-  const offS = at.off ?? at.end ?? at.cut ?? null;
+  const offS = flameEndS(at) ?? null;
   const after = (s: number | undefined, more: number) => (s === undefined ? null : s + more);
   const read = (quantity: QuantityId, fromS: number | null, toS: number | null) =>
     fromS !== null &&
@@ -89,7 +89,7 @@ export function testPlan(build: Build, run: StartRun, nowS: number): PlanStep[] 
     untilS,
     done: read(quantity, readFromS, untilS),
   });
-  const fullEndS = at.low ?? offS;
+  const fullUntilS = fullEndS(at) ?? null;
   const flameS = at.flame ?? offS;
   const wanted: Wanted[] = [
     value('restV', 'volts', 0, at.on ?? null),
@@ -99,20 +99,20 @@ export function testPlan(build: Build, run: StartRun, nowS: number): PlanStep[] 
     value('glowA', 'amps', after(at.glow, warmPlugS), flameS, after(at.glow, 0)),
     event('flame', after(at.glow, 0)),
     event('full', after(at.flame, 0)),
-    value('fullV', 'volts', after(at.full, steadyS), fullEndS, after(at.full, 0)),
-    value('fullA', 'amps', after(at.full, steadyS), fullEndS, after(at.full, 0)),
-    value('outlet', 'outletC', after(at.full, steadyS), fullEndS, after(at.full, 0)),
-    value('return', 'returnC', after(at.full, steadyS), fullEndS, after(at.full, 0)),
+    value('fullV', 'volts', after(at.full, steadyS), fullUntilS, after(at.full, 0)),
+    value('fullA', 'amps', after(at.full, steadyS), fullUntilS, after(at.full, 0)),
+    value('outlet', 'outletC', after(at.full, steadyS), fullUntilS, after(at.full, 0)),
+    value('return', 'returnC', after(at.full, steadyS), fullUntilS, after(at.full, 0)),
     {
       id: 'exhaust',
       fromS: lookFromS,
-      untilS: fullEndS,
+      untilS: fullUntilS,
       done: (build.sights ?? []).some((one) => isOfExhaust(one) && within(one.at, lookFromS)),
     },
     {
       id: 'line',
       fromS: after(at.full, 0),
-      untilS: fullEndS,
+      untilS: fullUntilS,
       done: (build.sights ?? []).some((one) => isOfLine(one) && within(one.at, after(at.full, 0))),
     },
     {
