@@ -3,6 +3,8 @@ import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { randomUUID } from 'node:crypto';
 import path from 'node:path';
 import { ensureBuilt } from './lib/build.mjs';
+import { at, signedIn, sorted } from './lib/benchLib.mjs';
+import { frameTimesMs, toScreenMs } from './lib/benchLive.mjs';
 import { demoSignIn } from './lib/demoSignIn.mjs';
 import { ensureChromium, ensurePackages } from './lib/install.mjs';
 import { ask, guarded, root, runOrFail, say, start, tsx } from './lib/run.mjs';
@@ -14,20 +16,6 @@ function line(name, value, limit, unit) {
   console.log(
     `${name.padEnd(44)} ${(value / limit).toFixed(2).padStart(6)} of its limit of ${limit} ${unit}${value <= limit ? '' : '  OVER'}`,
   );
-}
-const at = (sorted, share) => sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] ?? NaN;
-const sorted = (values) => [...values].sort((a, b) => a - b);
-
-async function signedIn(address, login) {
-  const answer = await fetch(`${address}/api/sign-in`, {
-    method: 'POST',
-    body: JSON.stringify({ login, password: demoSignIn.password }),
-  });
-  const cookie = answer.headers
-    .getSetCookie()
-    .map((one) => one.split(';')[0])
-    .find((one) => one.startsWith('lorbet='));
-  return { cookie, ask: (way, init = {}) => fetch(address + way, { ...init, headers: { cookie } }) };
 }
 
 /** Resident memory of a process and all below it, MB. */
@@ -61,91 +49,6 @@ function stolenSince(began) {
   return began && now ? (now.stolen - began.stolen) / Math.max(1, now.all - began.all) : 0;
 }
 const percent = (share) => `${Math.round(100 * share)} %`;
-
-/** Two hours of a logger at ten a second, three quantities. */
-function longLog() {
-  const rows = Array.from({ length: 72_000 }, (_, i) => {
-    const s = i / 10;
-    const amps = s < 20 ? 0.4 : s < 130 ? 10 + Math.sin(i) * 0.2 : 1.4 + Math.sin(i) * 0.05;
-    return `${s.toFixed(1)};${(12.7 - amps * 0.05 + Math.sin(i * 7) * 0.01).toFixed(2)};${amps.toFixed(2)};${(20 + Math.min(60, Math.max(0, s - 140) / 3)).toFixed(1)}`;
-  });
-  return ['t;U volt;I amp;outlet', ...rows].join('\n');
-}
-/** A reading on its way to the screen while twenty devices stream, and a long trace drawn anew frame by frame. */
-async function liveInBrowser(address, browser) {
-  const context = await browser.newContext({ viewport: { width: 1280, height: 900 }, serviceWorkers: 'block' });
-  const page = await context.newPage();
-  await context.request.post(`${address}/api/sign-in`, { data: { login: 'bram', password: demoSignIn.password } });
-  await page.addInitScript(() => {
-    const Own = window.EventSource;
-    window.arrived = [];
-    window.EventSource = class extends Own {
-      constructor(...all) {
-        super(...all);
-        this.addEventListener('message', ({ data }) => {
-          const line = JSON.parse(data);
-          if (line.line === 'reading') window.arrived.push([performance.now(), line.t]);
-        });
-      }
-    };
-  });
-  const id = '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e05';
-  await page.goto(`${address}/builds/${id}/startup`, { waitUntil: 'networkidle' });
-  for (const name of ['bench heater', 'multimeter', 'clamp meter', 'thermometers'])
-    await page.getByRole('button', { name }).click();
-  const { cookie } = await signedIn(address, 'bram');
-  const stop = new globalThis.AbortController();
-  const drain = async (i) => {
-    const way = `/api/builds/5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e0${1 + (i % 5)}/live?device=bench`;
-    const { body } = await fetch(address + way, { headers: { cookie }, signal: stop.signal });
-    const reader = body.getReader();
-    while (!(await reader.read()).done);
-  };
-  for (let i = 0; i < 16; i += 1) drain(i).catch(() => undefined);
-  await context.request.post(`${address}/api/builds/${id}/live`, { data: { do: 'on' } });
-  await page.waitForTimeout(3000);
-  const { painted, arrived } = await page.evaluate(async () => {
-    const painted = [];
-    new MutationObserver(() => requestAnimationFrame(() => painted.push(performance.now()))).observe(
-      document.querySelector('.from-devices [role=status]'),
-      { subtree: true, characterData: true, childList: true },
-    );
-    window.arrived.length = 0;
-    await new Promise((resolve) => setTimeout(resolve, 15_000));
-    return { painted, arrived: window.arrived };
-  });
-  stop.abort();
-  // No clock is common to both: the quickest of them is taken to have taken no time on its way.
-  const quickest = Math.min(...arrived.map(([at, t]) => at - t * 1000));
-  const took = arrived.flatMap(([at, t]) => {
-    const shown = painted.find((one) => one >= at);
-    return shown === undefined ? [] : [shown - t * 1000 - quickest];
-  });
-  line('a reading to the screen, 20 streams, p95', at(sorted(took), 0.95), 150, 'ms');
-  await page.reload({ waitUntil: 'networkidle' });
-  await page
-    .getByLabel('Start log, CSV')
-    .setInputFiles({ name: 'long.csv', mimeType: 'text/csv', buffer: Buffer.from(longLog()) });
-  const file = page.getByRole('region', { name: 'A logger’s file' });
-  await file.locator('canvas').waitFor();
-  await file.getByLabel(/flame, s/).click();
-  const frames = await page.evaluate(async () => {
-    const input = document.activeElement;
-    const { set } = Object.getOwnPropertyDescriptor(window.HTMLInputElement.prototype, 'value');
-    const all = [];
-    let last = performance.now();
-    for (let i = 0; i < 180; i += 1) {
-      await new Promise((resolve) => requestAnimationFrame(resolve));
-      all.push(performance.now() - last);
-      last = performance.now();
-      set.call(input, String(100 + i));
-      input.dispatchEvent(new window.Event('input', { bubbles: true }));
-    }
-    return all;
-  });
-  line('72,000 readings drawn anew each frame, median', at(sorted(frames), 0.5), 1000 / 60 + 1, 'ms');
-  await context.close();
-}
 
 /** What a view asks of the server: its shell, and what it shows. */
 const bayView = ['/', '/api/bay?find=&from='];
@@ -237,7 +140,7 @@ function tellLoads(name, runs) {
   if (failures.length > 0) over.push(`${failures.length} requests failed: ${name}`);
 }
 
-async function inBrowser(address, long) {
+async function inBrowser(address, long, devices) {
   const { chromium } = await import('@playwright/test');
   const browser = await chromium.launch({
     executablePath: ensureChromium(),
@@ -316,7 +219,8 @@ async function inBrowser(address, long) {
       );
     }
     line('typing to updated findings, in the browser', at(sorted(typed), 0.5), 50, 'ms');
-    await liveInBrowser(address, browser);
+    line('a reading to the screen, 20 streams, p95', at(sorted(await toScreenMs(address, devices, browser)), 0.95), 150, 'ms');
+    line('72,000 readings drawn anew each frame, median', at(sorted(await frameTimesMs(address, browser)), 0.5), 1000 / 60 + 1, 'ms');
   } finally {
     await browser.close();
   }
@@ -391,7 +295,7 @@ await guarded(async () => {
       papers.push(performance.now() - began);
     }
     line('certificate of a build with 20,000 rows', at(sorted(papers), 0.5), 2000, 'ms');
-    await inBrowser(running.address, long);
+    await inBrowser(running.address, long, running.env.LORBET_DEVICES);
   } finally {
     await running.stop();
   }

@@ -48,14 +48,19 @@ const empty = (): LiveState => ({
 
 /** Readings kept of each quantity: two hours at ten a second. */
 const mostPoints = 72_000;
-/** What comes within so long is drawn together, ms, whichever device it comes from: a page draws once for all of them. */
-const drawnMs = 33;
+/** Devices that speak at the same instant are drawn together, ms; and a page that they keep busy draws no oftener than this, ms. */
+const [atOnceMs, drawnMs] = [4, 33];
 const waiting: (() => void)[] = [];
+let lastDrawnMs = -Infinity;
 function together(work: () => void): void {
   if (waiting.push(work) > 1) return;
-  setTimeout(() => {
-    for (const one of waiting.splice(0)) one();
-  }, drawnMs);
+  setTimeout(
+    () => {
+      lastDrawnMs = performance.now();
+      for (const one of waiting.splice(0)) one();
+    },
+    Math.max(atOnceMs, lastDrawnMs + drawnMs - performance.now()),
+  );
 }
 /** Tries again after so long, twice as long each time, ms. */
 const [retryMs, retryMostMs] = [500, 15_000];
