@@ -220,7 +220,12 @@ async function inBrowser(address, long, devices) {
     }
     line('typing to updated findings, in the browser', at(sorted(typed), 0.5), 50, 'ms');
     line('a reading to the screen, 20 streams, p95', at(sorted(await toScreenMs(address, devices, browser)), 0.95), 150, 'ms');
-    line('72,000 readings drawn anew each frame, median', at(sorted(await frameTimesMs(address, browser)), 0.5), 1000 / 60 + 1, 'ms');
+    line(
+      '72,000 readings drawn anew each frame, median',
+      at(sorted(await frameTimesMs(address, browser)), 0.5),
+      1000 / 60 + 1,
+      'ms',
+    );
   } finally {
     await browser.close();
   }

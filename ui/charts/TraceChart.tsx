@@ -10,6 +10,7 @@ import { inUnit, type UnitPreferences } from '../../core/units/inUnits';
 import { formatFixed } from '../../core/units/formatNumber';
 import { deviceQuantities } from '../../formats/device/deviceLines';
 import { charts as words } from '../texts/en/charts';
+import { areDense, inkBand } from './inkBand';
 import { ChartAxes } from './ChartAxes';
 import { ChartCursor } from './ChartCursor';
 import { ChartFrame } from './ChartFrame';
@@ -146,8 +147,16 @@ export function TraceChart({
           }
           const trace = traces[quantity];
           if (!trace) continue;
+          const columns = kept.columns(trace, beganS + fromS, beganS + toS, right - left);
+          const wide = i === 0 ? 2.25 : 1.5;
           pen.beginPath();
-          for (const column of kept.columns(trace, beganS + fromS, beganS + toS, right - left)) {
+          pen.strokeStyle = pen.fillStyle = colour;
+          if (areDense(columns)) {
+            inkBand(pen, columns, left, px, wide);
+            pen.fill();
+            continue;
+          }
+          for (const column of columns) {
             pen.lineTo(left + column.x, px(column.first));
             if (column.low !== column.high) {
               pen.lineTo(left + column.x, px(column.low));
@@ -155,9 +164,8 @@ export function TraceChart({
             }
             pen.lineTo(left + column.x, px(column.last));
           }
-          pen.lineWidth = i === 0 ? 2.25 : 1.5;
+          pen.lineWidth = wide;
           pen.setLineDash(i === 0 ? [] : i === 1 ? [6, 4] : [2, 3]);
-          pen.strokeStyle = colour;
           pen.stroke();
           pen.setLineDash([]);
         }
@@ -174,7 +182,8 @@ export function TraceChart({
     (_, i) => Math.ceil(fromS) + i * cursorEvery,
   );
   // As many as there is room for, at whole minutes.
-  const step = [60, 120, 300, 600, 1800].find((every) => ((right - left) * every) / toS > 52) ?? 3600;
+  const timePx = clockText(toS).length * letterPx;
+  const step = [60, 120, 300, 600, 1800].find((every) => ((right - left) * every) / toS > timePx + 16) ?? 3600;
   // A mark that would write over the one before it goes a row higher; where both rows are taken it is drawn without its word.
   const ends = [-Infinity, -Infinity];
   const placed = [...marks]
@@ -242,7 +251,7 @@ export function TraceChart({
           </g>
         ))}
         {Array.from({ length: Math.floor(toS / step) + 1 }, (_, i) => i * step).map((s) => (
-          <text key={s} x={x(s)} y={bottom + 17} textAnchor="middle" className="mono">
+          <text key={s} x={Math.min(x(s), width - timePx / 2 - 2)} y={bottom + 17} textAnchor="middle" className="mono">
             {clockText(s)}
           </text>
         ))}

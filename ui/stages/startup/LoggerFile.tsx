@@ -1,22 +1,19 @@
 'use client';
-import { Box, Button, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useMemo, useState } from 'react';
-import { quantities } from '../../../core/build/Build';
 import { eventsOf } from '../../../core/drawing/start/eventsOf';
 import { liveStart } from '../../../core/drawing/start/liveStart';
 import { thinned } from '../../../core/drawing/start/thinned';
 import { formatFixed } from '../../../core/units/formatNumber';
-import { readLogger, type LoggerColumn, type LoggerTable } from '../../../formats/loggerCsv';
-import { CellPick, Options } from '../../components/cells/CellInput';
+import { readLogger, type LoggerTable } from '../../../formats/loggerCsv';
 import { Problems } from '../../components/cells/Problems';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { startup as t } from '../../texts/en/startup';
 import { columnsFor, keepColumns } from './keptColumns';
 import { CourseTrace } from './CourseTrace';
 import { EventTimes, pressedS, timesOf, type TypedTimes } from './EventTimes';
+import { LoggerColumns } from './LoggerColumns';
 import { useRehearsed } from './useRehearsed';
-
-const firstCells = 3;
 
 /** The file of any logger: what its columns are, what its readings show, and kept as a start by one touch. */
 export function LoggerFile({
@@ -47,12 +44,6 @@ export function LoggerFile({
   );
   const kept = useMemo(() => (heard && start ? thinned(heard.series, start.beganS) : []), [heard, start]);
   const found = heard && start ? eventsOf(heard, start) : [];
-  const choose = (name: string, to: string) =>
-    setColumns((old) => ({
-      // A quantity stands in one column only.
-      ...Object.fromEntries(Object.entries(old).filter(([, column]) => column !== to)),
-      [name]: to === '' ? undefined : (to as LoggerColumn),
-    }));
   const keep = () => {
     if (!heard || !start) return;
     const { events, errors: wrong } = timesOf(found, typed);
@@ -74,47 +65,11 @@ export function LoggerFile({
     keepColumns(table.header, columns);
     onDone();
   };
-  const choices = {
-    time: t.time,
-    ...Object.fromEntries(Object.entries(quantities).map(([id, { label, unit }]) => [id, `${label}, ${unit}`])),
-  };
   return (
     <section className="logger-file" aria-label={t.fromALogger}>
       <h3>{t.fromALogger}</h3>
       <p className="soft">{t.whichColumn}</p>
-      <Table>
-        <TableHead>
-          <TableRow>
-            <TableCell>{t.column}</TableCell>
-            <TableCell>{t.itIs}</TableCell>
-            <TableCell className="begins">{t.firstCells}</TableCell>
-          </TableRow>
-        </TableHead>
-        <TableBody>
-          {table.header.map((name, i) => (
-            <TableRow key={name}>
-              <TableCell>{name}</TableCell>
-              <TableCell>
-                <CellPick
-                  name={`${t.itIs}: ${name}`}
-                  value={columns[name] ?? ''}
-                  disabled={false}
-                  onChoose={(to) => choose(name, to)}
-                >
-                  <option value="">{t.notUsed}</option>
-                  <Options of={choices} />
-                </CellPick>
-              </TableCell>
-              <TableCell className="mono begins">
-                {table.rows
-                  .slice(0, firstCells)
-                  .map((row) => row[i] ?? '')
-                  .join(' · ')}
-              </TableCell>
-            </TableRow>
-          ))}
-        </TableBody>
-      </Table>
+      <LoggerColumns table={table} columns={columns} onChoose={setColumns} />
       {!read.ok && <Problems all={read.errors} />}
       {read.ok && heard && start && (
         <>
