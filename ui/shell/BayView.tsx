@@ -4,11 +4,9 @@ import { holdPointSteps, stageIds, stages } from '../../core/build/stages';
 import { type SheetId } from '../../core/build/sections';
 import { placeHref, placeOfCheck, sectionAt } from '../../core/build/places';
 import Link from 'next/link';
-import { messageOf } from '../../core/checks/findingText';
 import { levelWords, type Level } from '../../core/checks/Finding';
 import type { BuildSummary } from '../../core/checks/summarizeBuild';
 import { bayQuery, type BayFilter } from '../../core/checks/bayFilter';
-import type { UnitPreferences } from '../../core/units/inUnits';
 import { useNow } from '../components/useNow';
 import { LevelMark } from '../components/findings/LevelMark';
 import { bay as t } from '../texts/en/bay';
@@ -41,18 +39,11 @@ export interface BayBuild {
   id: string;
   summary: BuildSummary;
   changedAt: string;
+  /** its worst finding in a sentence, in the units of whoever asked */ told?: string | null;
 }
 
 /** One build as the bay shows it: what it waits for, its worst finding, the next hold point. */
-function BayRow({
-  build: { id, summary, changedAt },
-  unitPreferences,
-  nowMs,
-}: {
-  build: BayBuild;
-  unitPreferences: UnitPreferences;
-  nowMs: number;
-}) {
+function BayRow({ build: { id, summary, changedAt, told: worstTold }, nowMs }: { build: BayBuild; nowMs: number }) {
   const { name, what, place, wet, signed, counts, worst, holdPoint, waitsFor, leak, lastStartAt } = summary;
   const headingId = `build-${id}`;
   const told = (['stop', 'fix', 'open'] as const).filter((level) => counts[level] > 0);
@@ -81,7 +72,7 @@ function BayRow({
                 .map((level) => `${counts[level]} ${countWords[level]?.(counts[level]) ?? levelWords[level].toLowerCase()}`)
                 .join(', ')}
               <p>
-                <strong>{messageOf(worst, unitPreferences)}</strong>
+                <strong>{worstTold}</strong>
               </p>
             </>
           ) : signed === 'signed' ? (
@@ -140,13 +131,11 @@ export function BayView({
   next,
   filter,
   first,
-  unitPreferences,
 }: {
   builds: readonly BayBuild[];
   next: string | null;
   filter: BayFilter;
   /** whether this is the first page */ first: boolean;
-  unitPreferences: UnitPreferences;
 }) {
   const nowMs = useNow() ?? 0;
   const pageFrom = (from: string | null) => `/?${bayQuery(filter, from ?? '')}`;
@@ -164,7 +153,7 @@ export function BayView({
     <>
       <ul className="bay-list">
         {builds.map((build) => (
-          <BayRow key={build.id} build={build} unitPreferences={unitPreferences} nowMs={nowMs} />
+          <BayRow key={build.id} build={build} nowMs={nowMs} />
         ))}
       </ul>
       <Box component="nav" className="inline" aria-label={t.pages} sx={{ mt: 1.75 }}>

@@ -1,4 +1,5 @@
 import { readBayFilter } from '../../../core/checks/bayFilter';
+import { messageOf } from '../../../core/checks/findingText';
 import { listBuilds } from '../../../store/builds/bay';
 import { refused } from '../../lib/answers';
 import { route } from '../../lib/handle';
@@ -11,5 +12,10 @@ export const GET = route('look', async ({ request, person }) => {
   const { filter, errors } = readBayFilter(asked);
   if (errors.length > 0) return refused(400, ...errors);
   const page = await listBuilds(person, { ...filter, from: (asked.get('from') ?? '').slice(0, 80) });
-  return packedJson(request, { ...signedOf(person), ...page });
+  // Told here, in this person's units: the page would otherwise have to bring every check there is.
+  const builds = page.builds.map((build) => {
+    const { worst } = build.summary;
+    return { ...build, told: worst && messageOf(worst, person.unitPreferences) };
+  });
+  return packedJson(request, { ...signedOf(person), ...page, builds });
 });

@@ -46,7 +46,7 @@ function Shown() {
             )}
           </div>
           <BayFilterBar filter={filter} dueCount={due ?? 0} onFilter={toFilter} />
-          <BayView builds={builds} next={next} filter={filter} first={from === ''} unitPreferences={who.unitPreferences} />
+          <BayView builds={builds} next={next} filter={filter} first={from === ''} />
         </>
       )}
     </Page>
