@@ -1,4 +1,4 @@
-import type { QuantityId, StartEventKind, StartFacts, StartRun } from './Build';
+import type { QuantityId, StartEventKind, StartFacts, StartReading, StartRun } from './Build';
 
 export type FirstAt = Partial<Record<StartEventKind, number>>;
 /** When each thing first happened, s on the run's clock. */
@@ -26,6 +26,14 @@ const max = (values: readonly number[]): number | null =>
 const min = (values: readonly number[]): number | null =>
   values.reduce<number | null>((m, v) => (m === null || v < m ? v : m), null);
 
+/** The last second of which a start tells anything. */
+export function lastSecond({ events, readings }: Pick<StartRun, 'events' | 'readings'>): number {
+  let lastS = 0;
+  for (const { atS } of events) lastS = Math.max(lastS, atS);
+  for (const { atS } of readings) lastS = Math.max(lastS, atS);
+  return lastS;
+}
+
 /**
  * What the readings of a start tell, in whatever order they stand.
  * Volts under glow are read from the glow plug on (from the button, where nobody saw it) to the flame; running current from "full output" on,
@@ -34,16 +42,17 @@ const min = (values: readonly number[]): number | null =>
  */
 export function startFacts(run: Pick<StartRun, 'events' | 'readings'>): StartFacts {
   const at = firstAt(run);
-  const lastOf: Partial<Record<QuantityId, number>> = {};
-  let lastS = run.events.reduce((last, { atS }) => Math.max(last, atS), 0);
+  const lastS = lastSecond(run);
+  // Sorted by what they are once: a log has up to 20,000, and each thing told looks at one quantity only.
+  const all: Partial<Record<QuantityId, StartReading[]>> = {};
   let unordered = false;
-  for (const { atS, quantity } of run.readings) {
-    unordered ||= atS < (lastOf[quantity] ?? -Infinity);
-    lastOf[quantity] = atS;
-    lastS = Math.max(lastS, atS);
+  for (const reading of run.readings) {
+    const same = (all[reading.quantity] ??= []);
+    unordered ||= reading.atS < (same.at(-1)?.atS ?? -Infinity);
+    same.push(reading);
   }
   const values = (quantity: QuantityId, fromS: number, toS: number) =>
-    run.readings.filter((r) => r.quantity === quantity && r.atS >= fromS && r.atS <= toS);
+    (all[quantity] ?? []).filter((r) => r.atS >= fromS && r.atS <= toS);
   const numbers = (quantity: QuantityId, fromS: number, toS: number) => values(quantity, fromS, toS).map(({ value }) => value);
   const newest = (quantity: QuantityId, fromS: number, toS: number): number | null =>
     values(quantity, fromS, toS).reduce<{ atS: number; value: number } | null>(

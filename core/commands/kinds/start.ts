@@ -2,7 +2,7 @@ import * as yup from 'yup';
 import { quantities, startEvents, type StartEvent, type StartReading } from '../../build/Build';
 import { eventSchema, readingSchema } from '../../build/recordSchemas';
 import { identifier, instant, oneOf } from '../../build/schemaParts';
-import { startFacts } from '../../build/startFacts';
+import { lastSecond } from '../../build/startFacts';
 import { logReadings, readingProblem, splitLog } from '../../build/startLog';
 import { assess } from '../../checks/assess';
 import { findingLine } from '../../checks/findingText';
@@ -45,7 +45,7 @@ const manyReadings = () =>
 /** When a log began: as it was told; else it ended when it was imported, which is the likeliest. Null where that lies ahead. */
 function beganAt({ source, beganAt: told, events, readings }: StartCommand, { at }: Author): string | null {
   if (told !== undefined) return Date.parse(told) <= Date.parse(at) ? told : null;
-  return source === 'live' ? at : new Date(Date.parse(at) - startFacts({ events, readings }).lastS * 1000).toISOString();
+  return source === 'live' ? at : new Date(Date.parse(at) - lastSecond({ events, readings }) * 1000).toISOString();
 }
 
 /** A start: begun live, or imported as a whole log. */
