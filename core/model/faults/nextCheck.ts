@@ -1,0 +1,166 @@
+import { jointOf, type BeliefNode, type Evidence, type Factor } from './belief';
+import { causeIds, type CauseId } from './causes';
+import { causeStates, faultCheckIds, faultChecks, firstCause, otherCause, type FaultCheckId } from './faultNetwork';
+import type { FaultCheck } from './FaultCheck';
+
+/** What has been found so far: of each check the place of its answer. */
+export type Found = Partial<Record<FaultCheckId, number>>;
+export type Chances = Readonly<Record<CauseId, number>>;
+
+export interface Belief {
+  /** chance that each cause is there; of two at once both count */ causes: Chances;
+  /** that nothing is wrong */ nothing: number;
+  joint: Factor;
+}
+export interface Outcome {
+  /** place of the answer */ answer: number;
+  chance: number;
+  /** how likely each cause would be then, the likeliest first */ then: { cause: CauseId; chance: number }[];
+}
+export interface RankedCheck {
+  id: FaultCheckId;
+  /** what it is expected to tell, bits */ bits: number;
+  /** chance that a cause is found by it */ finds: number;
+  /** what it costs, as minutes */ cost: number;
+}
+
+/** A cause that stands over this is taken to be it. */
+export const foundAt = 0.9;
+/** A check that is expected to tell less is not worth going to, bits. Lorbet’s own choice, no source. */
+export const leastBits = 0.01;
+/** To turn to any check takes so long, min; what is taken apart and what is dangerous counts as so many more. Lorbet’s own choice, no source. */
+const [turnMin, apartMin, dangerMin] = [4, 4, 3];
+
+export const costOf = ({ minutes, parts, apart, danger }: FaultCheck): number =>
+  turnMin + minutes + parts + apartMin * apart + dangerMin * danger;
+
+const evidenceOf = (found: Found): Evidence =>
+  Object.fromEntries(
+    Object.entries(found).map(([id, answer]) => [
+      id,
+      faultChecks[id as FaultCheckId].answers.map((_, i) => (i === answer ? 1 : 0)),
+    ]),
+  );
+
+/** How likely each cause is, given what was found. @throws RangeError for an answer that the check has not */
+export function believe(network: readonly BeliefNode[], found: Found): Belief {
+  for (const [id, answer] of Object.entries(found)) {
+    const { answers } = faultChecks[id as FaultCheckId];
+    if (answers[answer] === undefined) throw new RangeError(`${id} is ${answer}; allowed is 0 to ${answers.length - 1}.`);
+  }
+  const known = jointOf(network, evidenceOf(found), [firstCause, otherCause]);
+  if (!known) throw new RangeError('What was found can’t all be so.');
+  const { joint } = known;
+  const size = causeStates.length;
+  const chances = causeIds.map(() => 0);
+  joint.table.forEach((one, i) => {
+    const [a, b] = [Math.floor(i / size), i % size];
+    if (a > 0) chances[a - 1] = (chances[a - 1] ?? 0) + one;
+    if (b > 0) chances[b - 1] = (chances[b - 1] ?? 0) + one;
+  });
+  return {
+    causes: Object.fromEntries(causeIds.map((id, i) => [id, chances[i] ?? 0])) as Chances,
+    nothing: joint.table[0] ?? 0,
+    joint,
+  };
+}
+
+/** Causes by chance, the likeliest first. */
+export const likeliest = ({ causes }: Pick<Belief, 'causes'>): { cause: CauseId; chance: number }[] =>
+  causeIds.map((cause) => ({ cause, chance: causes[cause] })).sort((a, b) => b.chance - a.chance);
+/** The cause that is found; null while none stands high enough. */
+export function causeFound(belief: Pick<Belief, 'causes'>): CauseId | null {
+  const [first] = likeliest(belief);
+  return first && first.chance >= foundAt ? first.cause : null;
+}
+
+const plogp = (p: number): number => (p > 0 ? p * Math.log2(p) : 0);
+/** Cases less likely than this change nothing of which check is next. */
+const negligible = 1e-7;
+
+/** What the answer to a check is expected to tell of what is wrong, bits; and the chance that a cause is found by it. */
+export function expectedOf({ table }: Factor, { table: chances, states }: BeliefNode): { bits: number; finds: number } {
+  const size = causeStates.length;
+  const answers = states.length;
+  const [sums, of] = [new Float64Array(answers), new Float64Array(answers * size)];
+  let [before, after] = [0, 0];
+  for (let i = 0; i < table.length; i += 1) {
+    const p = table[i] ?? 0;
+    if (p < negligible) continue;
+    before -= plogp(p);
+    const [a, b] = [Math.floor(i / size), i % size];
+    for (let k = 0; k < answers; k += 1) {
+      const both = p * (chances[i * answers + k] ?? 0);
+      after -= plogp(both);
+      sums[k] = (sums[k] ?? 0) + both;
+      of[k * size + a] = (of[k * size + a] ?? 0) + both;
+      of[k * size + b] = (of[k * size + b] ?? 0) + both;
+    }
+  }
+  let finds = 0;
+  sums.forEach((sum, k) => {
+    after += plogp(sum);
+    // The first state is that there is no cause.
+    for (let c = 1; c < size; c += 1)
+      if ((of[k * size + c] ?? 0) >= foundAt * sum) {
+        finds += sum;
+        break;
+      }
+  });
+  return { bits: Math.max(0, before - after), finds };
+}
+/** To have found it is worth so many bits. Lorbet’s own choice, no source. */
+const foundBits = 2;
+
+const worth = ({ bits, finds, cost }: RankedCheck): number => (bits + foundBits * finds) / Math.sqrt(cost);
+
+/**
+ * What to look at next: most told for its cost first, and of two as good the one that takes less apart. What is dangerous comes only where nothing else tells.
+ * @param left checks that are not asked: skipped, not known, or not to be had here
+ */
+export function nextChecks(
+  network: readonly BeliefNode[],
+  { joint }: Pick<Belief, 'joint'>,
+  medium: 'air' | 'coolant',
+  left: ReadonlySet<FaultCheckId>,
+): RankedCheck[] {
+  const nodes = new Map(network.map((node) => [node.id, node]));
+  const all = faultCheckIds.flatMap((id): RankedCheck[] => {
+    const it = faultChecks[id];
+    const node = nodes.get(id);
+    if (left.has(id) || !node || (it.only && it.only !== medium)) return [];
+    const { bits, finds } = expectedOf(joint, node);
+    return bits < leastBits ? [] : [{ id, bits, finds, cost: costOf(it) }];
+  });
+  const safe = all.filter(({ id }) => faultChecks[id].danger < 2);
+  return (safe.length > 0 ? safe : all).sort(
+    (a, b) => worth(b) - worth(a) || faultChecks[a.id].apart - faultChecks[b.id].apart || a.id.localeCompare(b.id),
+  );
+}
+
+/** What each answer to a check would show. */
+export function outcomesOf(network: readonly BeliefNode[], found: Found, id: FaultCheckId): Outcome[] {
+  const before = believe(network, found);
+  const node = network.find((one) => one.id === id);
+  const { answers } = faultChecks[id];
+  return answers.map((_, answer) => {
+    let chance = 0;
+    before.joint.table.forEach((p, i) => {
+      chance += p * (node?.table[i * answers.length + answer] ?? 0);
+    });
+    return { answer, chance, then: likeliest(believe(network, { ...found, [id]: answer })).slice(0, 3) };
+  });
+}
+
+/** An answer less likely than this, by all the others, is pointed at. Lorbet’s own choice, no source. */
+const surprising = 0.03;
+/** Answers that go badly with all the others: look again. */
+export function contradictions(network: readonly BeliefNode[], found: Found): FaultCheckId[] {
+  const ids = Object.keys(found) as FaultCheckId[];
+  if (ids.length < 2) return [];
+  return ids.filter((id) => {
+    const { [id]: answer = 0, ...others } = found;
+    const outcome = outcomesOf(network, others, id)[answer];
+    return outcome !== undefined && outcome.chance < surprising;
+  });
+}
