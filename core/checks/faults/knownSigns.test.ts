@@ -1,0 +1,65 @@
+import { soundBuild, soundStart } from '../../../tests/soundBuild';
+import { faultChecks, faultNetwork, weightsFor } from '../../model/faults/faultNetwork';
+import { believe, type Found } from '../../model/faults/nextCheck';
+import { assess } from '../assess';
+import { signsOfFindings, signsOfStart, type KnownSign } from './knownSigns';
+
+const said = (signs: readonly KnownSign[]) =>
+  Object.fromEntries(signs.map(({ check, answer }) => [check, faultChecks[check].answers[answer]]));
+const asFound = (signs: readonly KnownSign[]): Found => Object.fromEntries(signs.map(({ check, answer }) => [check, answer]));
+
+test('a sound build answers without a touch all that its figures tell and that does not change by itself', () => {
+  expect(said(signsOfFindings(assess(soundBuild())))).toEqual({
+    pumpAngle: 'outlet up',
+    pumpArrow: 'yes',
+    pumpHang: 'yes',
+    filterArrow: 'to the pump',
+    exhaustFall: 'it falls',
+    pipeLength: 'within it',
+    mouths: 'well apart',
+    settings: 'as on the card',
+    sensorPlace: 'where people are',
+    earthLook: 'to the battery’s own post',
+    polarity: 'yes',
+    feedLook: 'within the loss',
+  });
+});
+test('an exhaust that does not fall counts as such though its drain is sound', () => {
+  expect(said(signsOfFindings(assess(soundBuild({ 'air.exhaustFallMm': -100 })))).exhaustFall).toBe('it rises or sags');
+});
+test('a pump that lies flat in the build makes a flat pump likelier than before, and a reversed one no likelier', () => {
+  const network = faultNetwork(weightsFor('air'));
+  const flat = signsOfFindings(assess(soundBuild({ 'fuel.pumpAngleDeg': 0 })));
+  expect(said(flat).pumpAngle).toBe('flat or outlet down');
+  const [before, after] = [believe(network, {}), believe(network, asFound(flat))];
+  expect(after.causes.pumpFlat).toBeGreaterThan(before.causes.pumpFlat * 3);
+  expect(after.causes.pumpReversed).toBeLessThan(before.causes.pumpReversed);
+});
+test('what is not measured answers nothing', () => {
+  const signs = signsOfFindings(assess(soundBuild({ 'fuel.pumpAngleDeg': null })));
+  expect(said(signs).pumpAngle).toBeUndefined();
+});
+const glowing = (volts: number, amps: number, rest = 12.7) =>
+  soundStart({
+    events: [
+      { atS: 0, event: 'on' },
+      { atS: 30, event: 'glow' },
+      { atS: 100, event: 'off' },
+    ],
+    readings: [
+      { atS: 0, quantity: 'volts', value: rest },
+      ...[55, 70, 90].flatMap((atS) => [
+        { atS, quantity: 'volts' as const, value: volts },
+        { atS, quantity: 'amps' as const, value: amps },
+      ]),
+    ],
+  });
+test.each([
+  [11.6, 9.5, 12.7, { restVolts: '12.4 V or more', glowVolts: '11 V or more', glowAmps: '8 to 12 A' }],
+  [9.4, 5, 12.1, { restVolts: 'under 12.4 V', glowVolts: 'under 10 V', glowAmps: 'under 6 A' }],
+  [10.5, 0.3, 15.4, { restVolts: 'over 15 V', glowVolts: '10 to 11 V', glowAmps: 'none' }],
+  [9.9, 18, 12.6, { glowVolts: 'under 10 V', glowAmps: 'over 15 A' }],
+])('a start of %s V and %s A under glow answers what a meter would', (volts, amps, rest, expected) => {
+  expect(said(signsOfStart(glowing(volts, amps, rest), 12))).toMatchObject(expected);
+});
+test('a start at 24 V answers nothing of what is asked for 12 V', () => expect(signsOfStart(glowing(23, 5), 24)).toEqual([]));

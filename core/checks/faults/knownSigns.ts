@@ -1,0 +1,72 @@
+import type { StartRun } from '../../build/Build';
+import { factsOf, firstAt } from '../../build/startFacts';
+import type { FaultCheckId } from '../../model/faults/faultNetwork';
+import type { Found } from '../../model/faults/nextCheck';
+import type { Finding } from '../Finding';
+
+/** What is known already, and by what: a finding of this build, or the start that is complained of. */
+export interface KnownSign {
+  check: FaultCheckId;
+  answer: number;
+  from: { finding: string } | { start: string };
+}
+
+/** Findings that answer a check: the first answer where they are sound, the second where they are not. What may change by itself was sound only when it was looked at. */
+const answered: readonly (readonly [finding: string, check: FaultCheckId, may?: 'change'])[] = [
+  ['fuel.pump.angle', 'pumpAngle'],
+  ['fuel.pump.direction', 'pumpArrow'],
+  ['fuel.pump.mount', 'pumpHang'],
+  ['fuel.filter.direction', 'filterArrow'],
+  ['exhaust.slope', 'exhaustFall'],
+  ['exhaust.drain', 'exhaustFall'],
+  ['exhaust.length', 'pipeLength'],
+  ['air.separation', 'mouths'],
+  ['air.intake.blockage', 'intakeMouth', 'change'],
+  ['exhaust.end.blocked', 'exhaustMouth', 'change'],
+  ['controller.altitude', 'height', 'change'],
+  ['controller.air.fuel', 'settings'],
+  ['controller.sensor', 'sensorPlace'],
+  ['wiring.earth', 'earthLook'],
+  ['wiring.polarity', 'polarity'],
+  ['wiring.drop.start', 'feedLook'],
+];
+const smokeAt: Readonly<Partial<Record<string, number>>> = { white: 2, blue: 3, black: 4 };
+
+/**
+ * What the findings of a build answer of what would be asked: nothing that rests on an assumption, and a waived fault as the fault that it is.
+ * Of two that answer the same check the bad one counts.
+ */
+export function signsOfFindings(findings: readonly Finding[]): KnownSign[] {
+  const known = new Map<FaultCheckId, KnownSign>();
+  const byId = new Map(findings.map((finding) => [finding.id, finding]));
+  for (const [id, check, may] of answered) {
+    const finding = byId.get(id);
+    if (!finding || finding.assumed || finding.supposed || finding.level === 'open') continue;
+    const answer = finding.level === 'stop' || finding.level === 'fix' ? 1 : finding.level === 'sound' && !may ? 0 : null;
+    if (answer === null || (known.get(check)?.answer ?? -1) >= answer) continue;
+    known.set(check, { check, answer, from: { finding: id } });
+  }
+  const smoke = byId.get('start.smoke');
+  const seen = smoke && smoke.level !== 'open' ? smokeAt[smoke.code] : undefined;
+  if (smoke && seen !== undefined) known.set('smoke', { check: 'smoke', answer: seen, from: { finding: smoke.id } });
+  return [...known.values()];
+}
+
+/** Volts at rest that make a battery low or too high, and under glow at the heater: what the answers of the checks say. */
+const [lowRestV, highRestV, goodGlowV, leastGlowV] = [12.4, 15, 11, 10];
+/** Amps under glow, as the check’s answers have them: none below the first, too few below the second, too many above the third. */
+const [noGlowA, fewGlowA, muchGlowA] = [1, 6, 15];
+
+/** What the start that is complained of answers: a heater of 12 V. @param systemV its voltage; at 24 V nothing is read off, for the answers are of 12 V */
+export function signsOfStart(run: StartRun, systemV: number): KnownSign[] {
+  if (systemV !== 12) return [];
+  const { restV, lowestStartV, glowV, glowA } = factsOf(run);
+  const glowed = firstAt(run).glow !== undefined;
+  const known: Found = {};
+  if (restV !== null) known.restVolts = restV > highRestV ? 2 : restV < lowRestV ? 1 : 0;
+  const under = glowV ?? lowestStartV;
+  if (glowed && under !== null) known.glowVolts = under >= goodGlowV ? 0 : under >= leastGlowV ? 1 : 2;
+  if (glowed && glowA !== null && glowA !== undefined)
+    known.glowAmps = glowA < noGlowA ? 2 : glowA > muchGlowA ? 3 : glowA < fewGlowA ? 1 : 0;
+  return Object.entries(known).map(([check, answer]) => ({ check: check as FaultCheckId, answer, from: { start: run.id } }));
+}
