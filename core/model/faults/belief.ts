@@ -57,6 +57,17 @@ function summedOut(factor: Factor, id: string): Factor {
       (table[Math.floor(i / (inner * size)) * inner + (i % inner)] ?? 0) + (factor.table[i] ?? 0);
   return { over: factor.over.filter((one) => one !== id), sizes: factor.sizes.filter((_, i) => i !== place), table };
 }
+/** A node was seen in one of its states: only that part of a table is left. */
+function seenIn(factor: Factor, id: string, state: number): Factor {
+  const place = factor.over.indexOf(id);
+  if (place < 0) return factor;
+  const size = factor.sizes[place] ?? 1;
+  const inner = product(factor.sizes.slice(place + 1));
+  const table = new Float64Array(factor.table.length / size);
+  for (let i = 0; i < table.length; i += 1)
+    table[i] = factor.table[Math.floor(i / inner) * inner * size + state * inner + (i % inner)] ?? 0;
+  return { over: factor.over.filter((one) => one !== id), sizes: factor.sizes.filter((_, i) => i !== place), table };
+}
 function ordered(factor: Factor, over: readonly string[], sizeOf: (id: string) => number): Factor {
   const ones: Factor = { over, sizes: over.map(sizeOf), table: new Float64Array(product(over.map(sizeOf))).fill(1) };
   return multiplied([ones, factor], sizeOf);
@@ -94,12 +105,17 @@ export function jointOf(
     const over = [...parents, id];
     return { over, sizes: over.map(sizeOf), table };
   });
+  const seen = new Set<string>();
   for (const [id, likelihood] of Object.entries(evidence)) {
     if (likelihood.length !== sizeOf(id))
       throw new RangeError(`Evidence of ${id} has ${likelihood.length} figures; its states are ${sizeOf(id)}.`);
-    factors.push({ over: [id], sizes: [likelihood.length], table: Float64Array.from(likelihood) });
+    const only = likelihood.findIndex((one) => one > 0);
+    if (likelihood[only] === 1 && likelihood.every((one, i) => i === only || one === 0) && !wanted.includes(id)) {
+      factors = factors.map((factor) => seenIn(factor, id, only));
+      seen.add(id);
+    } else factors.push({ over: [id], sizes: [likelihood.length], table: Float64Array.from(likelihood) });
   }
-  const open = new Set([...needed].filter((id) => !wanted.includes(id)));
+  const open = new Set([...needed].filter((id) => !wanted.includes(id) && !seen.has(id)));
   while (open.size > 0) {
     const cost = (id: string): number =>
       product([...new Set(factors.filter(({ over }) => over.includes(id)).flatMap(({ over }) => over))].map(sizeOf));

@@ -78,20 +78,37 @@ const plogp = (p: number): number => (p > 0 ? p * Math.log2(p) : 0);
 /** Cases less likely than this change nothing of which check is next. */
 const negligible = 1e-7;
 
-/** What the answer to a check is expected to tell of what is wrong, bits; and the chance that a cause is found by it. */
-export function expectedOf({ table }: Factor, { table: chances, states }: BeliefNode): { bits: number; finds: number } {
+const unsure = new WeakMap<BeliefNode, Float64Array>();
+/** How unsure each case leaves the answer to a check, bits; worked out once. */
+function unsureOf(node: BeliefNode): Float64Array {
+  const kept = unsure.get(node);
+  if (kept) return kept;
+  const answers = node.states.length;
+  const made = new Float64Array(node.table.length / answers);
+  for (let i = 0; i < made.length; i += 1)
+    for (let k = 0; k < answers; k += 1) made[i] = (made[i] ?? 0) - plogp(node.table[i * answers + k] ?? 0);
+  unsure.set(node, made);
+  return made;
+}
+
+/**
+ * What the answer to a check is expected to tell of what is wrong, bits; and the chance that a cause is found by it.
+ * @source mutual information: what the answer is unsure by, less what it would be where the case were known
+ */
+export function expectedOf({ table }: Factor, node: BeliefNode): { bits: number; finds: number } {
+  const { table: chances, states } = node;
   const size = causeStates.length;
   const answers = states.length;
+  const known = unsureOf(node);
   const [sums, of] = [new Float64Array(answers), new Float64Array(answers * size)];
-  let [before, after] = [0, 0];
+  let bits = 0;
   for (let i = 0; i < table.length; i += 1) {
     const p = table[i] ?? 0;
     if (p < negligible) continue;
-    before -= plogp(p);
+    bits -= p * (known[i] ?? 0);
     const [a, b] = [Math.floor(i / size), i % size];
     for (let k = 0; k < answers; k += 1) {
       const both = p * (chances[i * answers + k] ?? 0);
-      after -= plogp(both);
       sums[k] = (sums[k] ?? 0) + both;
       of[k * size + a] = (of[k * size + a] ?? 0) + both;
       of[k * size + b] = (of[k * size + b] ?? 0) + both;
@@ -99,7 +116,7 @@ export function expectedOf({ table }: Factor, { table: chances, states }: Belief
   }
   let finds = 0;
   sums.forEach((sum, k) => {
-    after += plogp(sum);
+    bits -= plogp(sum);
     // The first state is that there is no cause.
     for (let c = 1; c < size; c += 1)
       if ((of[k * size + c] ?? 0) >= foundAt * sum) {
@@ -107,7 +124,7 @@ export function expectedOf({ table }: Factor, { table: chances, states }: Belief
         break;
       }
   });
-  return { bits: Math.max(0, before - after), finds };
+  return { bits: Math.max(0, bits), finds };
 }
 /** To have found it is worth so many bits. Lorbet’s own choice, no source. */
 const foundBits = 2;
