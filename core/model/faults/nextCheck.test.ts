@@ -187,3 +187,10 @@ test('weights that are all nought are refused in one sentence', () => {
   const none = Object.fromEntries(causeIds.map((id) => [id, 0])) as CauseWeights;
   expect(() => faultNetwork(none)).toThrow('All weights of causes are 0; allowed is at least one above 0.');
 });
+test.each([
+  [0.899, null],
+  [0.9, 'plugOpen'],
+] as const)('a cause at %s counts as found: %s', (chance, found) => {
+  const causes = { ...Object.fromEntries(causeIds.map((id) => [id, 0])), plugOpen: chance } as CauseWeights;
+  expect(causeFound({ causes })).toBe(found);
+});
