@@ -1,4 +1,4 @@
-import { jointOf, type BeliefNode, type Evidence, type Factor } from './belief';
+import { jointOf, marginalOf, type BeliefNode, type Evidence, type Factor } from './belief';
 import { causeIds, type CauseId } from './causes';
 import { causeStates, faultCheckIds, faultChecks, firstCause, otherCause, type FaultCheckId } from './faultNetwork';
 import type { FaultCheck } from './FaultCheck';
@@ -51,15 +51,10 @@ export function believe(network: readonly BeliefNode[], found: Found): Belief {
   const known = jointOf(network, evidenceOf(found), [firstCause, otherCause]);
   if (!known) throw new RangeError('What was found can’t all be so.');
   const { joint } = known;
-  const size = causeStates.length;
-  const chances = causeIds.map(() => 0);
-  joint.table.forEach((one, i) => {
-    const [a, b] = [Math.floor(i / size), i % size];
-    if (a > 0) chances[a - 1] = (chances[a - 1] ?? 0) + one;
-    if (b > 0) chances[b - 1] = (chances[b - 1] ?? 0) + one;
-  });
+  // A cause is there as the one or as the other, never as both.
+  const [one, other] = [marginalOf(joint, firstCause), marginalOf(joint, otherCause)];
   return {
-    causes: Object.fromEntries(causeIds.map((id, i) => [id, chances[i] ?? 0])) as Chances,
+    causes: Object.fromEntries(causeIds.map((id, i) => [id, (one[i + 1] ?? 0) + (other[i + 1] ?? 0)])) as Chances,
     nothing: joint.table[0] ?? 0,
     joint,
   };

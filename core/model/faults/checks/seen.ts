@@ -1,4 +1,3 @@
-import { symptoms } from '../causes';
 import { check, type FaultCheck } from '../FaultCheck';
 
 const hood = 'A heater that ran is hot, and so is its exhaust: let the fan run out and let it cool.';
@@ -84,7 +83,7 @@ export const seenChecks = {
   pumpHang: check('pump', 1, 'Take hold of the pump: does it hang in rubber, free of the body?', ['yes', 'it touches'], { pumpMount: 0.98 }, { otherwise: 0.05 }),
   gurgles: check('exhaust', 1, 'Does the exhaust gurgle, or spit water at the start?', ['no', 'yes'], { waterInExhaust: 0.88 }),
   silencers: check('exhaust', 2, 'Are the silencers there, and does anything rattle against the body?', ['fitted and free', 'missing or touching'], { fanOnExhaustSide: 0.98 }, { otherwise: 0.04 }),
-  intakeMouth: check('intake', 2, 'Look at the intake’s mouth and along its pipe.', ['free', 'blocked or crushed'], { intakeBlocked: 0.98 }, { danger: 0 }),
+  intakeMouth: check('intake', 2, 'Look at the intake’s mouth and along its pipe.', ['free', 'blocked or crushed'], { intakeBlocked: 0.98 }),
   exhaustMouth: check('exhaust', 2, 'Look at the exhaust’s mouth and along its pipe, once it is cold.', ['free', 'blocked, crushed or full of mud'], { exhaustBlocked: 0.78 }, { caution: hood, danger: 1 }),
   exhaustFall: check('exhaust', 2, 'Does the exhaust fall all the way, with a hole at its lowest point?', ['it falls', 'it rises or sags'], { waterInExhaust: 0.98 }, { otherwise: 0.08 }),
   exhaustJoints: check('exhaust', 5, 'Look along the exhaust for soot at joints and holes, once it is cold.', ['clean', 'soot at a joint or hole'], { exhaustLeak: 0.98 }, { caution: hood, danger: 1 }),
@@ -108,7 +107,7 @@ export const seenChecks = {
   settings: check('cabin', 4, 'Read the controller’s settings against the unit’s card.', ['as on the card', 'for another unit or pump'], { controllerSet: 0.98 }, { otherwise: 0.01 }),
   lockShown: check('cabin', 1, 'Does the controller show that it is locked?', ['no', 'yes'], { lockedOut: 0.98 }, { otherwise: 0.01 }),
   plugLeads: check('heater', 3, 'Look at the two leads of the glow plug under the lid.', ['apart and on their posts', 'touching or crossed', 'one is off'], { plugLeadsCrossed: [0.018, 0.97, 0.012], plugLeadOff: [0.0225, 0.0075, 0.97] }, { otherwise: [0.98, 0.01, 0.01], apart: 1, caution: hood }),
-  pumpPlug: check('pump', 2, 'Look at the pump’s plug and along its lead.', ['seated and whole', 'off, corroded or broken'], { pumpLeadOpen: 0.85 }, { apart: 0 }),
+  pumpPlug: check('pump', 2, 'Look at the pump’s plug and along its lead.', ['seated and whole', 'off, corroded or broken'], { pumpLeadOpen: 0.85 }),
   fuseLook: check('battery', 2, 'Look at the fuse.', ['whole', 'blown or missing'], { fuseBlown: 0.98, feedReversed: 0.45, plugShort: 0.2 }, { otherwise: 0.01 }),
   terminals: check('battery', 3, 'Tug at each terminal of the feed, and look for green or burnt ones.', ['tight and bright', 'loose, green or burnt'], { looseTerminal: 0.98, badEarth: 0.35 }, { otherwise: 0.04 }),
   earthLook: check('battery', 3, 'Look at where the heater’s black goes to.', ['to the battery’s own post', 'to the body, or over paint'], { badEarth: 0.98 }, { otherwise: 0.08 }),
@@ -116,5 +115,3 @@ export const seenChecks = {
   polarity: check('battery', 1, 'Does red go to plus, and black to minus?', ['yes', 'crossed'], { feedReversed: 0.98 }, { otherwise: 0.003 }),
   controllerPlug: check('cabin', 3, 'Look at the controller’s plug and along its lead.', ['seated and whole', 'off, pinched or broken'], { controllerLead: 0.86 }, { otherwise: 0.015 }),
 } satisfies Record<string, FaultCheck>; // prettier-ignore
-
-export const symptomLabels = Object.values(symptoms);
