@@ -77,6 +77,9 @@ test('the file of another logger is read by what its columns are; when things ha
   const csv = ['Logger of another make', 'Clock;Supply voltage;I main;Remark', ...lines].join('\r\n');
   await page.getByLabel('Start log, CSV').setInputFiles({ name: 'other.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) });
   const file = page.getByRole('region', { name: 'A logger’s file' });
+  // Ink and axes are two layers: stretched over one another, figures would be read off wrong.
+  const ink = await file.locator('canvas').boundingBox();
+  expect(ink?.height).toBeCloseTo((await file.locator('svg.trace-axes').boundingBox())?.height ?? NaN, 1);
   await expect(file.getByLabel('It is: Supply voltage')).toHaveValue('volts');
   await file.getByLabel('It is: I main').selectOption({ label: 'Amps, A' });
   await expect(file.getByLabel('glow plug on, s')).toHaveValue('19');

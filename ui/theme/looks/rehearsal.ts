@@ -4,7 +4,7 @@ import { edge, phone, rule } from '../sizes';
 export const rehearsal = `
   .trace { position: relative; margin-top: 6px; }
   .trace-ink { position: absolute; inset: 0; width: 100%; height: 100%; pointer-events: none; }
-  .trace-axes { position: relative; background: none; }
+  .trace-axes { display: block; position: relative; background: none; }
   .trace-axes .strip-title { font-weight: 700; }
   .trace-mark line { stroke: var(--soft); stroke-dasharray: 3 3; }
   .trace-mark text { font-weight: 700; }
