@@ -1,3 +1,6 @@
+import type { FaultCode } from '../core/build/faults';
+import type { CauseId } from '../core/model/faults/causes';
+import type { FaultCheckId } from '../core/model/faults/faultNetwork';
 import { looms } from './looms';
 import { startingLists } from '../core/model/kit/startingLists';
 import { shapeSurfaces } from '../core/model/heat/bodyShapes';
@@ -8,6 +11,16 @@ import type { DemoLists } from './DemoLists';
 import type { FigurePath, ValueAt } from '../core/build/sheets';
 
 type Values = { [P in FigurePath]?: ValueAt<P> };
+/** A fault of a start: what was found, mended and proven by the last start. */
+export interface DemoFault {
+  /** place of the start among those of the build */ start: number;
+  symptom: string;
+  code?: FaultCode;
+  found: readonly (readonly [check: FaultCheckId, found: string])[];
+  cause: CauseId;
+  did: string;
+  parts: string;
+}
 export interface DemoBuild {
   id: string;
   identity: Omit<Identity, 'invented'>;
@@ -25,6 +38,7 @@ export interface DemoBuild {
   /** what was seen in its starts, s after each log began; and in the line while it was primed */ seen?: readonly { start: number; atS: number; sees: Sight['sees'] }[];
   primedSees?: Sight['sees'];
   /** levels of sound, read in the last start */ heard?: readonly Omit<NoiseReading, 'id' | 'at' | 'by'>[];
+  faults?: readonly DemoFault[];
   coPpm?: number[];
   /** surfaces by thermometer near the end of the start at full output: floor, plate, body */ hotC?: readonly [number, number, number];
   /** gates that were passed, in order */ releases?: ReleasableHoldPoint[];
@@ -175,6 +189,11 @@ const all: Values = { ...heater, ...survey, ...people, ...kit, ...siting, ...pla
 const measured: Values = { 'fuel.pickupClearanceMm': 31, 'fuel.suctionLengthM': 0.64, 'fuel.pressureLengthM': 2.84, 'fuel.pumpAngleDeg': 27, 'air.exhaustPastOutlineMm': 42, 'wiring.batteryRestV': 12.68, 'wiring.jointsMohm': 8, 'air.endsApartMm': 940 };
 
 /** Everything here is invented: workshop, people, vehicles, figures. */
+/** Two of its starts went wrong: looked for, mended, and proven by the last of them. */
+const demoFaults: readonly DemoFault[] = [
+  { start: 1, symptom: 'notLit', code: { shown: 'F4', meaning: 'low voltage for 20 s', tells: 'voltage' }, found: [['wiggle', 'they jump'], ['terminals', 'loose, green or burnt']], cause: 'looseTerminal', did: 'terminal at the fuse holder crimped anew, and tugged at', parts: 'ring terminal 6 mm²' },
+  { start: 2, symptom: 'goesOut', found: [['fuelSmell', 'like diesel'], ['smoke', 'black smoke'], ['intakeMouth', 'free'], ['exhaustMouth', 'blocked, crushed or full of mud']], cause: 'exhaustBlocked', did: 'mud cleared out of the pipe, looked through from end to end', parts: '' },
+]; // prettier-ignore
 export const demoBuilds: readonly DemoBuild[] = [
   {
     releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', fromCard: true, ...kept, lists: { ...kept.lists, ...looms.sound, settings }, photographed: true, identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
@@ -237,6 +256,6 @@ export const demoBuilds: readonly DemoBuild[] = [
   {
     releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e05', fromCard: true, ...kept, identity: { name: 'Moss Wagon', what: 'lichen survey’s field laboratory', kind: 'trailer', place: 'Upper Fen, Isle of Merrow', heaterSerial: 'INV-2207-0052' }, daysAgo: 4,
     planned: all, fitted: { ...all, ...measured, 'wiring.fuseFromBatteryMm': 310 }, notes: ['Battery box leaves no room nearer the post; cable to the fuse runs in its own conduit.'],
-    primed: { strokes: 619, outcome: 'reached', frequencyHz: 4 }, started: [{ wrong: { id: 'overPrimed', strength: 0.8 }, forS: 600 }, { wrong: { id: 'badCrimp', strength: 1 }, forS: 420 }, { wrong: { id: 'exhaustBlocked', strength: 0.9, fromS: 300 }, forS: 900 }, { forS: 1900, lowS: 1500 }], primedSees: 'passing', seen: [{ start: 0, atS: 320, sees: 'white' }, { start: 2, atS: 620, sees: 'black' }, ...lookedAt(3)], heard: loud, coPpm: [0, 0], hotC: [36, 45, 49], waived: { checkId: 'wiring.fuse.place', why: 'The battery box ends 300 mm from the post; the cable lies sheathed in its own conduit up to the fuse.' },
+    primed: { strokes: 619, outcome: 'reached', frequencyHz: 4 }, started: [{ wrong: { id: 'overPrimed', strength: 0.8 }, forS: 600 }, { wrong: { id: 'badCrimp', strength: 1 }, forS: 420 }, { wrong: { id: 'exhaustBlocked', strength: 0.9, fromS: 300 }, forS: 900 }, { forS: 1900, lowS: 1500 }], primedSees: 'passing', faults: demoFaults, seen: [{ start: 0, atS: 320, sees: 'white' }, { start: 2, atS: 620, sees: 'black' }, ...lookedAt(3)], heard: loud, coPpm: [0, 0], hotC: [36, 45, 49], waived: { checkId: 'wiring.fuse.place', why: 'The battery box ends 300 mm from the post; the cable lies sheathed in its own conduit up to the fuse.' },
   },
 ];

@@ -22,7 +22,8 @@ import cast from './people.json';
 import { drawnPlate } from './drawnPlate';
 import { keepUnitCard } from '../store/unitCards';
 import { demoCard } from './unitCards';
-import { demoBuilds, type DemoBuild } from './builds';
+import type { FaultAct } from '../core/commands/kinds/fault';
+import { demoBuilds, type DemoBuild, type DemoFault } from './builds';
 
 const hourMs = 3600 * 1000;
 
@@ -168,9 +169,25 @@ async function loadOne(
   if (demo.primed) await run(fitter, { kind: 'priming', run: { id: randomUUID(), fromEmpty: true, ...demo.primed } });
   if (demo.primedSees) await run(fitter, { kind: 'sight', look: { id: randomUUID(), sees: demo.primedSees } }, 0.02);
   if (releases.includes('fire')) await pass('fire');
-  for (const [i, started] of (demo.started ?? []).entries())
+  const faults: string[] = [];
+  const mend = async ({ symptom, code, found, cause, did, parts }: DemoFault): Promise<string> => {
+    const fault = randomUUID();
+    const act = (does: FaultAct, hours = 0.05) => run(fitter, { kind: 'fault', fault, act: does }, hours);
+    const start = build.starts.at(-1)?.id;
+    await act({ does: 'open', symptom, ...(start ? { start } : {}) });
+    if (code) await act({ does: 'code', code });
+    for (const [check, answer] of found) await act({ does: 'answer', check, found: answer });
+    await act({ does: 'repair', cause, did, parts }, 0.5);
+    return fault;
+  };
+  for (const [i, started] of (demo.started ?? []).entries()) {
     await run(fitter, { kind: 'start', id: randomUUID(), source: 'device', ...benchStart(build, started, i + 1) }, 1);
+    for (const one of (demo.faults ?? []).filter(({ start }) => start === i)) faults.push(await mend(one));
+  }
   const lastRun = build.starts.at(-1);
+  for (const fault of faults)
+    if (lastRun)
+      await run(fitter, { kind: 'fault', fault, act: { does: 'prove', start: lastRun.id, told: 'burnt on to its end' } }, 0.02);
   const offS = lastRun?.events.find(({ event }) => event === 'off')?.atS;
   for (const { start, atS, sees } of demo.seen ?? []) {
     const began = build.starts[start]?.at;

@@ -50,10 +50,10 @@ export const demoCard: UnitCard = {
   },
   holes: [...startingHoles.separate.holes],
   faults: [
-    { code: 'F1', meaning: 'no flame after two tries' },
-    { code: 'F2', meaning: 'flame went out' },
-    { code: 'F4', meaning: 'low voltage for 20 s' },
-    { code: 'F6', meaning: 'too hot at its outlet' },
+    { code: 'F1', meaning: 'no flame after two tries', tells: 'noFlame' },
+    { code: 'F2', meaning: 'flame went out', tells: 'flameLost' },
+    { code: 'F4', meaning: 'low voltage for 20 s', tells: 'voltage' },
+    { code: 'F6', meaning: 'too hot at its outlet', tells: 'tooHot' },
   ],
   wayOut:
     'Fuse out for a minute once the fan has stopped. Fuse in, hold the lower key until the code goes, and press no other (invented, p. 22).',

@@ -44,6 +44,12 @@ describe('a unit card as a file', () => {
       edited('figure,heater.strokeVolumeMl', 'picture,heater.strokeVolumeMl'),
       /Line \d+: what is “picture”/,
     ],
+    [
+      'a code that stands there twice',
+      edited('fault,F2', 'fault,f1 '),
+      /faults holds the code f1 twice; allowed is once for each controller/,
+    ],
+    ['a code that says what none says', edited('flame went out,flameLost', 'flame went out,fire'), /tells must be one of/],
     ['another table', 'a,b\n1,2\n', /must name what, key/],
     ['nothing', '', /must name/],
     ['a file that is too long', 'x'.repeat(70_000), /at most 60000/],

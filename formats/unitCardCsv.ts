@@ -34,7 +34,13 @@ export function writeCardCsv(card: UnitCard): string {
       low: alongMm,
       high: acrossMm,
     })),
-    ...card.faults.map(({ code, meaning }): Line => ({ what: 'fault', key: code, label: meaning })),
+    ...card.faults.map(({ code, meaning, tells, controller }): Line => ({
+      what: 'fault',
+      key: code,
+      label: meaning,
+      value: tells,
+      where: controller,
+    })),
     ...(card.harness ?? []).map(({ name, colour, wire, to, areaMm2, lengthM }): Line => ({
       what: 'wire',
       key: to,
@@ -87,7 +93,7 @@ export function readCardCsv(text: string): ReadResult<UnitCard> {
       holes?.push(
         given({ name: label, kind: key, alongMm: numberOf(low), acrossMm: numberOf(high), diameterMm: numberOf(value) }),
       );
-    else if (what === 'fault') faults?.push({ code: key, meaning: label });
+    else if (what === 'fault') faults?.push({ code: key, meaning: label, ...given({ tells: value, controller: line.where }) });
     else if (what === 'wire')
       harness?.push({
         name: label,

@@ -6,6 +6,7 @@ import type { Part } from './field';
 import type { ListValues, RowOf } from './lists';
 import type { SheetValues } from './sheets';
 import type { UnitCard } from './unit/UnitCard';
+import type { Fault } from './faults';
 import type { CoReading, HotLook, NoiseReading, PrimingRun, Sight, StartRun } from './records';
 
 export * from './records';
@@ -89,6 +90,7 @@ export interface Claim {
   noises?: NoiseReading[];
   repairs: Repair[];
   leaks: RowOf<'leaks'>[];
+  faults?: Fault[];
 }
 
 /** One heater in one vehicle, boat or building: the open, versioned document (docs/build-format.md). */
@@ -114,6 +116,8 @@ export interface Build {
   /** Levels of sound; absent where none was read. */
   noises?: NoiseReading[];
   repairs?: Repair[];
+  /** Faults looked for, mended and proven; absent where none was told. */
+  faults?: Fault[];
   /** When something as fitted was last changed at a part, once the heater had been lit: what was proven of it before is stale. */
   worked?: Partial<Record<Part, string>>;
   /** What came in with files; see `Claim`. */

@@ -9,6 +9,8 @@ import { parts, type Field, type FieldTable } from './field';
 import { listIds, lists } from './lists';
 import {
   coReadingSchema,
+  faultsMax,
+  faultSchema,
   hotLookSchema,
   noiseSchema,
   sightSchema,
@@ -77,6 +79,7 @@ const claimSchema = once(() =>
     noises: yup.array().of(noiseSchema()).max(500).optional(),
     repairs: list(repairSchema(), 200),
     leaks: list(rowSchema('leaks'), lists.leaks.max),
+    faults: yup.array().of(faultSchema()).max(faultsMax).optional(),
   }),
 );
 const workedSchema = once(() => strictObject(Object.fromEntries(parts.map((part) => [part, instant().optional()]))));
@@ -118,6 +121,7 @@ export const buildSchema = once(() =>
     sights: yup.array().of(sightSchema()).max(500).optional(),
     noises: yup.array().of(noiseSchema()).max(500).optional(),
     repairs: yup.array().of(repairSchema()).max(200).optional(),
+    faults: yup.array().of(faultSchema()).max(faultsMax).optional(),
     worked: workedSchema().optional().default(undefined),
     claims: yup.array().of(claimSchema()).max(8).optional(),
     assumed: assumedSchema().optional().default(undefined),

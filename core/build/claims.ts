@@ -15,6 +15,7 @@ export const noActions = (): Actions => ({
   noises: [],
   repairs: [],
   leaks: [],
+  faults: [],
 });
 const wasWatched = ({ id: _id, name: _name, ...rest }: RowOf<'leaks'>): boolean => Object.keys(rest).length > 0;
 export const actionsOf = (build: Build): Actions => ({
@@ -29,6 +30,7 @@ export const actionsOf = (build: Build): Actions => ({
   noises: build.noises ?? [],
   repairs: build.repairs ?? [],
   leaks: rowsOf(build.lists, 'leaks').filter(wasWatched),
+  faults: build.faults ?? [],
 });
 export const isNothing = (actions: Actions): boolean => Object.values(actions).every((some) => some.length === 0);
 
@@ -40,6 +42,7 @@ export function withActions(build: Build, left: Actions): Build {
     sights: _sights,
     noises: _noises,
     repairs: _repairs,
+    faults: _faults,
     worked: _worked,
     ...rest
   } = build;
@@ -59,6 +62,7 @@ export function withActions(build: Build, left: Actions): Build {
     ...(left.sights.length > 0 ? { sights: left.sights } : {}),
     ...(left.noises.length > 0 ? { noises: left.noises } : {}),
     ...(left.repairs.length > 0 ? { repairs: left.repairs } : {}),
+    ...(left.faults.length > 0 ? { faults: left.faults } : {}),
     ...(build.lists ? { lists: leaks.length > 0 ? { ...build.lists, leaks } : build.lists } : {}),
   };
 }

@@ -18,8 +18,13 @@ import {
   startEvents,
   winds,
 } from './Build';
+import { codeKinds } from './unit/UnitCard';
 import { bounded, identifier, instant, list, oneOf, strictObject, text } from './schemaParts';
 
+/** So many things looked at, and so many repairs, one fault holds. */
+export const [faultStepsMax, faultRepairsMax] = [300, 20];
+/** So many faults a build holds. */
+export const faultsMax = 100;
 /** Readings of one start that stand in the document itself; a longer log is kept beside it. */
 export const inlineReadings = 600;
 
@@ -123,6 +128,47 @@ export const noiseSchema = once(() =>
     levelDb: bounded(10, 130),
     awayM: bounded(0.05, 200).optional(),
     with: oneOf(soundMeters),
+  }),
+);
+const faultStepSchema = once(() =>
+  strictObject({ at: instant(), by: text(80, 1), check: text(40, 1), found: text(120).nullable().defined() }),
+);
+const faultRepairSchema = once(() =>
+  strictObject({
+    at: instant(),
+    by: text(80, 1),
+    cause: text(40, 1),
+    did: text(500, 3),
+    parts: text(300),
+    afterSteps: bounded(0, faultStepsMax).integer(),
+  }),
+);
+export const faultCodeSchema = once(() =>
+  strictObject({ shown: text(20, 1), meaning: text(200, 1).optional(), tells: oneOf(codeKinds).optional() }),
+);
+export const faultSchema = once(() =>
+  strictObject({
+    id: identifier(),
+    at: instant(),
+    by: text(80, 1),
+    symptom: text(40, 1),
+    start: identifier().optional(),
+    code: faultCodeSchema().optional().default(undefined),
+    steps: list(faultStepSchema(), faultStepsMax),
+    repairs: list(faultRepairSchema(), faultRepairsMax),
+    proof: strictObject({
+      at: instant(),
+      by: text(80, 1),
+      start: identifier().optional(),
+      co: identifier().optional(),
+      told: text(500),
+    })
+      .optional()
+      .default(undefined),
+    withdrawn: strictObject({ at: instant(), by: text(80, 1), reason: text(500, 3) })
+      .optional()
+      .default(undefined),
+    aside: yup.boolean().oneOf([true]).optional(),
   }),
 );
 export const repairSchema = once(() =>

@@ -300,6 +300,7 @@ export const sections = {
     }),
     hotspots: section('Hot spots', { checks: ['start.hotspots'] }),
     noise: section('Noise', { checks: ['start.noise'] }),
+    faults: section('Faults', { checks: ['start.fault'] }),
     compare: section('Starts compared'),
     rehearsal: section('Rehearsal'),
   },

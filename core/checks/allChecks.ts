@@ -29,6 +29,7 @@ import { stackChecks } from './siting/stack';
 import { courseChecks } from './startup/course';
 import { hotSpotChecks } from './startup/hotSpots';
 import { noiseChecks } from './startup/noise';
+import { faultRecordChecks } from './faults/fault';
 import { sightChecks } from './startup/sights';
 import { startChecks } from './startup/start';
 import { sizeChecks } from './survey/size';
@@ -77,6 +78,7 @@ export const stageChecks: readonly Check[] = [
   ...startChecks,
   ...courseChecks,
   ...sightChecks,
+  ...faultRecordChecks,
   ...hotSpotChecks,
   ...noiseChecks,
   ...coChecks,

@@ -1,5 +1,6 @@
 import type { CommandDefinition } from './define';
 import { assumeCommand } from './kinds/assume';
+import { faultCommand } from './kinds/fault';
 import { figuresCommand } from './kinds/figures';
 import { holdPointCommand } from './kinds/holdPoint';
 import { makerCommand } from './kinds/maker';
@@ -30,6 +31,7 @@ const definitions = {
   sight: sightCommand,
   noise: noiseCommand,
   repair: repairCommand,
+  fault: faultCommand,
   waive: waiveCommand,
   unwaive: unwaiveCommand,
   holdPoint: holdPointCommand,

@@ -78,6 +78,11 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
     },
     'REPAIRED co.reading: new clamp, sealed (cause: clamp at the burner loose)',
   ],
+  fault: [
+    soundBuild(),
+    { kind: 'fault', fault: id(8), act: { does: 'open', symptom: 'goesOut' } },
+    'FAULT: it lights and goes out',
+  ],
   co: [soundBuild(), { kind: 'co', reading: { id: id(8), ppm: 3, place: 'floor' } }, 'carbon monoxide 3 ppm, floor'],
   hot: [
     soundBuild(),

@@ -1,4 +1,5 @@
 import { holdPointSteps } from '../build/stages';
+import { faultLine } from './faultText';
 import { hotText } from './hotText';
 import { noiseText } from './noiseText';
 import { summarizeStart } from '../model/startup/summarizeStart';
@@ -29,6 +30,7 @@ export function claimLines(claim: Claim): string[] {
         `joint ${j.name ?? i + 1}: said to be warm ${j.warmFound ?? 'not looked at'}, after a night ${j.nightFound ?? 'not looked at'}`,
     ),
     ...claim.repairs.map((r) => `repair for ${r.checkId}: said by ${r.by}, ${on(r.at)} (${r.repair})`),
+    ...(claim.faults ?? []).map((f) => `${faultLine(f)} Said by ${f.by}, ${on(f.at)}`),
     ...claim.waivers.map((w) => `waiver of ${w.checkId}: said to be given by ${w.by}, ${on(w.at)}`),
     ...claim.signatures.map((s) => `signature: said to be that of ${s.typedName}, ${s.role}, ${on(s.at)}`),
   ];

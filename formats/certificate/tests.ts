@@ -1,3 +1,4 @@
+import { faultLine } from '../../core/wording/faultText';
 import { primingOutcomes, sights } from '../../core/build/Build';
 import { fittedStarts } from '../../core/model/startup/fittedStarts';
 import { summarizeStart } from '../../core/model/startup/summarizeStart';
@@ -44,6 +45,12 @@ export const tests: Section = (page, { build }) => {
       { text: day(r.at), share: 0.22 },
       { text: `${r.checkId}: ${r.found} Cause: ${r.cause}. Done: ${r.repair}.`, share: 0.58 },
       { text: r.by, share: 0.2 },
+    ]);
+  for (const fault of build.faults ?? [])
+    page.row([
+      { text: day(fault.at), share: 0.22 },
+      { text: faultLine(fault), share: 0.58 },
+      { text: fault.by, share: 0.2 },
     ]);
   for (const r of build.coReadings)
     page.row([

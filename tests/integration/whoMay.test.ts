@@ -50,6 +50,7 @@ const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
     { kind: 'unwaive', checkId: 'fuel.line.joint' },
   ],
   holdPoint: () => [soundBuild(), { kind: 'holdPoint', holdPoint: 'bolting', action: 'release' }],
+  fault: () => [soundBuild(), { kind: 'fault', fault: id(9), act: { does: 'open', symptom: 'notLit' } }],
   repair: () => [
     { ...soundBuild(), coReadings: [{ id: id(4), at: '2026-11-20T09:15:00.000Z', by: 'A', ppm: 12, place: 'floor' }] },
     { kind: 'repair', repair: { id: id(8), checkId: 'co.reading', cause: 'loose clamp', repair: 'new clamp' } },
@@ -73,6 +74,7 @@ const may: Record<CommandKind, readonly Role[]> = {
   hot: ['fitter', 'lead'],
   sight: ['fitter', 'lead'],
   noise: ['fitter', 'lead'],
+  fault: ['fitter', 'lead'],
   repair: ['fitter', 'lead'],
   waive: ['lead'],
   unwaive: ['lead'],

@@ -14,6 +14,7 @@ const everybody: readonly Who[] = ['nobody', 'viewer', 'fitter', 'lead', 'strang
 let buildId: string;
 let startId: string;
 let picture: Buffer;
+const faultId = randomUUID();
 let sha256: string;
 const people = new Map<Who, Client>();
 beforeAll(async () => {
@@ -31,6 +32,9 @@ beforeAll(async () => {
     .toBuffer();
   const sent = await own.fitter.ask(`/api/builds/${buildId}/photos`, { method: 'POST', body: new Uint8Array(picture) });
   ({ sha256 } = (await sent.json()) as { sha256: string });
+  const opened = { kind: 'fault', fault: faultId, act: { does: 'open', symptom: 'goesOut' } };
+  const told = await own.fitter.post(`/api/builds/${buildId}/commands`, { commandId: randomUUID(), command: opened });
+  expect(told.status).toBe(200);
 }, 60000);
 afterAll(async () => {
   await forgetLimits();
@@ -54,6 +58,11 @@ const table: Record<
   'GET builds/[id]/ledger/file': { ask: get(about('ledger/file')), answers: [401, 200, 200, 200, 404] },
   'GET builds/[id]/ledger/check': { ask: get(about('ledger/check')), answers: [401, 200, 200, 200, 404] },
   'GET builds/[id]/alike': { ask: get(about('alike')), answers: [401, 200, 200, 200, 404] },
+  'GET builds/[id]/lore': { ask: get(about('lore')), answers: [401, 200, 200, 200, 404] },
+  'GET builds/[id]/faults/[faultId]': {
+    ask: get(() => `/api/builds/${buildId}/faults/${faultId}`),
+    answers: [401, 200, 200, 200, 404],
+  },
   'GET builds/[id]/starts/[startId]': {
     ask: get(() => `/api/builds/${buildId}/starts/${startId}`),
     answers: [401, 200, 200, 200, 404],

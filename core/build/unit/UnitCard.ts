@@ -45,9 +45,25 @@ export interface CardFigure {
   high?: number;
   /** of an answer: the others that are met */ among?: string[];
 }
+/** What the codes of any controller say, in the words in which it is asked for. */
+export const codeKinds = {
+  noFlame: 'no flame',
+  flameLost: 'flame lost',
+  tooHot: 'too hot',
+  glowPlug: 'glow plug',
+  voltage: 'voltage',
+  fuelPump: 'fuel pump',
+  fan: 'fan',
+  sensor: 'sensor',
+  controller: 'controller or unit',
+  locked: 'locked',
+} as const;
+export type CodeKind = keyof typeof codeKinds;
 export interface CardFault {
   code: string;
   meaning: string;
+  /** which of the usual things it says */ tells?: CodeKind;
+  /** the controller that shows it so, where the unit is sold with several */ controller?: string;
 }
 /** A wire of the harness that comes with it: what it is called, its colour, what it carries, and where it is led. */
 export interface CardWire {

@@ -6,7 +6,7 @@ import { bounded, cellSchema, identifier, list, oneOf, strictObject, text } from
 import { columnsOf, lists } from '../lists';
 import { settings } from '../sheetTables/controller';
 import { cardBounds, cardKeys } from './cardKeys';
-import { cardFormat, cardSources, cardVersion, families, type CardFigure } from './UnitCard';
+import { cardFormat, cardSources, cardVersion, codeKinds, families, type CardFault, type CardFigure } from './UnitCard';
 
 const figureSchema = (bounds: ReturnType<typeof cardBounds>) => {
   const value = cellSchema(bounds as Field);
@@ -49,7 +49,26 @@ export const cardSchema = once(() =>
       Object.fromEntries(cardKeys.map((key) => [key, figureSchema(cardBounds(key)).optional().default(undefined)])),
     ),
     holes: list(holeSchema(), lists.holes.max),
-    faults: list(strictObject({ code: text(20, 1), meaning: text(200, 1) }), 200),
+    faults: list(
+      strictObject({
+        code: text(20, 1),
+        meaning: text(200, 1),
+        tells: oneOf(codeKinds).optional(),
+        controller: text(40).optional(),
+      }),
+      200,
+    ).test('doubles', '', function (faults) {
+      const seen = new Set<string>();
+      for (const { code, controller = '' } of (faults ?? []) as CardFault[]) {
+        const key = `${code.trim().toLowerCase()}/${controller.trim().toLowerCase()}`;
+        if (seen.has(key))
+          return this.createError({
+            message: `${this.path} holds the code ${code} twice${controller ? ` for ${controller}` : ''}; allowed is once for each controller`,
+          });
+        seen.add(key);
+      }
+      return true;
+    }),
     wayOut: text(500).optional(),
     harness: list(
       strictObject({

@@ -1,5 +1,6 @@
-import type { StartRun } from '../../build/Build';
-import { factsOf, firstAt } from '../../build/startFacts';
+import type { Build, StartRun } from '../../build/Build';
+import { valueAt } from '../../build/sheets';
+import { factsOf, firstAt, flameEndS } from '../../build/startFacts';
 import type { FaultCheckId } from '../../model/faults/faultNetwork';
 import type { Found } from '../../model/faults/nextCheck';
 import type { Finding } from '../Finding';
@@ -8,7 +9,7 @@ import type { Finding } from '../Finding';
 export interface KnownSign {
   check: FaultCheckId;
   answer: number;
-  from: { finding: string } | { start: string };
+  from: { finding: string } | { start: string } | { primed: string };
 }
 
 /** Findings that answer a check: the first answer where they are sound, the second where they are not. What may change by itself was sound only when it was looked at. */
@@ -69,4 +70,54 @@ export function signsOfStart(run: StartRun, systemV: number): KnownSign[] {
   if (glowed && glowA !== null && glowA !== undefined)
     known.glowAmps = glowA < noGlowA ? 2 : glowA > muchGlowA ? 3 : glowA < fewGlowA ? 1 : 0;
   return Object.entries(known).map(([check, answer]) => ({ check: check as FaultCheckId, answer, from: { start: run.id } }));
+}
+
+/** A flame that burnt so long blew the exhaust hot; a start that ended so long after its button without one was a whole try, s. Common practice, no source. */
+const [hotAfterS, tryS] = [120, 120];
+/** So many starts in a row without a flame flood it, within so long. */
+const [manyStarts, inARowMs] = [3, 24 * 3600_000];
+
+/**
+ * What the record of this build answers beside the start that is complained of: how often it was tried, whether it ever ran here, whether it was primed too far,
+ * and how far its flame came. Nothing is answered of what was not recorded.
+ */
+export function signsOfRecord(build: Pick<Build, 'starts' | 'primingRuns'>, run: StartRun | null): KnownSign[] {
+  const known: KnownSign[] = [];
+  const atMs = run ? Date.parse(run.at) : Infinity;
+  const earlier = build.starts.filter((one) => !one.dryRun && one.id !== run?.id && Date.parse(one.at) < atMs);
+  const ranWell = (one: StartRun) => {
+    const at = firstAt(one);
+    return at.full !== undefined && at.out === undefined;
+  };
+  const well = earlier.find(ranWell);
+  if (well) known.push({ check: 'newFit', answer: 0, from: { start: well.id } });
+  else if (run && earlier.length === 0) known.push({ check: 'newFit', answer: 1, from: { start: run.id } });
+  const last = build.primingRuns.filter(({ at }) => Date.parse(at) < atMs).at(-1);
+  if (last?.outcome === 'overrun') known.push({ check: 'overPrimed', answer: 1, from: { primed: last.id } });
+  if (last?.outcome === 'reached') known.push({ check: 'overPrimed', answer: 0, from: { primed: last.id } });
+  if (!run || run.dryRun) return known;
+  const from = { start: run.id };
+  const unlit = (one: StartRun) => firstAt(one).on !== undefined && firstAt(one).flame === undefined;
+  const inARow = earlier.filter((one) => unlit(one) && atMs - Date.parse(one.at) < inARowMs).length + (unlit(run) ? 1 : 0);
+  known.push({ check: 'starts', answer: inARow >= manyStarts ? 1 : 0, from });
+  const at = firstAt(run);
+  const ended = flameEndS(at);
+  if (at.flame !== undefined && ended !== undefined)
+    known.push({ check: 'exhaustWarm', answer: ended - at.flame >= hotAfterS ? 0 : 1, from });
+  else if (at.flame === undefined && at.glow !== undefined && ended !== undefined && ended - (at.on ?? 0) >= tryS)
+    known.push({ check: 'exhaustWarm', answer: 2, from });
+  return known;
+}
+
+const voltsOf = { v12: 12, v24: 24 } as const;
+/** All that a build answers of a fault by itself, each check once. @param startId the start that is complained of */
+export function knownSigns(build: Build, findings: readonly Finding[], startId: string | undefined): KnownSign[] {
+  const run = build.starts.find(({ id }) => id === startId) ?? null;
+  const supply = valueAt(build.sheets, 'heater.supplyV');
+  const all = [
+    ...signsOfFindings(findings),
+    ...(run && supply ? signsOfStart(run, voltsOf[supply]) : []),
+    ...signsOfRecord(build, run),
+  ];
+  return [...new Map(all.map((sign) => [sign.check, sign])).values()];
 }

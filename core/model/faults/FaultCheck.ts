@@ -28,7 +28,7 @@ export const check = (
   answers: FaultCheck['answers'],
   when: FaultCheck['when'],
   more: More = {},
-): FaultCheck => ({ ask, answers, when, minutes, part, otherwise: 0.015, parts: 0, apart: 0, danger: 0, ...more });
+): FaultCheck => ({ ask, answers, when, minutes, part, otherwise: 0.01, parts: 0, apart: 0, danger: 0, ...more });
 
 /** Something made good for a try. @param cures chance that it is right then, where a cause is there @param answers what is found where it is right then, and where it is as before */
 export const trial = (

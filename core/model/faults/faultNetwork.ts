@@ -6,6 +6,8 @@ import { triedChecks } from './checks/tried';
 import { check, type FaultCheck } from './FaultCheck';
 
 const symptomIds = Object.keys(symptoms) as (keyof typeof symptoms)[];
+/** Of what is missing to 1, so much is spread over all that may be shown; the rest over what it shows anyway. Lorbet’s own choice, no source. */
+const oddly = 0.2;
 /** What brings somebody to it is told like any other check, and comes first. */
 const symptom = check(
   'heater',
@@ -15,11 +17,11 @@ const symptom = check(
   Object.fromEntries(causeIds.map((id) => [id, shownBy(id)])),
   { otherwise: symptomIds.map((_, i) => (i === 0 ? 0.91 : 0.01)) },
 );
-/** What is missing to 1 is spread over all that it may show. */
 function shownBy(id: CauseId): number[] {
   const shows: Partial<Record<string, number>> = faultCauses[id].shows;
-  const rest = 1 - Object.values(shows).reduce<number>((sum, one) => sum + (one ?? 0), 0);
-  return symptomIds.map((one) => (shows[one] ?? 0) + rest / symptomIds.length);
+  const all = Object.values(shows).reduce<number>((sum, one) => sum + (one ?? 0), 0);
+  const odd = ((1 - all) * oddly) / symptomIds.length;
+  return symptomIds.map((one) => ((shows[one] ?? 0) / all) * (1 - odd * symptomIds.length) + odd);
 }
 const every = { symptom, ...seenChecks, ...measuredChecks, ...triedChecks };
 export type FaultCheckId = keyof typeof every;
@@ -110,15 +112,24 @@ export function faultNetwork(weights: CauseWeights): BeliefNode[] {
   pairs[0] = nothingShare;
   const single = 1 - nothingShare - (pairSum > 0 ? twoShare : 0);
   for (const [i, one] of share.entries()) pairs[(i + 1) * size] = one * single;
-  const first = causeStates.map((_, i) => pairs.slice(i * size, (i + 1) * size).reduce((sum, one) => sum + one, 0));
-  const other = pairs.map((one, i) => {
+  madeNodes ??= checkNodes();
+  return [...caseNodes(pairs), ...madeNodes];
+}
+/** The two nodes of what is wrong, from the chance of each case: a row a first cause, a column another one, none first. */
+function caseNodes(cases: Float64Array): BeliefNode[] {
+  const size = causeStates.length;
+  const first = causeStates.map((_, i) => cases.slice(i * size, (i + 1) * size).reduce((sum, one) => sum + one, 0));
+  const other = cases.map((one, i) => {
     const sum = first[Math.floor(i / size)] ?? 0;
     return sum > 0 ? one / sum : i % size === 0 ? 1 : 0;
   });
-  madeNodes ??= checkNodes();
   return [
     { id: firstCause, states: causeStates, parents: [], table: Float64Array.from(first) },
     { id: otherCause, states: causeStates, parents: [firstCause], table: other },
-    ...madeNodes,
   ];
 }
+/** The same network with other chances of what is wrong. @param cases as `joint` of a belief; adds up to 1 */
+export const withCases = (network: readonly BeliefNode[], cases: Float64Array): BeliefNode[] => [
+  ...caseNodes(cases),
+  ...network.filter(({ id }) => id !== firstCause && id !== otherCause),
+];

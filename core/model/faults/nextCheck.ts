@@ -2,6 +2,7 @@ import { jointOf, marginalOf, type BeliefNode, type Evidence, type Factor } from
 import { causeIds, type CauseId } from './causes';
 import { causeStates, faultCheckIds, faultChecks, firstCause, otherCause, type FaultCheckId } from './faultNetwork';
 import type { FaultCheck } from './FaultCheck';
+import { lightsIt, mustNotBeLit, unsafeCauses } from './mustNotBeLit';
 
 /** What has been found so far: of each check the place of its answer. */
 export type Found = Partial<Record<FaultCheckId, number>>;
@@ -21,6 +22,7 @@ export interface RankedCheck {
   id: FaultCheckId;
   /** what it is expected to tell, bits */ bits: number;
   /** chance that a cause is found by it */ finds: number;
+  /** what it is expected to tell of whether it may be lit at all, bits; 0 while nothing speaks against it */ safety: number;
   /** what it costs, as minutes */ cost: number;
 }
 
@@ -73,6 +75,7 @@ const plogp = (p: number): number => (p > 0 ? p * Math.log2(p) : 0);
 /** Cases less likely than this change nothing of which check is next. */
 const negligible = 1e-7;
 
+const unsafeStates = causeStates.map((id) => (unsafeCauses as readonly string[]).includes(id));
 const unsure = new WeakMap<BeliefNode, Float64Array>();
 /** How unsure each case leaves the answer to a check, bits; worked out once. */
 function unsureOf(node: BeliefNode): Float64Array {
@@ -90,28 +93,33 @@ function unsureOf(node: BeliefNode): Float64Array {
  * What the answer to a check is expected to tell of what is wrong, bits; and the chance that a cause is found by it.
  * @source mutual information: what the answer is unsure by, less what it would be where the case were known
  */
-export function expectedOf({ table }: Factor, node: BeliefNode): { bits: number; finds: number } {
+export function expectedOf({ table }: Factor, node: BeliefNode): { bits: number; finds: number; safety: number } {
   const { table: chances, states } = node;
   const size = causeStates.length;
   const answers = states.length;
   const known = unsureOf(node);
-  const [sums, of] = [new Float64Array(answers), new Float64Array(answers * size)];
-  let bits = 0;
+  const [sums, of, bad] = [new Float64Array(answers), new Float64Array(answers * size), new Float64Array(answers)];
+  let [bits, unsafe, all] = [0, 0, 0];
   for (let i = 0; i < table.length; i += 1) {
     const p = table[i] ?? 0;
     if (p < negligible) continue;
     bits -= p * (known[i] ?? 0);
     const [a, b] = [Math.floor(i / size), i % size];
+    const isBad = unsafeStates[a] === true || unsafeStates[b] === true;
+    all += p;
+    if (isBad) unsafe += p;
     for (let k = 0; k < answers; k += 1) {
       const both = p * (chances[i * answers + k] ?? 0);
+      if (isBad) bad[k] = (bad[k] ?? 0) + both;
       sums[k] = (sums[k] ?? 0) + both;
       of[k * size + a] = (of[k * size + a] ?? 0) + both;
       of[k * size + b] = (of[k * size + b] ?? 0) + both;
     }
   }
-  let finds = 0;
+  let [finds, safety] = [0, -plogp(unsafe) - plogp(all - unsafe)];
   sums.forEach((sum, k) => {
     bits -= plogp(sum);
+    safety += plogp(bad[k] ?? 0) + plogp(sum - (bad[k] ?? 0)) - plogp(sum);
     // The first state is that there is no cause.
     for (let c = 1; c < size; c += 1)
       if ((of[k * size + c] ?? 0) >= foundAt * sum) {
@@ -119,30 +127,36 @@ export function expectedOf({ table }: Factor, node: BeliefNode): { bits: number;
         break;
       }
   });
-  return { bits: Math.max(0, bits), finds };
+  return { bits: Math.max(0, bits), finds, safety: Math.max(0, safety) };
 }
 /** To have found it is worth so many bits. Lorbet’s own choice, no source. */
-const foundBits = 2;
+const foundBits = 3;
 
-const worth = ({ bits, finds, cost }: RankedCheck): number => (bits + foundBits * finds) / Math.sqrt(cost);
+/** While it must not be lit, what is told of whether it may be counts so many times over. Lorbet’s own choice, no source. */
+const safetyFirst = 4;
+
+const worth = ({ bits, finds, safety, cost }: RankedCheck): number =>
+  (bits + foundBits * finds + safetyFirst * safety) / Math.sqrt(cost);
 
 /**
- * What to look at next: most told for its cost first, and of two as good the one that takes less apart. What is dangerous comes only where nothing else tells.
+ * What to look at next: most told for its cost first, and of two as good the one that takes less apart. What is dangerous comes only where nothing else tells;
+ * nothing asks to light it while what may poison or burn is not ruled out.
  * @param left checks that are not asked: skipped, not known, or not to be had here
  */
 export function nextChecks(
   network: readonly BeliefNode[],
-  { joint }: Pick<Belief, 'joint'>,
+  belief: Belief,
   medium: 'air' | 'coolant',
   left: ReadonlySet<FaultCheckId>,
 ): RankedCheck[] {
   const nodes = new Map(network.map((node) => [node.id, node]));
+  const cold = mustNotBeLit(belief);
   const all = faultCheckIds.flatMap((id): RankedCheck[] => {
     const it = faultChecks[id];
     const node = nodes.get(id);
-    if (left.has(id) || !node || (it.only && it.only !== medium)) return [];
-    const { bits, finds } = expectedOf(joint, node);
-    return bits < leastBits ? [] : [{ id, bits, finds, cost: costOf(it) }];
+    if (left.has(id) || !node || (it.only && it.only !== medium) || (cold && lightsIt(id))) return [];
+    const { bits, finds, safety } = expectedOf(belief.joint, node);
+    return bits < leastBits ? [] : [{ id, bits, finds, safety: cold ? safety : 0, cost: costOf(it) }];
   });
   const safe = all.filter(({ id }) => faultChecks[id].danger < 2);
   return (safe.length > 0 ? safe : all).sort(
@@ -170,9 +184,10 @@ const surprising = 0.03;
 export function contradictions(network: readonly BeliefNode[], found: Found): FaultCheckId[] {
   const ids = Object.keys(found) as FaultCheckId[];
   if (ids.length < 2) return [];
+  const chanceOf = (some: Found): number => jointOf(network, evidenceOf(some), [firstCause, otherCause])?.chance ?? 0;
+  const all = chanceOf(found);
   return ids.filter((id) => {
-    const { [id]: answer = 0, ...others } = found;
-    const outcome = outcomesOf(network, others, id)[answer];
-    return outcome !== undefined && outcome.chance < surprising;
+    const { [id]: _own, ...others } = found;
+    return all < surprising * chanceOf(others);
   });
 }

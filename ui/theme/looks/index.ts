@@ -2,6 +2,7 @@ import { day, night, type Token } from '../../../core/drawing/tokens';
 import { bay } from './bay';
 import { controller } from './controller';
 import { ducts, loop } from './ducts';
+import { faults } from './faults';
 import { figures } from './figures';
 import { findings } from './findings';
 import { floor } from './floor';
@@ -45,5 +46,6 @@ export const looks = [
   loom,
   controller,
   priming,
+  faults,
   rehearsal,
 ].join('\n');

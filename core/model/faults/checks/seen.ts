@@ -1,3 +1,4 @@
+import { codeKinds } from '../../../build/unit/UnitCard';
 import { check, type FaultCheck } from '../FaultCheck';
 
 const hood = 'A heater that ran is hot, and so is its exhaust: let the fan run out and let it cool.';
@@ -10,20 +11,20 @@ export const seenChecks = {
   parkedLevel: check('tank', 1, 'Did it fail parked on a slope, or with the tank below a quarter?', ['no', 'yes'], { belowPickup: 0.85, tankEmpty: 0.7 }, { otherwise: 0.12 }),
   tankCap: check('tank', 1, 'Open the tank’s cap and listen.', ['nothing', 'it draws breath'], { ventBlocked: 0.98 }),
   fuelLook: check('tank', 4, 'Let a little fuel into a clear glass and let it stand.', ['clear and one layer', 'cloudy or thick', 'drops or a layer of water below'], {
-    fuelGelled: [0.08, 0.91, 0.01], waterInFuel: [0.06, 0.08, 0.86], wrongFuel: [0.9, 0.05, 0.05],
+    fuelGelled: [0.08, 0.91, 0.01], waterInFuel: [0.03, 0.05, 0.92], wrongFuel: [0.9, 0.05, 0.05],
   }, { otherwise: [0.96, 0.03, 0.01], danger: 1, caution: 'No flame and no spark near open fuel; wipe up what is spilled.' }),
   fuelSmell: check('tank', 1, 'Smell at the tank’s cap.', ['like diesel', 'sharp, like petrol'], { wrongFuel: 0.98 }, { otherwise: 0.01 }),
   fuelBought: check('tank', 1, 'Where was it filled last, with what, and has it been below freezing since?', ['diesel for the season', 'summer fuel in frost', 'from a can or nobody knows'], {
     fuelGelled: [0.1, 0.85, 0.05], wrongFuel: [0.2, 0.05, 0.75], waterInFuel: [0.4, 0.1, 0.5],
   }, { otherwise: [0.84, 0.04, 0.12] }),
   bubbles: check('suction', 3, 'Watch the clear line before the pump while it clicks.', ['no bubbles', 'a bubble now and then', 'a chain of bubbles'], {
-    suctionLeak: [0.03, 0.17, 0.8], belowPickup: [0.1, 0.15, 0.75], tankEmpty: [0.1, 0.1, 0.8], jointGap: [0.12, 0.83, 0.05], ventBlocked: [0.6, 0.3, 0.1], lineNotPrimed: [0.2, 0.2, 0.6],
+    suctionLeak: [0.03, 0.1, 0.87], belowPickup: [0.1, 0.15, 0.75], tankEmpty: [0.1, 0.1, 0.8], jointGap: [0.06, 0.89, 0.05], ventBlocked: [0.6, 0.3, 0.1], lineNotPrimed: [0.2, 0.2, 0.6],
   }, { otherwise: [0.95, 0.04, 0.01] }),
   fuelMoves: check('line', 3, 'Watch the clear line after the pump while it clicks: does fuel come?', ['full and moving', 'it creeps', 'nothing moves'], {
     tankEmpty: [0.02, 0.08, 0.9], lineNotPrimed: [0.02, 0.3, 0.68], pumpReversed: [0.01, 0.06, 0.93], pumpSeized: [0.02, 0.2, 0.78], fuelGelled: [0.02, 0.38, 0.6], pumpLeadOpen: [0.01, 0.02, 0.97],
-    filterBlocked: [0.1, 0.8, 0.1], filterReversed: [0.15, 0.8, 0.05], kinkedHose: [0.1, 0.8, 0.1], pumpWorn: [0.3, 0.68, 0.02], belowPickup: [0.1, 0.4, 0.5], suctionLeak: [0.15, 0.65, 0.2], ventBlocked: [0.35, 0.6, 0.05], lockedOut: [0.1, 0.05, 0.85],
+    filterBlocked: [0.1, 0.8, 0.1], filterReversed: [0.15, 0.8, 0.05], kinkedHose: [0.1, 0.8, 0.1], pumpWorn: [0.15, 0.83, 0.02], belowPickup: [0.1, 0.4, 0.5], suctionLeak: [0.15, 0.65, 0.2], ventBlocked: [0.35, 0.6, 0.05], lockedOut: [0.1, 0.05, 0.85],
     fuseBlown: [0.01, 0.01, 0.98], controllerLead: [0.05, 0.05, 0.9], feedReversed: [0.01, 0.01, 0.98],
-  }, { otherwise: [0.93, 0.06, 0.01] }),
+  }, { otherwise: [0.96, 0.03, 0.01] }),
   hoseWay: check('suction', 4, 'Follow the fuel hose by hand from tank to heater.', ['free all the way', 'kinked or crushed'], { kinkedHose: 0.98 }),
   joints: check('suction', 5, 'Look at each joint before the pump: clamps, ends, traces of fuel.', ['tight and dry', 'loose, cracked or damp'], { suctionLeak: 0.8, jointGap: 0.25, fuelWeeps: 0.35 }, { otherwise: 0.03 }),
   jointEnds: check('line', 4, 'Look through each clear joint: do the ends butt?', ['they butt', 'a gap'], { jointGap: 0.98, suctionLeak: 0.15 }),
@@ -50,7 +51,7 @@ export const seenChecks = {
   controllerLit: check('cabin', 1, 'Look at the controller: does it light up?', ['it does', 'it flickers or resets', 'it stays dark'], {
     fuseBlown: [0.01, 0.01, 0.98], feedReversed: [0.01, 0.01, 0.98], controllerLead: [0.07, 0.18, 0.75], looseTerminal: [0.3, 0.45, 0.25], batteryLow: [0.45, 0.4, 0.15], badEarth: [0.5, 0.35, 0.15], mainBoard: [0.55, 0.15, 0.3], feedWeak: [0.72, 0.27, 0.01],
   }, { otherwise: [0.97, 0.02, 0.01] }),
-  code: check('cabin', 2, 'What does the controller’s code say, by this unit’s own card?', ['no code', 'no flame', 'flame lost', 'too hot', 'glow plug', 'voltage', 'fuel pump', 'fan', 'sensor', 'controller or unit', 'locked'], {
+  code: check('cabin', 2, 'What does the controller’s code say, by this unit’s own card?', ['no code', ...Object.values(codeKinds)], {
     tankEmpty: [0.1, 0.75, 0.15, 0, 0, 0, 0, 0, 0, 0, 0], belowPickup: [0.1, 0.55, 0.35, 0, 0, 0, 0, 0, 0, 0, 0], suctionLeak: [0.12, 0.5, 0.38, 0, 0, 0, 0, 0, 0, 0, 0], jointGap: [0.2, 0.2, 0.6, 0, 0, 0, 0, 0, 0, 0, 0], kinkedHose: [0.15, 0.5, 0.35, 0, 0, 0, 0, 0, 0, 0, 0], filterBlocked: [0.2, 0.35, 0.45, 0, 0, 0, 0, 0, 0, 0, 0],
     filterReversed: [0.2, 0.5, 0.3, 0, 0, 0, 0, 0, 0, 0, 0], ventBlocked: [0.15, 0.1, 0.75, 0, 0, 0, 0, 0, 0, 0, 0], fuelGelled: [0.08, 0.64, 0.28, 0, 0, 0, 0, 0, 0, 0, 0], waterInFuel: [0.12, 0.35, 0.53, 0, 0, 0, 0, 0, 0, 0, 0], wrongFuel: [0.5, 0.2, 0.3, 0, 0, 0, 0, 0, 0, 0, 0], lineNotPrimed: [0.06, 0.94, 0, 0, 0, 0, 0, 0, 0, 0, 0],
     pumpReversed: [0.06, 0.94, 0, 0, 0, 0, 0, 0, 0, 0, 0], pumpLeadOpen: [0.06, 0.2, 0, 0, 0, 0, 0.74, 0, 0, 0, 0], pumpSeized: [0.08, 0.67, 0.1, 0, 0, 0, 0.15, 0, 0, 0, 0], pumpWorn: [0.4, 0.3, 0.3, 0, 0, 0, 0, 0, 0, 0, 0], pumpTooBig: [0.7, 0.05, 0.1, 0.15, 0, 0, 0, 0, 0, 0, 0], pumpFlat: [0.5, 0.15, 0.35, 0, 0, 0, 0, 0, 0, 0, 0],
@@ -81,10 +82,10 @@ export const seenChecks = {
     returnBlocked: [0.6, 0, 0, 0.4, 0], outletBlocked: [0.6, 0, 0, 0.4, 0],
   }, { otherwise: [0.93, 0.03, 0.015, 0.015, 0.01] }),
   pumpHang: check('pump', 1, 'Take hold of the pump: does it hang in rubber, free of the body?', ['yes', 'it touches'], { pumpMount: 0.98 }, { otherwise: 0.05 }),
-  gurgles: check('exhaust', 1, 'Does the exhaust gurgle, or spit water at the start?', ['no', 'yes'], { waterInExhaust: 0.88 }),
+  gurgles: check('exhaust', 1, 'Does the exhaust gurgle, or spit water at the start?', ['no', 'yes'], { waterInExhaust: 0.92 }),
   silencers: check('exhaust', 2, 'Are the silencers there, and does anything rattle against the body?', ['fitted and free', 'missing or touching'], { fanOnExhaustSide: 0.98 }, { otherwise: 0.04 }),
   intakeMouth: check('intake', 2, 'Look at the intake’s mouth and along its pipe.', ['free', 'blocked or crushed'], { intakeBlocked: 0.98 }),
-  exhaustMouth: check('exhaust', 2, 'Look at the exhaust’s mouth and along its pipe, once it is cold.', ['free', 'blocked, crushed or full of mud'], { exhaustBlocked: 0.78 }, { caution: hood, danger: 1 }),
+  exhaustMouth: check('exhaust', 2, 'Look at the exhaust’s mouth and along its pipe, once it is cold.', ['free', 'blocked, crushed or full of mud'], { exhaustBlocked: 0.85 }, { caution: hood, danger: 1 }),
   exhaustFall: check('exhaust', 2, 'Does the exhaust fall all the way, with a hole at its lowest point?', ['it falls', 'it rises or sags'], { waterInExhaust: 0.98 }, { otherwise: 0.08 }),
   exhaustJoints: check('exhaust', 5, 'Look along the exhaust for soot at joints and holes, once it is cold.', ['clean', 'soot at a joint or hole'], { exhaustLeak: 0.98 }, { caution: hood, danger: 1 }),
   mouths: check('exhaust', 2, 'How far do the mouths of exhaust, intake and cabin air stand apart, and which way does the wind blow?', ['well apart', 'close, or the wind brings it back'], { drawnBack: 0.98 }, { otherwise: 0.06 }),
@@ -92,7 +93,8 @@ export const seenChecks = {
   height: check('cabin', 1, 'How high above the sea does it stand, against what it is set for?', ['within its setting', 'above it'], { altitude: 0.98 }, { otherwise: 0.015 }),
   starts: check('heater', 1, 'How often was it started in a row before?', ['once or twice', 'three times or more'], { flooded: 0.8, lockedOut: 0.97, tankEmpty: 0.4, lineNotPrimed: 0.4, plugOpen: 0.35 }, { otherwise: 0.2 }),
   overPrimed: check('line', 1, 'Was it primed further than to the heater?', ['no', 'yes'], { flooded: 0.65 }, { otherwise: 0.03 }),
-  lowRuns: check('heater', 1, 'Has it run low for most of its hours?', ['no', 'yes'], { sooted: 0.98, plugWorn: 0.5, screenClogged: 0.75 }, { otherwise: 0.25 }),
+  exhaustSoot: check('exhaust', 2, 'Wipe a finger round inside the cold exhaust’s mouth.', ['a grey film', 'thick soot'], { sooted: 0.95, altitude: 0.5, pumpTooBig: 0.5, exhaustTooLong: 0.45, intakeBlocked: 0.4, controllerSet: 0.3, fanWorn: 0.3, drawnBack: 0.3 }, { otherwise: 0.04, caution: hood }),
+  lowRuns: check('heater', 1, 'Has it run low for most of its hours?', ['no', 'yes'], { sooted: 0.98, plugWorn: 0.5, screenClogged: 0.75 }, { otherwise: 0.2 }),
   hours: check('heater', 1, 'How long has it run since its plug and screen were new?', ['under a winter', 'two winters or more'], { plugWorn: 0.9, screenClogged: 0.85, sooted: 0.8, fanWorn: 0.75, pumpWorn: 0.7, burnerGasket: 0.7 }, { otherwise: 0.35 }),
   newFit: check('heater', 1, 'Did it ever run well in this place?', ['yes', 'never, it is new'], {
     lineNotPrimed: 0.92, pumpReversed: 0.93, filterReversed: 0.75, plugLeadsCrossed: 0.6, feedWeak: 0.75, exhaustTooLong: 0.7, pumpTooBig: 0.7, feedReversed: 0.85, newWrap: 0.88, controllerSet: 0.7, pumpMount: 0.6, fanOnExhaustSide: 0.6, ductTooLong: 0.7, pumpFlat: 0.55, coolantAir: 0.6, jointGap: 0.6,
