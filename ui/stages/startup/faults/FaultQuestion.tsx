@@ -24,12 +24,13 @@ const percentOf = (chance: number) => formatFixed(chance * 100);
 /** One thing to look at, and the keys for what may be found. */
 export function FaultQuestion({ next, others, chosen, onAnswer, onChoose }: Props) {
   const [spoken, setSpoken] = useState(true);
-  const asksFrom = useRef(Infinity);
+  const settled = useRef(false);
   useEffect(() => {
-    asksFrom.current = performance.now() + settlesMs;
+    const timer = setTimeout(() => (settled.current = true), settlesMs);
+    return () => clearTimeout(timer);
   }, []);
   const tell = (found: string | null) => {
-    if (performance.now() >= asksFrom.current) onAnswer(next.id, found);
+    if (settled.current) onAnswer(next.id, found);
   };
   const press = (event: KeyboardEvent) => {
     if (event.altKey || event.ctrlKey || event.metaKey || (event.target as HTMLElement).tagName === 'SELECT') return;
