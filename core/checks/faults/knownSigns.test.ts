@@ -1,8 +1,8 @@
-import { soundBuild, soundStart } from '../../../tests/soundBuild';
+import { id, soundBuild, soundStart } from '../../../tests/soundBuild';
 import { faultChecks, faultNetwork, weightsFor } from '../../model/faults/faultNetwork';
 import { believe, type Found } from '../../model/faults/nextCheck';
 import { assess } from '../assess';
-import { signsOfFindings, signsOfStart, type KnownSign } from './knownSigns';
+import { knownSigns, signsOfFindings, signsOfRecord, signsOfStart, type KnownSign } from './knownSigns';
 
 const said = (signs: readonly KnownSign[]) =>
   Object.fromEntries(signs.map(({ check, answer }) => [check, faultChecks[check].answers[answer]]));
@@ -63,3 +63,62 @@ test.each([
   expect(said(signsOfStart(glowing(volts, amps, rest), 12))).toMatchObject(expected);
 });
 test('a start at 24 V answers nothing of what is asked for 12 V', () => expect(signsOfStart(glowing(23, 5), 24)).toEqual([]));
+
+describe('what the record answers beside the start that is complained of', () => {
+  const on = { atS: 0, event: 'on' as const };
+  const glow = { atS: 30, event: 'glow' as const };
+  const start = (n: number, hour: number, ...events: { atS: number; event: 'flame' | 'full' | 'out' | 'off' }[]) =>
+    soundStart({ id: id(50 + n), at: `2026-11-20T${String(hour).padStart(2, '0')}:00:00.000Z`, events: [on, glow, ...events] });
+  const unlit = (n: number, hour: number) => start(n, hour, { atS: 300, event: 'off' });
+  const well = start(0, 6, { atS: 120, event: 'flame' }, { atS: 240, event: 'full' }, { atS: 900, event: 'off' });
+  const record = (starts: ReturnType<typeof start>[], outcome?: 'reached' | 'overrun' | 'stopped') => {
+    const primingRuns = outcome
+      ? [{ id: id(60), at: '2026-11-20T05:00:00.000Z', by: 'A', strokes: 600, frequencyHz: 4, fromEmpty: true, outcome }]
+      : [];
+    return said(signsOfRecord({ starts, primingRuns }, starts.at(-1) ?? null));
+  };
+  test('one start that ran well says that it ran well in this place; the first of all that it never did', () => {
+    expect(record([well, unlit(1, 8)]).newFit).toBe('yes');
+    expect(record([unlit(1, 8)]).newFit).toBe('never, it is new');
+    expect(record([unlit(1, 7), unlit(2, 8)]).newFit).toBeUndefined();
+  });
+  test('three starts in a day without a flame are many in a row, two are not', () => {
+    expect(record([unlit(1, 7), unlit(2, 8)]).starts).toBe('once or twice');
+    expect(record([unlit(1, 7), unlit(2, 8), unlit(3, 9)]).starts).toBe('three times or more');
+  });
+  test.each([
+    [
+      [
+        { atS: 120, event: 'flame' as const },
+        { atS: 239, event: 'out' as const },
+      ],
+      'warm for a while',
+    ],
+    [
+      [
+        { atS: 120, event: 'flame' as const },
+        { atS: 240, event: 'out' as const },
+      ],
+      'hot',
+    ],
+    [[{ atS: 300, event: 'off' as const }], 'cold'],
+    [[{ atS: 60, event: 'off' as const }], undefined],
+  ])('by %o the exhaust grew: %s', (events, warm) => expect(record([start(1, 8, ...events)]).exhaustWarm).toBe(warm));
+  test.each([
+    ['overrun', 'yes'],
+    ['reached', 'no'],
+    ['stopped', undefined],
+  ] as const)('a priming run that %s: primed too far is answered %s', (outcome, answer) =>
+    expect(record([unlit(1, 8)], outcome).overPrimed).toBe(answer),
+  );
+  test('a build without a start or a prime answers nothing of them, nor does one whose voltage is not known of its volts', () => {
+    expect(signsOfRecord({ starts: [], primingRuns: [] }, null)).toEqual([]);
+    const dark = soundBuild({ 'heater.supplyV': null });
+    const glowed = { ...dark, starts: [glowing(9.4, 5)] };
+    const checks = knownSigns(glowed, [], glowed.starts[0]?.id).map(({ check }) => check);
+    expect(checks).not.toContain('glowVolts');
+    expect(knownSigns({ ...glowed, sheets: soundBuild().sheets }, [], glowed.starts[0]?.id).map(({ check }) => check)).toContain(
+      'glowVolts',
+    );
+  });
+});
