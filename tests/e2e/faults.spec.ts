@@ -130,7 +130,7 @@ test('what to look at next is worked out in under 50 ms', async ({ page }) => {
   const took = await page.evaluate(() => (window as unknown as { faultMs: number[] }).faultMs);
   // The first one makes the network.
   const later = took.slice(1).sort((a, b) => a - b);
-  expect(later.length).toBeGreaterThan(8);
+  expect(later.length).toBeGreaterThan(6);
   console.log('next check, ms:', took.map((ms) => Math.round(ms)).join(' '));
   expect(later[Math.floor(later.length / 2)]).toBeLessThan(50);
 });

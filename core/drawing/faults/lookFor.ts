@@ -69,7 +69,8 @@ const told = ({ bits }: RankedCheck) => bits >= leastBits;
 
 function asked(network: Parameters<typeof outcomesOf>[0], now: Found, id: FaultCheckId): AskedCheck {
   const { ask, minutes, part, danger, caution, answers } = faultChecks[id];
-  const outcomes = outcomesOf(network, now, id);
+  const { [id]: _own, ...others } = now;
+  const outcomes = outcomesOf(network, others, id);
   return {
     id,
     ask,
@@ -97,7 +98,9 @@ export function lookFor({ fault, known, medium, counts, chosen }: LookFor): Faul
   const parts: Partial<Record<Part, number>> = {};
   for (const { cause, chance } of all) parts[partOfCause(cause)] = (parts[partOfCause(cause)] ?? 0) + chance;
   const said = new Set(fault.steps.map(({ check }) => check));
-  const first = chosen && ranked.some(({ id }) => id === chosen) ? chosen : ranked[0]?.id;
+  // What was answered may be looked at again; what may not be lit for is not shown for that either.
+  const again = chosen !== undefined && isFaultCheck(chosen) && !(mustNotBeLit(belief) && lightsIt(chosen));
+  const first = again ? chosen : ranked[0]?.id;
   return {
     bars: all
       .slice(0, barsMax)

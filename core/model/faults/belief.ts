@@ -27,6 +27,11 @@ function multiplied(factors: readonly Factor[], sizeOf: (id: string) => number):
   const sizes = over.map(sizeOf);
   const table = new Float64Array(product(sizes)).fill(1);
   for (const factor of factors) {
+    if (factor.over.length === over.length && factor.over.every((id, i) => id === over[i])) {
+      const own = factor.table;
+      for (let i = 0; i < table.length; i += 1) table[i] = (table[i] ?? 0) * (own[i] ?? 0);
+      continue;
+    }
     const strides = stridesIn(factor, over);
     const at = over.map(() => 0);
     let from = 0;
@@ -64,8 +69,10 @@ function seenIn(factor: Factor, id: string, state: number): Factor {
   const size = factor.sizes[place] ?? 1;
   const inner = product(factor.sizes.slice(place + 1));
   const table = new Float64Array(factor.table.length / size);
-  for (let i = 0; i < table.length; i += 1)
-    table[i] = factor.table[Math.floor(i / inner) * inner * size + state * inner + (i % inner)] ?? 0;
+  if (inner === 1) for (let i = 0; i < table.length; i += 1) table[i] = factor.table[i * size + state] ?? 0;
+  else
+    for (let i = 0; i < table.length; i += 1)
+      table[i] = factor.table[Math.floor(i / inner) * inner * size + state * inner + (i % inner)] ?? 0;
   return { over: factor.over.filter((one) => one !== id), sizes: factor.sizes.filter((_, i) => i !== place), table };
 }
 function ordered(factor: Factor, over: readonly string[], sizeOf: (id: string) => number): Factor {

@@ -3,7 +3,7 @@ import type { Fault, FaultRepair } from '../../build/faults';
 import { causeIds } from './causes';
 import { codeMeaning, codeOnCard } from './codeMeaning';
 import { askedIn, believeFault, mediumOf, needsCo, provesAir, provesRepair, startComplainedOf, storyOf } from './faultCase';
-import { faultChecks, faultNetwork, usualWeights, weightsFor, type FaultCheckId } from './faultNetwork';
+import { faultChecks, faultNetwork, weightsFor, type CauseWeights, type FaultCheckId } from './faultNetwork';
 import { countCauses, learnedWeights, provenCause, usualCases } from './learned';
 import { lightsIt, mustNotBeLit, unsafeCauses } from './mustNotBeLit';
 import { believe, nextChecks } from './nextCheck';
@@ -191,7 +191,7 @@ describe('what a workshop has counted', () => {
     expect(weights.feedWeak / all).toBeCloseTo((usual * usualCases + 10) / (usualCases + 10), 12);
   });
   test('nothing counted leaves what is usual', () => {
-    const network = (weights: typeof usualWeights) => believe(faultNetwork(weights), {}).causes.feedWeak;
+    const network = (weights: CauseWeights) => believe(faultNetwork(weights), {}).causes.feedWeak;
     expect(network(learnedWeights('air', {}))).toBeCloseTo(network(weightsFor('air')), 12);
   });
   test('what a heater can’t have stays at nought, whatever was counted; a count below nought is refused', () => {

@@ -73,8 +73,21 @@ export function causeFound(belief: Pick<Belief, 'causes'>): CauseId | null {
 
 const plogp = (p: number): number => (p > 0 ? p * Math.log2(p) : 0);
 /** Cases less likely than this change nothing of which check is next. */
-const negligible = 1e-7;
+const negligible = 1e-6;
 
+const counted = new WeakMap<Factor, Int32Array>();
+/** The places of those cases that change anything; found once for each belief. */
+function casesOf(joint: Factor): Int32Array {
+  const kept = counted.get(joint);
+  if (kept) return kept;
+  const places: number[] = [];
+  joint.table.forEach((p, i) => {
+    if (p >= negligible) places.push(i);
+  });
+  const made = Int32Array.from(places);
+  counted.set(joint, made);
+  return made;
+}
 const unsafeStates = causeStates.map((id) => (unsafeCauses as readonly string[]).includes(id));
 const unsure = new WeakMap<BeliefNode, Float64Array>();
 /** How unsure each case leaves the answer to a check, bits; worked out once. */
@@ -93,18 +106,20 @@ function unsureOf(node: BeliefNode): Float64Array {
  * What the answer to a check is expected to tell of what is wrong, bits; and the chance that a cause is found by it.
  * @source mutual information: what the answer is unsure by, less what it would be where the case were known
  */
-export function expectedOf({ table }: Factor, node: BeliefNode): { bits: number; finds: number; safety: number } {
+export function expectedOf(joint: Factor, node: BeliefNode): { bits: number; finds: number; safety: number } {
   const { table: chances, states } = node;
   const size = causeStates.length;
   const answers = states.length;
   const known = unsureOf(node);
   const [sums, of, bad] = [new Float64Array(answers), new Float64Array(answers * size), new Float64Array(answers)];
   let [bits, unsafe, all] = [0, 0, 0];
-  for (let i = 0; i < table.length; i += 1) {
-    const p = table[i] ?? 0;
-    if (p < negligible) continue;
+  const cases = casesOf(joint);
+  for (let n = 0; n < cases.length; n += 1) {
+    const i = cases[n] ?? 0;
+    const p = joint.table[i] ?? 0;
     bits -= p * (known[i] ?? 0);
-    const [a, b] = [Math.floor(i / size), i % size];
+    const a = (i / size) | 0;
+    const b = i - a * size;
     const isBad = unsafeStates[a] === true || unsafeStates[b] === true;
     all += p;
     if (isBad) unsafe += p;
