@@ -13,6 +13,7 @@ import { hands } from './migrations/0007-hands';
 import { due } from './migrations/0008-due';
 import { unitCards } from './migrations/0009-unit-cards';
 import { pairings } from './migrations/0010-pairings';
+import { training } from './migrations/0011-training';
 
 /**
  * Brings the database to the newest form, as its owner; each migration runs once, in order, and of two processes at the same moment one waits.
@@ -35,6 +36,7 @@ export async function migrate(): Promise<string[]> {
         due,
         unitCards,
         pairings,
+        training,
       ],
       context: sequelize.getQueryInterface(),
       storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),

@@ -120,6 +120,22 @@ const table: Record<
     ),
     answers: [401, 403, 403, 200, 200],
   },
+  'GET training': { ask: get(() => '/api/training'), answers: [401, 200, 200, 200, 200] },
+  'POST training': {
+    ask: post(
+      () => '/api/training',
+      () => ({ id: randomUUID(), caseId: 'fuse-blown', seed: 1, acts: [{ does: 'mend', cause: 'fuseBlown' }] }),
+    ),
+    answers: [401, 200, 200, 200, 200],
+  },
+  'POST training/cases': {
+    ask: post(
+      () => '/api/training/cases',
+      () => ({ format: 'lorbet-trainer-cases', version: 1, cases: [] }),
+    ),
+    answers: [401, 403, 403, 200, 200],
+  },
+  'GET training/file': { ask: get(() => '/api/training/file'), answers: [401, 403, 403, 200, 200] },
   'GET devices': { ask: get(() => '/api/devices'), answers: [401, 200, 200, 200, 200] },
   'POST devices': {
     ask: post(

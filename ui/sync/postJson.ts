@@ -1,14 +1,24 @@
 import { frame as t } from '../texts/en/frame';
 export type JsonAnswer<T> =
   | { ok: true; value: T }
-  | { ok: false; errors: string[]; /** which of them is of which field */ fields?: Readonly<Record<string, string>> };
+  | {
+      ok: false;
+      errors: string[];
+      /** which of them is of which field */ fields?: Readonly<Record<string, string>>;
+      /** of the answer; absent where there was none */ status?: number;
+    };
 
 async function ask<T>(url: string, otherwise: string, init?: RequestInit): Promise<JsonAnswer<T>> {
   try {
     const response = await fetch(url, init);
     const answer = (await response.json()) as T & { errors?: string[]; fields?: Record<string, string> };
     if (response.ok) return { ok: true, value: answer };
-    return { ok: false, errors: answer.errors ?? [t.theServerRefusedThisWithoutA], fields: answer.fields ?? {} };
+    return {
+      ok: false,
+      errors: answer.errors ?? [t.theServerRefusedThisWithoutA],
+      fields: answer.fields ?? {},
+      status: response.status,
+    };
   } catch {
     return { ok: false, errors: [otherwise] };
   }

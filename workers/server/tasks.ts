@@ -1,4 +1,5 @@
 import { writeCertificate } from '../../formats/certificate/writeCertificate';
+import { trainingTask, type TrainingTask } from './trainingTask';
 import { verifyTask, type VerifyTask } from './verifyRows';
 import { readCommandTask, type ReadCommandTask } from './readCommandBody';
 import { readFileTask, type ReadFileTask } from './readBuildFile';
@@ -8,7 +9,7 @@ interface CertificateTask {
   build: Parameters<typeof writeCertificate>[0];
   facts: Parameters<typeof writeCertificate>[1];
 }
-export type Task = ReadCommandTask | ReadFileTask | CertificateTask | VerifyTask;
+export type Task = ReadCommandTask | ReadFileTask | CertificateTask | VerifyTask | TrainingTask;
 
 async function answer(task: Task): Promise<unknown> {
   switch (task.kind) {
@@ -21,6 +22,8 @@ async function answer(task: Task): Promise<unknown> {
         ...task.facts,
         pictures: new Map([...(task.facts.pictures ?? [])].map(([sha256, bytes]) => [sha256, Buffer.from(bytes)])),
       });
+    case 'training':
+      return trainingTask(task);
     case 'verifyRows':
       return verifyTask(task);
   }

@@ -49,6 +49,9 @@ export function PersonLine({
               {t.people}
             </Link>
           )}
+          <Link className="plain-link" prefetch={false} href="/trainer">
+            {t.trainer}
+          </Link>
           <Link className="plain-link" prefetch={false} href="/settings">
             {t.settings}
           </Link>

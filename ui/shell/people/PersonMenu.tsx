@@ -25,6 +25,9 @@ export function PersonMenu({ person }: { person: { name: string; role: Role } })
             {t.people}
           </MenuItem>
         )}
+        <MenuItem component={Link} prefetch={false} href="/trainer">
+          {t.trainer}
+        </MenuItem>
         <MenuItem component={Link} prefetch={false} href="/settings">
           {t.settings}
         </MenuItem>

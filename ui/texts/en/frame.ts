@@ -19,6 +19,7 @@ export const frame = room('frame', {
   inventedDemo: 'invented demo',
   people: 'People',
   settings: 'Settings',
+  trainer: 'Trainer',
   signOutOnEveryDevice: 'Sign out on every device',
   signOut: 'Sign out',
   waived: 'WAIVED',

@@ -34,6 +34,7 @@ export const people = room('people', {
   keepItAndSignIn: 'Keep it and sign in',
   people: 'People',
   settings: 'Settings',
+  trainer: 'Trainer',
   more: 'More',
   password: 'Password',
   signIn: 'Sign in',

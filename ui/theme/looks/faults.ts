@@ -28,6 +28,17 @@ export const faults = `
   .fault-odd { color: var(--stop); font-weight: 700; }
   .fault-mended { border-left: 6px solid var(--sound); padding: 2px 0 2px 12px; margin: 0; }
   .fault-board form.stack { display: grid; gap: 10px; padding: 8px 0 12px; max-width: 520px; }
+  .case-list { display: grid; grid-template-columns: repeat(auto-fill, minmax(210px, 1fr)); gap: 8px; }
+  .case-list .MuiButton-root { width: 100%; min-height: ${sureTap}; justify-content: flex-start; text-align: left; gap: 6px; flex-wrap: wrap; }
+  .case-told { font-size: 1.25rem; margin: 4px 0; }
+  .trainer-case { display: grid; gap: 8px; min-width: 0; }
+  .case-parts { flex-wrap: wrap; gap: 4px 0; margin-bottom: 8px; }
+  .case-checks { display: grid; gap: 6px; }
+  .case-checks .MuiButton-root { width: 100%; min-height: ${sureTap}; justify-content: space-between; text-align: left; gap: 14px; }
+  .case-checks .mono, .played .mono { white-space: nowrap; }
+  .two-ways { display: grid; grid-template-columns: repeat(auto-fit, minmax(300px, 1fr)); gap: 18px 26px; }
+  .debrief { border: ${edge}; background: var(--sheet); padding: 12px 16px; }
+  .bench-trace { margin: 0; min-width: 0; }
   @media ${column} { .fault-board { grid-template-columns: minmax(0, 1fr); } }
   @media ${phone} { .fault-answers { grid-template-columns: 1fr; } .fault-question { padding: 10px 12px; } .fault-question h3 { font-size: 1.2rem; } }
   @media (prefers-reduced-motion: reduce) { .fault-bar { transition: none; } }
