@@ -9,6 +9,7 @@ export const screens = [
   '/settings',
   '/cards',
   '/people',
+  '/trainer',
   ...sheetIds.flatMap((sheet) => Object.keys(sectionsOf(sheet)).map((section) => placeHref(demoId(2), { sheet, section }))),
   `/builds/${demoId(1)}/startup`,
 ];

@@ -9,7 +9,7 @@ import {
   twoSteps,
   type Sought,
 } from '../../../tests/simulatedFaults';
-import { marginalOf } from './belief';
+import { jointOf, marginalOf } from './belief';
 import { causeIds, faultCauses, type CauseId } from './causes';
 import {
   causeStates,
@@ -159,6 +159,22 @@ test('an answer that goes badly with the others is pointed at', () => {
   };
   expect(contradictions(network, found)).toContain('fanTurns');
   expect(contradictions(network, { ...notLit, plugOhms: answerOf('plugOhms', 'open') })).toEqual([]);
+});
+test('an answer is pointed at just where all that was found is thirty times less likely with it than without it', () => {
+  const found: Found = { ...notLit, glowAmps: 2, plugOhms: 1, fanTurns: 2, code: 3, smoke: 4, restVolts: 0 };
+  const chanceOf = (some: Found) => {
+    const evidence = Object.entries(some).map(([id, answer]) => {
+      const states = network.find((one) => one.id === id)?.states ?? [];
+      return [id, states.map((_, k) => (k === answer ? 1 : 0))] as const;
+    });
+    return jointOf(network, Object.fromEntries(evidence), [firstCause])?.chance ?? 0;
+  };
+  const odd = (Object.keys(found) as FaultCheckId[]).filter((id) => {
+    const { [id]: _own, ...others } = found;
+    return chanceOf(found) < 0.03 * chanceOf(others);
+  });
+  expect(odd.length).toBeGreaterThan(0);
+  expect(contradictions(network, found)).toEqual(odd);
 });
 test('an answer that the check does not have is refused in one sentence', () => {
   expect(() => believe(network, { fuseLook: 4 })).toThrow('fuseLook is 4; allowed is 0 to 1.');

@@ -52,7 +52,9 @@ export function believe(network: readonly BeliefNode[], found: Found): Belief {
   }
   const known = jointOf(network, evidenceOf(found), [firstCause, otherCause]);
   if (!known) throw new RangeError('What was found can’t all be so.');
-  const { joint } = known;
+  return beliefOf(known.joint);
+}
+function beliefOf(joint: Factor): Belief {
   // A cause is there as the one or as the other, never as both.
   const [one, other] = [marginalOf(joint, firstCause), marginalOf(joint, otherCause)];
   return {
@@ -181,16 +183,19 @@ export function nextChecks(
 
 /** What each answer to a check would show. */
 export function outcomesOf(network: readonly BeliefNode[], found: Found, id: FaultCheckId): Outcome[] {
-  const before = believe(network, found);
-  const node = network.find((one) => one.id === id);
-  const { answers } = faultChecks[id];
-  return answers.map((_, answer) => {
-    let chance = 0;
-    before.joint.table.forEach((p, i) => {
-      chance += p * (node?.table[i * answers.length + answer] ?? 0);
-    });
-    return { answer, chance, then: likeliest(believe(network, { ...found, [id]: answer })).slice(0, 3) };
+  const { joint } = believe(network, found);
+  const { table: chances, answers } = tableOf(network, id);
+  return Array.from({ length: answers }, (_, answer) => {
+    const both = joint.table.map((p, i) => p * (chances[i * answers + answer] ?? 0));
+    const chance = both.reduce((sum, p) => sum + p, 0);
+    const then = beliefOf({ ...joint, table: both.map((p) => p / chance) });
+    return { answer, chance, then: likeliest(then).slice(0, 3) };
   });
+}
+function tableOf(network: readonly BeliefNode[], id: FaultCheckId): { table: Float64Array; answers: number } {
+  const node = network.find((one) => one.id === id);
+  if (!node) throw new RangeError(`${id} is no node of this network.`);
+  return { table: node.table, answers: node.states.length };
 }
 
 /** An answer less likely than this, by all the others, is pointed at. Lorbet’s own choice, no source. */
@@ -199,10 +204,16 @@ const surprising = 0.03;
 export function contradictions(network: readonly BeliefNode[], found: Found): FaultCheckId[] {
   const ids = Object.keys(found) as FaultCheckId[];
   if (ids.length < 2) return [];
-  const chanceOf = (some: Found): number => jointOf(network, evidenceOf(some), [firstCause, otherCause])?.chance ?? 0;
-  const all = chanceOf(found);
+  const { joint } = believe(network, found);
   return ids.filter((id) => {
-    const { [id]: _own, ...others } = found;
-    return all < surprising * chanceOf(others);
+    const { table, answers } = tableOf(network, id);
+    const answer = found[id] ?? 0;
+    // What was believed, this answer taken back: by how much less likely all of it is with it than without.
+    let without = 0;
+    for (let i = 0; i < joint.table.length; i += 1) {
+      const p = joint.table[i] ?? 0;
+      if (p > 0) without += p / (table[i * answers + answer] ?? 1);
+    }
+    return 1 < surprising * without;
   });
 }

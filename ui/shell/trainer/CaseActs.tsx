@@ -1,5 +1,5 @@
 'use client';
-import { Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { Button } from '@mui/material';
 import { useState } from 'react';
 import type { Part } from '../../../core/build/field';
 import { causeIds, faultCauses, type CauseId } from '../../../core/model/faults/causes';
@@ -53,20 +53,13 @@ export function CaseActs({ of, acts, onAct, onGiveUp }: Props) {
         {t.start}
       </Button>
       <h3>{t.lookAt}</h3>
-      <ToggleButtonGroup
-        exclusive
-        size="small"
-        className="case-parts"
-        aria-label={t.lookAt}
-        value={part}
-        onChange={(_event, to: Part | null) => to && setPart(to)}
-      >
+      <div className="buttons" role="group" aria-label={t.lookAt}>
         {lookedAt.map((one) => (
-          <ToggleButton key={one} value={one}>
+          <Button key={one} aria-pressed={part === one} onClick={() => setPart(one)}>
             {nameOf(one)}
-          </ToggleButton>
+          </Button>
         ))}
-      </ToggleButtonGroup>
+      </div>
       <ul className="plain case-checks">
         {checks.map((id) => {
           const { ask, minutes, parts, caution } = faultChecks[id];

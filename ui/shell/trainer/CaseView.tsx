@@ -86,19 +86,21 @@ export function CaseView({ of, tries, units, onBack, onEnded }: Props) {
             )}
             {view.start && <BenchTrace start={view.start} units={units} />}
           </div>
-          <section aria-labelledby="what-came">
-            <h2 id="what-came">{t.whatCame}</h2>
-            {view.played.acts.at(-1)?.danger && (
-              <Alert severity="error" variant="outlined">
-                <strong>{t.stop}</strong> {view.played.acts.at(-1)?.danger}
-              </Alert>
-            )}
-            {view.played.acts.length === 0 ? (
-              <p className="soft">{t.nothingYet}</p>
-            ) : (
-              <PlayedList acts={view.played.acts} newestFirst />
-            )}
-          </section>
+          {!over && (
+            <section aria-labelledby="what-came">
+              <h2 id="what-came">{t.whatCame}</h2>
+              {view.played.acts.at(-1)?.danger && (
+                <Alert severity="error" variant="outlined">
+                  <strong>{t.stop}</strong> {view.played.acts.at(-1)?.danger}
+                </Alert>
+              )}
+              {view.played.acts.length === 0 ? (
+                <p className="soft">{t.nothingYet}</p>
+              ) : (
+                <PlayedList acts={view.played.acts} newestFirst />
+              )}
+            </section>
+          )}
         </div>
       )}
     </div>

@@ -28,7 +28,7 @@ export function PlayedList({
         <li key={one.i}>
           <span>
             {whatText(one)} <strong>{one.act.does === 'rash' ? '' : one.told}</strong>
-            {one.danger && <span className="fault-odd"> {one.danger}</span>}
+            {one.danger && <span className="fault-odd"> {newestFirst ? t.stop : one.danger}</span>}
           </span>
           <span className="mono soft">
             {t.minutesShort({ n: formatFixed(one.minutes + one.parts) })}

@@ -32,8 +32,7 @@ export const faults = `
   .case-list .MuiButton-root { width: 100%; min-height: ${sureTap}; justify-content: flex-start; text-align: left; gap: 6px; flex-wrap: wrap; }
   .case-told { font-size: 1.25rem; margin: 4px 0; }
   .trainer-case { display: grid; gap: 8px; min-width: 0; }
-  .case-parts { flex-wrap: wrap; gap: 4px 0; margin-bottom: 8px; }
-  .case-checks { display: grid; gap: 6px; }
+  .case-checks { display: grid; gap: 6px; margin-top: 10px; }
   .case-checks .MuiButton-root { width: 100%; min-height: ${sureTap}; justify-content: space-between; text-align: left; gap: 14px; }
   .case-checks .mono, .played .mono { white-space: nowrap; }
   .two-ways { display: grid; grid-template-columns: repeat(auto-fit, minmax(300px, 1fr)); gap: 18px 26px; }

@@ -40,6 +40,8 @@ export function FaultQuestion({ next, others, chosen, onAnswer, onChoose }: Prop
     else if (answer) tell(answer.found);
     else return;
     event.preventDefault();
+    // Elsewhere digits lead to stages.
+    event.stopPropagation();
   };
   const about = [
     t.minutes({ n: formatFixed(next.minutes) }),
