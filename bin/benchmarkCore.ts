@@ -28,6 +28,9 @@ import { surveyPicture } from '../core/drawing/survey/surveyPicture';
 import { nextMeasurements } from '../core/measure/nextMeasurements';
 import { classCards } from '../core/usual/classes';
 import { startFrom, withStart } from '../core/usual/startFrom';
+import { knownSigns } from '../core/checks/faults/knownSigns';
+import { lookFor, type LookFor } from '../core/drawing/faults/lookFor';
+import { faultChecks } from '../core/model/faults/faultNetwork';
 import { layoutRun } from '../core/drawing/run/layoutRun';
 import { writeCertificate } from '../formats/certificate/writeCertificate';
 
@@ -148,6 +151,21 @@ async function main(): Promise<void> {
   const wired = { ...build, lists: { ...build.lists, loomParts, cables } };
   const dragPart = () => layoutLoom(wired, 720, 'start', { id: uuid(530), x: 200 + ((dragged += 1) % 300), y: 200 });
   const led = { ...build, lists: { ...build.lists, ducts } };
+  const sought: LookFor = {
+    fault: {
+      id: uuid(1),
+      at: '2026-11-20T09:00:00.000Z',
+      by: 'Bench',
+      symptom: 'goesOut',
+      steps: (
+        ['tankLevel', 'code', 'fuelMoves', 'bubbles', 'filterLook', 'fuelSmell', 'intakeMouth', 'exhaustMouth'] as const
+      ).map((check) => ({ at: '2026-11-20T09:00:00.000Z', by: 'Bench', check, found: faultChecks[check].answers[0] ?? null })),
+      repairs: [],
+    },
+    known: knownSigns(build, findings, undefined),
+    medium: 'air',
+    counts: {},
+  };
   const lines: [string, number, number][] = [
     ['a tree of 40 ducts solved', await medianMs(300, () => ductTree(readerOf(led)).flow()), 5],
     ['40 ducts, one of them dragged', await medianMs(300, drag), 8],
@@ -159,6 +177,7 @@ async function main(): Promise<void> {
     ['assess again, one figure changed', await medianMs(1500, () => assessor.assess(angled())), 1],
     ['assess, a build all assumed', await medianMs(300, () => assess(begun)), 20],
     ['what to measure next, all assumed', await medianMs(10, () => nextMeasurements(begun)), 1000],
+    ['a fault, after eight answers: what to look at next', await medianMs(40, () => lookFor(sought)), 50],
     ['lay the run out', await medianMs(200, () => layoutRun(build, findings, 1150, 286)), 8],
     ['survey: findings, heaters, pictures', await medianMs(50, () => [compareHeaters(surveyed), surveyPicture(surveyed)]), 10],
     ['survey: 10,000 draws', await medianMs(5, () => surveySpread(facts, { draws: 10000 })), 1000],

@@ -112,7 +112,7 @@ test('a viewer opens no fault', () => {
 });
 test.each([
   [{ does: 'dance' }, /act\.does must be one of/],
-  [{ does: 'open', symptom: 'hot', more: 1 }, /act holds a field that is not known here: more/],
+  [{ does: 'open', symptom: 'hot', more: 1 }, /act holds a field that this version does not know: more/],
   [{ does: 'answer', check: 'fuseLook' }, /act\.found/],
   ['open', /act/],
   [{ does: 'code', code: { shown: 'E1', tells: 'nothing' } }, /tells must be one of/],

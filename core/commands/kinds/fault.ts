@@ -3,7 +3,7 @@ import type { Build } from '../../build/Build';
 import { isOpenFault, type Fault, type FaultCode } from '../../build/faults';
 import { parts as allParts, type Part } from '../../build/field';
 import { faultCodeSchema, faultRepairsMax, faultsMax, faultStepsMax } from '../../build/recordSchemas';
-import { identifier, text } from '../../build/schemaParts';
+import { identifier, strictObject, text } from '../../build/schemaParts';
 import { symptoms } from '../../model/faults/causes';
 import { isCause, isFaultCheck, isSymptom, needsCo, provesAir, provesRepair } from '../../model/faults/faultCase';
 import { faultChecks } from '../../model/faults/faultNetwork';
@@ -131,11 +131,7 @@ const actSchema = () =>
     const does = typeof value === 'object' && value !== null && 'does' in value ? value.does : undefined;
     const fields: yup.ObjectShape =
       typeof does === 'string' && Object.hasOwn(acts, does) ? acts[does as keyof typeof acts]() : {};
-    return yup
-      .object({ does: yup.string().defined().oneOf(Object.keys(acts)), ...fields })
-      .defined()
-      .noUnknown('${path} holds a field that is not known here: ${unknown}')
-      .strict();
+    return strictObject({ does: yup.string().defined().oneOf(Object.keys(acts)), ...fields }) as yup.AnySchema;
   });
 
 /** A fault, from what it does to the proof that it is right. */

@@ -17,6 +17,7 @@ import { postJson } from '../../sync/postJson';
 import { serverSource } from '../../sync/live/serverSource';
 import { useSay, useWorkspace } from '../../sync/useWorkspace';
 import { rehearsal as t } from '../../texts/en/rehearsal';
+import { ColdNight } from './ColdNight';
 import { Departures } from './Departures';
 import { foundText, marksOf } from './startMarks';
 import { useRehearsed } from './useRehearsed';
@@ -83,6 +84,7 @@ export function Rehearsal() {
           {t.wontLight}
         </Alert>
       )}
+      {told?.cold && <ColdNight cold={told.cold} />}
       {live?.way === 'away' && <Alert severity="warning">{live.hello ? t.away : t.noDevices}</Alert>}
       {mayWork && told && (
         <Box className="rehearsal-keys">

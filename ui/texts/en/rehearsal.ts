@@ -53,6 +53,13 @@ export const rehearsal = room('rehearsal', {
   told: params('Volts, amps, pump and temperatures over time; {n} readings; {state}. {departs}'),
   expected:
     'Shaded: what this build should show. How far its figures may be off is assumed: dose 8 %, air 12 %, feed 20 %, the controller’s own times 25 %.',
+  coldGood: params('On its coldest night, {outside}, it lights as it stands.'),
+  coldBad: params('On its coldest night, {outside}, it does not reach full output as it stands.'),
+  coldFuel: 'The fuel in it no longer passes at that cold.',
+  coldSee: params('You would see: {events}; the volts fall to {volts}.'),
+  coldCodes: params('Its controller would show: {codes}.'),
+  coldSmoke: 'It smokes white while it lights.',
+  coldAssumed: 'Some of it rests on what is only assumed.',
   wontLight: 'As this build is known, its start does not reach full output. That is what the band shows.',
   lost: params('{n} readings were lost on the way.'),
   refused: params('{n} lines could not be taken; the last: {problem}'),
