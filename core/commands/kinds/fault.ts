@@ -3,6 +3,7 @@ import type { Build } from '../../build/Build';
 import { isOpenFault, type Fault, type FaultCode } from '../../build/faults';
 import { parts as allParts, type Part } from '../../build/field';
 import { faultCodeSchema, faultRepairsMax, faultsMax, faultStepsMax } from '../../build/recordSchemas';
+import { validate } from '../../build/readBuild';
 import { identifier, strictObject, text } from '../../build/schemaParts';
 import { symptoms } from '../../model/faults/causes';
 import { isCause, isFaultCheck, isSymptom, needsCo, provesAir, provesRepair } from '../../model/faults/faultCase';
@@ -126,13 +127,19 @@ const acts = {
   withdraw: () => ({ reason: text(500, 3) }),
   aside: () => ({ aside: yup.boolean().defined() }),
 } satisfies Record<FaultAct['does'], () => yup.ObjectShape>;
+/** Which fields an act has depends on what it does. */
 const actSchema = () =>
-  yup.lazy((value: unknown): yup.AnySchema => {
-    const does = typeof value === 'object' && value !== null && 'does' in value ? value.does : undefined;
-    const fields: yup.ObjectShape =
-      typeof does === 'string' && Object.hasOwn(acts, does) ? acts[does as keyof typeof acts]() : {};
-    return strictObject({ does: yup.string().defined().oneOf(Object.keys(acts)), ...fields }) as yup.AnySchema;
-  });
+  yup
+    .mixed((value): value is FaultAct => typeof value === 'object' && value !== null)
+    .defined()
+    .test('act', '', function (value) {
+      const does = (value as { does?: unknown } | undefined)?.does;
+      const fields: yup.ObjectShape =
+        typeof does === 'string' && Object.hasOwn(acts, does) ? acts[does as keyof typeof acts]() : {};
+      const own = strictObject({ does: yup.string().defined().oneOf(Object.keys(acts)), ...fields });
+      const read = validate(strictObject({ act: own }), { act: value });
+      return read.ok || this.createError({ message: (read.errors[0] ?? '').replace(/\.$/, '') });
+    });
 
 /** A fault, from what it does to the proof that it is right. */
 export const faultCommand = defineCommand<FaultCommand>({

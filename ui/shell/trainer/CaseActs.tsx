@@ -1,7 +1,7 @@
 'use client';
 import { Button } from '@mui/material';
 import { useState } from 'react';
-import type { Part } from '../../../core/build/field';
+import { parts, type Part } from '../../../core/build/field';
 import { causeIds, faultCauses, type CauseId } from '../../../core/model/faults/causes';
 import { faultCheckIds, faultChecks } from '../../../core/model/faults/faultNetwork';
 import type { TrainerAct } from '../../../core/model/trainer/play';
@@ -20,18 +20,8 @@ interface Props {
   onAct: (act: TrainerAct) => void;
   onGiveUp: () => void;
 }
-const lookedAt: readonly Part[] = [
-  'tank',
-  'suction',
-  'filter',
-  'pump',
-  'line',
-  'heater',
-  'intake',
-  'exhaust',
-  'battery',
-  'cabin',
-];
+/** A pickup is looked at where its tank is. */
+const lookedAt = parts.filter((part) => part !== 'pickup');
 /** Where it stands on the trainer the cabin is all that is inside. */
 const nameOf = (part: Part): string => (part === 'cabin' ? t.inside : runParts[part]);
 
@@ -62,14 +52,14 @@ export function CaseActs({ of, acts, onAct, onGiveUp }: Props) {
       </div>
       <ul className="plain case-checks">
         {checks.map((id) => {
-          const { ask, minutes, parts, caution } = faultChecks[id];
+          const { ask, minutes, parts: worth, caution } = faultChecks[id];
           return (
             <li key={id}>
               <Button onClick={() => onAct({ does: 'look', check: id })}>
                 <span>
                   {ask} {caution && <span className="soft">{caution}</span>}
                 </span>
-                <span className="mono soft">{t.minutesShort({ n: formatFixed(minutes + parts) })}</span>
+                <span className="mono soft">{t.minutesShort({ n: formatFixed(minutes + worth) })}</span>
               </Button>
             </li>
           );
