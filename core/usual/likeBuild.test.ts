@@ -24,8 +24,8 @@ describe('a build like an earlier one', () => {
   it('knows nothing for certain: every finding of the work rests on assumptions or waits', () => {
     const findings = assess(anew(soundBuild())).filter(({ stage }) => stage !== 'signoff');
     const certain = findings.filter(({ level, assumed }) => level !== 'open' && !assumed).map((c) => c.id);
-    // Nothing was pumped yet: that alone is known.
-    expect(certain).toEqual(['priming.lockout']);
+    // Nothing was pumped yet, and no fault told of: that alone is known.
+    expect(certain).toEqual(['priming.lockout', 'start.fault']);
   });
   it('takes over neither what was done, nor a serial number, nor what was found once', () => {
     const next = anew(soundBuild());

@@ -58,7 +58,7 @@ test('a heater that goes out: asked one thing at a time by keys, its cause mende
   expect((await (await page.request.get(report ?? '')).body()).subarray(0, 5).toString()).toBe('%PDF-');
   // Proven once, it counts from now on among the workshop’s own.
   await page.reload();
-  await page.getByRole('button', { name: 'See it' }).click();
+  await page.getByRole('button', { name: 'it smokes' }).click();
   await expect(page.getByText(/and from \d+ proven faults of this workshop/)).toBeVisible();
 });
 

@@ -49,6 +49,7 @@ export function CaseView({ of, tries, units, onBack, onEnded }: Props) {
     setGaveUp(false);
     setKept(null);
   };
+  const last = view?.played.acts.at(-1);
   const over = view !== null && view.shortest !== null && (gaveUp || view.played.over);
   return (
     <div className="trainer-case">
@@ -70,6 +71,17 @@ export function CaseView({ of, tries, units, onBack, onEnded }: Props) {
       {view && over && view.shortest && (
         <Debrief of={of} played={view.played} shortest={view.shortest} kept={kept} onAgain={anew} />
       )}
+      {view && !over && last && (
+        <div className="case-last" role="status">
+          {last.danger ? (
+            <Alert severity="error" variant="outlined">
+              <strong>{t.stop}</strong> {last.danger}
+            </Alert>
+          ) : (
+            <PlayedList acts={[last]} />
+          )}
+        </div>
+      )}
       {view && (
         <div className="fault-board">
           <div className="fault-next">
@@ -89,11 +101,6 @@ export function CaseView({ of, tries, units, onBack, onEnded }: Props) {
           {!over && (
             <section aria-labelledby="what-came">
               <h2 id="what-came">{t.whatCame}</h2>
-              {view.played.acts.at(-1)?.danger && (
-                <Alert severity="error" variant="outlined">
-                  <strong>{t.stop}</strong> {view.played.acts.at(-1)?.danger}
-                </Alert>
-              )}
               {view.played.acts.length === 0 ? (
                 <p className="soft">{t.nothingYet}</p>
               ) : (

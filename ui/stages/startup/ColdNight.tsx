@@ -11,8 +11,8 @@ export function ColdNight({ cold }: { cold: ColdStart }) {
   const say = useSay();
   const { outsideC, lights, fuelStops, lowestV, events, codes, whiteSmoke, assumed } = cold;
   const outside = `${formatFixed(outsideC)} °C`;
-  return (
-    <Alert severity={lights ? 'info' : 'error'} variant="outlined" className="cold-night">
+  const told = (
+    <>
       <strong>{say((lights ? t.coldGood : t.coldBad)({ outside }))}</strong> {fuelStops && t.coldFuel}{' '}
       {t.coldSee({
         events: events.map(({ label, atS }) => `${label} ${clockText(atS)}`).join(', '),
@@ -20,6 +20,12 @@ export function ColdNight({ cold }: { cold: ColdStart }) {
       })}{' '}
       {codes.length > 0 && t.coldCodes({ codes: codes.map((code) => benchCodes[code]).join(', ') })}{' '}
       {whiteSmoke && lights && t.coldSmoke} {assumed && t.coldAssumed}
+    </>
+  );
+  if (lights) return <p className="banner">{told}</p>;
+  return (
+    <Alert severity="error" variant="outlined">
+      {told}
     </Alert>
   );
 }

@@ -30,6 +30,7 @@ export const faults = `
   .fault-board form.stack { display: grid; gap: 10px; padding: 8px 0 12px; max-width: 520px; }
   .case-list { display: grid; grid-template-columns: repeat(auto-fill, minmax(210px, 1fr)); gap: 8px; }
   .case-list .MuiButton-root { width: 100%; min-height: ${sureTap}; justify-content: flex-start; text-align: left; gap: 6px; flex-wrap: wrap; }
+  .case-last { border-left: 6px solid var(--fuel-deep); padding-left: 10px; background: var(--sheet); }
   .case-told { font-size: 1.25rem; margin: 4px 0; }
   .trainer-case { display: grid; gap: 8px; min-width: 0; }
   .case-checks { display: grid; gap: 6px; margin-top: 10px; }

@@ -71,6 +71,11 @@ export function FaultQuestion({ next, others, chosen, onAnswer, onChoose }: Prop
         <Button variant="text" onClick={() => tell(null)}>
           {t.dontKnow}
         </Button>
+        {others[0] && (
+          <Button variant="text" onClick={() => onChoose(others[0]?.id ?? null)}>
+            {t.skip}
+          </Button>
+        )}
         <Button variant="text" onClick={aloud}>
           {t.aloud}
         </Button>

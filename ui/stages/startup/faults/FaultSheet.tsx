@@ -55,10 +55,10 @@ export function FaultSheet({ fault, onBack }: { fault: Fault; onBack: () => void
               </Alert>
             )}
             {open && found && (
-              <Alert severity="info" variant="outlined" role="status">
-                {t.found({ cause: found.label, percent: formatFixed(found.chance * 100) })}{' '}
+              <p className="banner" role="status">
+                <strong>{t.found({ cause: found.label, percent: formatFixed(found.chance * 100) })}</strong>{' '}
                 {found.service ? t.serviceMends : t.foundMend}
-              </Alert>
+              </p>
             )}
             {open && view.state === 'service' && (
               <Alert severity="warning" variant="outlined" role="status">
@@ -79,7 +79,7 @@ export function FaultSheet({ fault, onBack }: { fault: Fault; onBack: () => void
             <FaultMend fault={fault} bars={view.bars} onAct={act} />
             <FaultSteps fault={fault} view={view} onChoose={setChosen} />
           </div>
-          <FaultBars view={view} counts={lore.counts} own={own} onOwn={setOwn} failed={failed} />
+          {open && <FaultBars view={view} counts={lore.counts} own={own} onOwn={setOwn} failed={failed} />}
         </div>
       )}
       <Caution>
