@@ -43,7 +43,7 @@ test('on a phone a case that is ended without coverage is kept on it, and is in 
   await context.setOffline(true);
   await page.getByRole('button', { name: 'Battery and feed' }).tap();
   await page.getByRole('button', { name: /Look at the fuse/ }).tap();
-  await expect(page.getByRole('list').filter({ hasText: 'blown or missing' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: 'blown or missing' })).toBeVisible();
   await page.getByLabel('It is').selectOption({ label: 'the fuse is blown or out' });
   await page.getByRole('button', { name: 'Mend that (20 min)' }).tap();
   await expect(page.getByText('Not kept yet: no way through to the server.')).toBeVisible();
