@@ -67,6 +67,8 @@ test('a lead reads in cases of the workshop’s own; a file that loops is refuse
   await expect(page.getByRole('alert').filter({ hasText: 'come one after the other in a ring' })).toBeVisible();
   await chooser.setInputFiles({ name: 'cases.json', mimeType: 'application/json', buffer: Buffer.from('{') });
   await expect(page.getByText('cases.json is no JSON.')).toBeVisible();
-  await chooser.setInputFiles(file(one));
-  await expect(page.getByRole('button', { name: 'Our own ferry' })).toBeVisible();
+  await chooser.setInputFiles(file(one, { ...one, id: 'e2e-next', title: 'Our own return', after: 'e2e-own' }));
+  await expect(page.getByRole('button', { name: 'Our own ferry', exact: true })).toBeEnabled();
+  // One that comes after another waits until that was ended.
+  await expect(page.getByRole('button', { name: 'Our own return after “Our own ferry”' })).toBeDisabled();
 });

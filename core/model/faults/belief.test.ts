@@ -1,7 +1,9 @@
-import { infer, type INetwork } from 'bayesjs';
+import { infer, inferences, type INetwork } from 'bayesjs';
 import fc from 'fast-check';
+import { sampleOf } from '../../../tests/seed';
 import { seeded } from '../../random/seeded';
 import { jointOf, marginalOf, type BeliefNode } from './belief';
+import { causeIds } from './causes';
 import { causeStates, faultCheckIds, faultNetwork, firstCause, otherCause, usualWeights } from './faultNetwork';
 
 const node = (id: string, states: string[], parents: string[], table: number[]): BeliefNode => ({
@@ -115,6 +117,60 @@ test('networks of any shape are answered as bayesjs answers them, to a thousand-
     { numRuns: 60 },
   );
 });
+
+/** The heater's own network with some of its causes and some of its checks: the tables are its own. */
+function partOf(network: readonly BeliefNode[], causes: readonly number[], checks: readonly string[]): BeliefNode[] {
+  const size = causeStates.length;
+  const kept = [0, ...causes].sort((a, b) => a - b);
+  const names = kept.map((i) => causeStates[i] ?? '');
+  const share = (row: readonly number[]) => {
+    const sum = row.reduce((a, b) => a + b, 0);
+    return row.map((one, k) => (sum > 0 ? one / sum : k === 0 ? 1 : 0));
+  };
+  const table = (id: string) => network.find((one) => one.id === id)?.table ?? new Float64Array();
+  const [first, other] = [table(firstCause), table(otherCause)];
+  return [
+    node(firstCause, names, [], share(kept.map((i) => first[i] ?? 0))),
+    node(
+      otherCause,
+      names,
+      [firstCause],
+      kept.flatMap((i) => share(kept.map((j) => other[i * size + j] ?? 0))),
+    ),
+    ...checks.map((id) => {
+      const states = (network.find((one) => one.id === id)?.states ?? []).map((_, k) => `s${k}`);
+      const rows = kept.flatMap((i) => kept.map((j) => (i * size + j) * states.length));
+      return node(
+        id,
+        states,
+        [firstCause, otherCause],
+        rows.flatMap((at) => [...table(id).slice(at, at + states.length)]),
+      );
+    }),
+  ];
+}
+test('the heater’s own tables, eight causes and three checks at a time, are answered as bayesjs answers them', () => {
+  const network = faultNetwork(usualWeights);
+  const draw = seeded(31);
+  const some = <T>(all: readonly T[], n: number) => [...all].sort(() => draw() - 0.5).slice(0, n);
+  let worst = 0;
+  for (let round = 0; round < sampleOf(300, 20); round += 1) {
+    const causes = some(
+      causeIds.map((_, i) => i + 1),
+      8,
+    );
+    const checks = some(faultCheckIds, 3);
+    const part = partOf(network, causes, checks);
+    const seen = part.slice(2).map(({ id, states }) => ({ id, states, at: Math.floor(draw() * states.length) }));
+    const evidence = Object.fromEntries(seen.map(({ id, states, at }) => [id, states.map((_, k) => (k === at ? 1 : 0))]));
+    const given = Object.fromEntries(seen.map(({ id, at }) => [id, `s${at}`]));
+    const asked = 1 + Math.floor(draw() * 8);
+    const ours = jointOf(part, evidence, [firstCause])?.joint.table[asked] ?? NaN;
+    const library = inferences.enumeration.infer(asBayes(part), { [firstCause]: part[0]?.states[asked] ?? '' }, given);
+    worst = Math.max(worst, Math.abs(ours - library));
+  }
+  expect(worst).toBeLessThan(1e-9);
+}, 200_000);
 
 test('the network of a heater’s faults, by evidence drawn at random, is as the product of its tables summed by hand', () => {
   const network = faultNetwork(usualWeights);

@@ -5,6 +5,7 @@ import { columnsOf, lists } from '../../../core/build/lists';
 import { cardBounds, cardKeys } from '../../../core/build/unit/cardKeys';
 import { cardSchema } from '../../../core/build/unit/cardSchema';
 import {
+  codeKinds,
   families,
   type CardFigure,
   type CardSetting,
@@ -30,6 +31,8 @@ const fileName = ({ name }: UnitCard) => `unit-card-${name.toLowerCase().replace
 const faultColumns: readonly CardColumn[] = [
   { key: 'code', label: t.code, kind: 'text', max: 20 },
   { key: 'meaning', label: t.meaning, kind: 'text', max: 200 },
+  { key: 'tells', label: t.tells, kind: 'choice', options: codeKinds },
+  { key: 'controller', label: t.controller, kind: 'text', max: 40 },
 ];
 const wireColumns: readonly CardColumn[] = [
   { key: 'name', label: t.name, kind: 'text', max: 40 },

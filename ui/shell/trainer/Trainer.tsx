@@ -56,10 +56,12 @@ export function Trainer({ training, onEnded }: { training: Training; onEnded: ()
               {all
                 .filter((one) => one.level === level)
                 .map((one) => {
-                  const mark = markOf(mine, one.id);
+                  const before = all.find(({ id }) => id === one.after);
+                  const waits = before !== undefined && !mine.some(({ caseId }) => caseId === before.id);
+                  const mark = waits ? t.comesAfter({ title: before.title }) : markOf(mine, one.id);
                   return (
                     <li key={one.id}>
-                      <Button onClick={() => setOpen(one)}>
+                      <Button disabled={waits} onClick={() => setOpen(one)}>
                         {one.title}
                         {mark && <span className="soft"> {mark}</span>}
                       </Button>

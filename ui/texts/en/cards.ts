@@ -52,6 +52,8 @@ export const cards = room('cards', {
   fault: 'fault',
   code: 'Code',
   meaning: 'Means',
+  tells: 'Says',
+  controller: 'On the controller',
   stepOne: 'step',
   event: 'What happens',
   begins: 'Begins',

@@ -40,6 +40,7 @@ export const faults = room('faults', {
   nothingWrong: params('nothing wrong: {percent} %'),
   usualCounts: 'Chances begin from what is usual (common practice, no source).',
   ownCounts: params('Chances begin from what is usual (common practice, no source) and from {n} proven faults of this workshop.'),
+  counted: params('Counted: {list}.'),
   countOwn: 'Count our own faults',
   noLore: 'The workshop’s own counts can’t be had now: what is usual is taken.',
   whereItSits: 'Where it most likely sits',

@@ -9,6 +9,7 @@ export const trainer = room('trainer', {
   done: 'found',
   clean: 'found cleanly',
   notDone: 'not found',
+  comesAfter: params('after “{title}”'),
   owner: params('“{told}”'),
   allCases: 'All cases',
   clock: params('{minutes} min, parts worth {parts} min'),

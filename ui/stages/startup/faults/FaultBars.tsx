@@ -3,6 +3,7 @@ import { FormControlLabel, Switch } from '@mui/material';
 import { scaleLinear } from 'd3';
 import type { FaultView } from '../../../../core/drawing/faults/lookFor';
 import type { CauseCounts } from '../../../../core/model/faults/learned';
+import { causeText } from '../../../../core/wording/faultText';
 import { formatFixed } from '../../../../core/units/formatNumber';
 import { FaultRun } from '../../../charts/run/FaultRun';
 import { faults as t } from '../../../texts/en/faults';
@@ -42,6 +43,16 @@ export function FaultBars({ view, counts, own, onOwn, failed }: Props) {
       <p className="soft">{t.nothingWrong({ percent: percent(view.nothing) })}</p>
       <FaultRun parts={view.parts} />
       <p className="soft">{failed ? t.noLore : own && counted > 0 ? t.ownCounts({ n: formatFixed(counted) }) : t.usualCounts}</p>
+      {own && counted > 0 && (
+        <p className="soft">
+          {t.counted({
+            list: Object.entries(counts)
+              .sort(([, a], [, b]) => b - a)
+              .map(([cause, n]) => `${causeText(cause)} ${n}`)
+              .join(', '),
+          })}
+        </p>
+      )}
       {counted > 0 && (
         <FormControlLabel control={<Switch checked={own} onChange={(_event, on) => onOwn(on)} />} label={t.countOwn} />
       )}
