@@ -1,15 +1,9 @@
 'use client';
-import type { Signed } from '../../../core/people/Who';
-import type { LearnerRecord } from '../../../core/model/trainer/learner';
-import type { TrainerCase } from '../../../core/model/trainer/TrainerCase';
 import { Page } from '../Page';
 import { Trainer } from '../trainer/Trainer';
+import type { Training } from '../trainer/Training';
 import { askEarly } from '../usePage';
 
-export interface Training extends Signed {
-  cases: TrainerCase[];
-  records: (LearnerRecord & { person: string })[];
-}
 const url = '/api/training';
 askEarly('/trainer', () => url, { keep: true });
 

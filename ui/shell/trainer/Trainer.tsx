@@ -7,11 +7,11 @@ import { caseLevels, type CaseLevel, type TrainerCase } from '../../../core/mode
 import { roleMay } from '../../../core/people/roles';
 import { Caution } from '../../components/Caution';
 import { trainer as t } from '../../texts/en/trainer';
-import type { Training } from '../pages/TrainerPage';
 import { CaseView } from './CaseView';
 import { CompetenceLine } from './CompetenceLine';
 import { Learners } from './Learners';
 import { OwnCases } from './OwnCases';
+import type { Training } from './Training';
 import { sendWaiting } from './waitingRecords';
 
 /** How a case was ended last; nothing where it was not. */

@@ -1,0 +1,9 @@
+import type { LearnerRecord } from '../../../core/model/trainer/learner';
+import type { TrainerCase } from '../../../core/model/trainer/TrainerCase';
+import type { Signed } from '../../../core/people/Who';
+
+/** What the page of the trainer is told: cases of the workshop’s own, and records. */
+export interface Training extends Signed {
+  cases: TrainerCase[];
+  records: (LearnerRecord & { person: string })[];
+}
