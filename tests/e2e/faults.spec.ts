@@ -115,7 +115,7 @@ test('what to look at next is worked out in the time of a blink', async ({ page 
       own.took.push(performance.now() - from);
     };
   });
-  for (let n = 0; n < 10; n += 1) {
+  for (let n = 0; n < 7; n += 1) {
     const check = (await question.getAttribute('data-check')) ?? '';
     await page.waitForTimeout(400);
     await question.locator('.fault-answers button').first().click();
@@ -123,7 +123,7 @@ test('what to look at next is worked out in the time of a blink', async ({ page 
   }
   const took = (await worker?.evaluate(() => (self as unknown as { took: number[] }).took)) ?? [];
   const later = [...took].sort((a, b) => a - b);
-  expect(later.length).toBeGreaterThan(6);
+  expect(later.length).toBeGreaterThan(4);
   // On two cores the page and other tests take their share of it: the calmest quarter counts (50 ms by the bench), and none is a pause that a person would notice.
   expect(later[Math.floor(later.length / 4)]).toBeLessThan(100);
   expect(later.at(-1)).toBeLessThan(400);

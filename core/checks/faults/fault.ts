@@ -20,7 +20,7 @@ export const faultRecordChecks = [
       mustNotRun: 'It smells of fuel or exhaust, and nothing is mended yet: it must not be run.',
       unmended: 'A fault is not mended: {what}.',
       unproven: 'A fault is mended and not proven yet: {what}.',
-      proven: 'Each fault that was told of is proven mended, or none: {n} in all.',
+      proven: 'Faults told of: {n}; each is mended and proven, or was none.',
       none: 'No fault was told of.',
       ...symptoms,
     },

@@ -35,6 +35,15 @@ test('a pump that lies flat in the build makes a flat pump likelier than before,
   expect(after.causes.pumpFlat).toBeGreaterThan(before.causes.pumpFlat * 3);
   expect(after.causes.pumpReversed).toBeLessThan(before.causes.pumpReversed);
 });
+test('summer fuel in the cold that is looked for, and bubbles seen, are answered; fuel that passes says nothing of what was bought since', () => {
+  const summer = said(signsOfFindings(assess(soundBuild({ 'heater.fuelGrade': 'roadB', 'heater.coldestFuelC': -12 }))));
+  expect(summer.fuelBought).toBe('summer fuel in frost');
+  expect(said(signsOfFindings(assess(soundBuild()))).fuelBought).toBeUndefined();
+  const build = soundBuild();
+  const sights = (build.sights ?? []).map((one) => (one.sees === 'noBubbles' ? { ...one, sees: 'steady' as const } : one));
+  const seen = { ...build, sights };
+  expect(said(signsOfFindings(assess(seen))).bubbles).toBe('a chain of bubbles');
+});
 test('what is not measured answers nothing', () => {
   const signs = signsOfFindings(assess(soundBuild({ 'fuel.pumpAngleDeg': null })));
   expect(said(signs).pumpAngle).toBeUndefined();

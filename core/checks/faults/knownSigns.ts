@@ -25,12 +25,15 @@ const answered: readonly (readonly [finding: string, check: FaultCheckId, may?: 
   ['air.intake.blockage', 'intakeMouth', 'change'],
   ['exhaust.end.blocked', 'exhaustMouth', 'change'],
   ['controller.altitude', 'height', 'change'],
+  // Fuel that plugs at the cold that is looked for: as if bought for summer.
+  ['fuel.cold', 'fuelBought', 'change'],
   ['controller.air.fuel', 'settings'],
   ['controller.sensor', 'sensorPlace'],
   ['wiring.earth', 'earthLook'],
   ['wiring.polarity', 'polarity'],
   ['wiring.drop.start', 'feedLook'],
 ];
+const bubblesAt: Readonly<Partial<Record<string, number>>> = { passing: 1, steady: 2 };
 const smokeAt: Readonly<Partial<Record<string, number>>> = { white: 2, blue: 3, black: 4 };
 
 /**
@@ -50,6 +53,9 @@ export function signsOfFindings(findings: readonly Finding[]): KnownSign[] {
   const smoke = byId.get('start.smoke');
   const seen = smoke && smoke.level !== 'open' ? smokeAt[smoke.code] : undefined;
   if (smoke && seen !== undefined) known.set('smoke', { check: 'smoke', answer: seen, from: { finding: smoke.id } });
+  const bubbles = byId.get('start.bubbles');
+  const passed = bubbles && bubbles.level !== 'open' ? bubblesAt[bubbles.code] : undefined;
+  if (bubbles && passed !== undefined) known.set('bubbles', { check: 'bubbles', answer: passed, from: { finding: bubbles.id } });
   return [...known.values()];
 }
 

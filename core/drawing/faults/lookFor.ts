@@ -6,16 +6,7 @@ import { askedIn, believeFault, isFaultCheck } from '../../model/faults/faultCas
 import { faultChecks, type FaultCheckId } from '../../model/faults/faultNetwork';
 import { learnedWeights, type CauseCounts } from '../../model/faults/learned';
 import { lightsIt, mustNotBeLit } from '../../model/faults/mustNotBeLit';
-import {
-  causeFound,
-  contradictions,
-  leastBits,
-  likeliest,
-  nextChecks,
-  outcomesOf,
-  type Found,
-  type RankedCheck,
-} from '../../model/faults/nextCheck';
+import { causeFound, contradictions, likeliest, nextChecks, outcomesOf, type Found } from '../../model/faults/nextCheck';
 import { partOfCause } from '../../model/faults/partOfCause';
 
 /** What is asked of a fault as it stands. */
@@ -64,9 +55,6 @@ export interface FaultView {
 
 /** So many causes have a bar, none less likely than this; so many checks are offered besides. */
 const [barsMax, leastChance, othersMax] = [8, 0.01, 12];
-/** A repair in the same part of the heater that explains it as well: such a pair counts as one that the service has to tell apart. */
-const told = ({ bits }: RankedCheck) => bits >= leastBits;
-
 function asked(network: Parameters<typeof outcomesOf>[0], now: Found, id: FaultCheckId): AskedCheck {
   const { ask, minutes, part, danger, caution, answers } = faultChecks[id];
   const { [id]: _own, ...others } = now;
@@ -93,7 +81,7 @@ export function lookFor({ fault, known, medium, counts, chosen }: LookFor): Faul
   const answeredByBuild: Found = Object.fromEntries(known.map(({ check, answer }) => [check, answer]));
   const { network, belief, now } = believeFault(fault, answeredByBuild, medium, weights);
   const left = askedIn(fault, now);
-  const ranked = nextChecks(network, belief, medium, left).filter(told);
+  const ranked = nextChecks(network, belief, medium, left);
   const all = likeliest(belief);
   const parts: Partial<Record<Part, number>> = {};
   for (const { cause, chance } of all) parts[partOfCause(cause)] = (parts[partOfCause(cause)] ?? 0) + chance;
