@@ -24,20 +24,19 @@ const percentOf = (chance: number) => formatFixed(chance * 100);
 /** One thing to look at, and the keys for what may be found. */
 export function FaultQuestion({ next, others, chosen, onAnswer, onChoose }: Props) {
   const [spoken, setSpoken] = useState(true);
-  const settled = useRef(false);
+  const asksFrom = useRef(Infinity);
   useEffect(() => {
-    const timer = setTimeout(() => (settled.current = true), settlesMs);
-    return () => clearTimeout(timer);
+    asksFrom.current = performance.now() + settlesMs;
   }, []);
-  const tell = (found: string | null) => {
-    if (settled.current) onAnswer(next.id, found);
+  const tell = (found: string | null, atMs: number) => {
+    if (atMs >= asksFrom.current) onAnswer(next.id, found);
   };
   const press = (event: KeyboardEvent) => {
     if (event.altKey || event.ctrlKey || event.metaKey || (event.target as HTMLElement).tagName === 'SELECT') return;
     const n = Number(event.key);
     const answer = next.answers[n - 1];
-    if (event.key === '0') tell(null);
-    else if (answer) tell(answer.found);
+    if (event.key === '0') tell(null, event.timeStamp);
+    else if (answer) tell(answer.found, event.timeStamp);
     else return;
     event.preventDefault();
     // Elsewhere digits lead to stages.
@@ -59,7 +58,7 @@ export function FaultQuestion({ next, others, chosen, onAnswer, onChoose }: Prop
       {next.caution && <Caution>{next.caution}</Caution>}
       <div className="fault-answers" role="group" aria-labelledby="fault-ask">
         {next.answers.map(({ found }, i) => (
-          <Button key={found} variant="outlined" onClick={() => tell(found)}>
+          <Button key={found} variant="outlined" onClick={({ timeStamp }) => tell(found, timeStamp)}>
             <span className="fault-digit" aria-hidden>
               {i + 1}
             </span>
@@ -68,7 +67,7 @@ export function FaultQuestion({ next, others, chosen, onAnswer, onChoose }: Prop
         ))}
       </div>
       <div className="inline fault-aside">
-        <Button variant="text" onClick={() => tell(null)}>
+        <Button variant="text" onClick={({ timeStamp }) => tell(null, timeStamp)}>
           {t.dontKnow}
         </Button>
         {others[0] && (
