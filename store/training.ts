@@ -30,7 +30,8 @@ export async function keepCases(
   person: Person,
   value: unknown,
 ): Promise<{ ok: true; cases: TrainerCase[] } | { ok: false; errors: string[] }> {
-  const read = readCaseFile(value);
+  const there = (await ownCases(person)).map(({ id }) => id);
+  const read = readCaseFile(value, there);
   if (!read.ok) return read;
   const { workshopId, name } = person;
   return database().sequelize.transaction(async (transaction) => {

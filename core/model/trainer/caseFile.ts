@@ -60,8 +60,8 @@ function loopIn(cases: readonly TrainerCase[]): string[] | null {
   return null;
 }
 
-/** Reads a file of cases; anything that is wrong refuses the whole, in a sentence each. */
-export function readCaseFile(value: unknown): ReadResult<CaseFile> {
+/** Reads a file of cases; anything that is wrong refuses the whole, in a sentence each. @param there ids of the workshop’s own cases, after which one of the file may come */
+export function readCaseFile(value: unknown, there: readonly string[] = []): ReadResult<CaseFile> {
   const read = validate<CaseFile>(fileSchema(), value);
   if (!read.ok) return read;
   const { cases } = read.value;
@@ -76,8 +76,8 @@ export function readCaseFile(value: unknown): ReadResult<CaseFile> {
       errors.push(`${id} names ${causes[0] ?? ''} twice; allowed are two different causes.`);
     if (medium === 'air' && causes.some((cause) => cause.startsWith('coolant')))
       errors.push(`${id} is of an air heater; it has no coolant to be wrong.`);
-    if (after !== undefined && !builtIn.has(after) && !cases.some((one) => one.id === after))
-      errors.push(`${id} comes after ${after}, which is no case of this file and none that ships with Lorbet.`);
+    if (after !== undefined && !builtIn.has(after) && !there.includes(after) && !cases.some((one) => one.id === after))
+      errors.push(`${id} comes after ${after}, which is no case of this file, none of yours and none that ships with Lorbet.`);
   }
   const loop = loopIn(cases);
   if (loop) errors.push(`The cases ${loop.join(', ')} come one after the other in a ring; one of them has to come first.`);

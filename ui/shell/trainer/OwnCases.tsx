@@ -34,7 +34,10 @@ export function OwnCases({ cases, onKept }: { cases: readonly TrainerCase[]; onK
       setProblems([t.noJson({ name: file.name })]);
       return;
     }
-    const checked = readCaseFile(value);
+    const checked = readCaseFile(
+      value,
+      cases.map(({ id }) => id),
+    );
     if (!checked.ok) {
       setProblems(checked.errors);
       return;
