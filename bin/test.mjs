@@ -146,7 +146,7 @@ async function main() {
   if (wanted('routes', 'browser')) await withApp(data);
   await tests('commands', bin('jest'), jest('commands'), 'test-results/commands.json', jestCount);
   // A sample by default; as many as it wants by `npm run kill-rounds`.
-  const rounds = process.env.LORBET_WHOLE === '1' ? '100' : '25';
+  const rounds = process.env.LORBET_WHOLE === '1' ? '100' : '12';
   await step('kill', () => run('node', ['tests/kill/killRounds.mjs', rounds, path.join(data, 'kill')]));
 }
 
