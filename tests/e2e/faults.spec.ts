@@ -24,28 +24,32 @@ test('a heater that goes out: asked one thing at a time by keys, its cause mende
   await question.getByRole('button', { name: 'Don’t know' }).click();
   await expect(question).not.toHaveAttribute('data-check', first ?? '');
   await expect(page.locator(`[data-step="${first}"]`)).toContainText('not known');
-  await question
-    .getByLabel('Look at something else')
-    .selectOption({ label: 'Watch the clear line before the pump while it clicks. (about 3 min)' });
+  // What was proven in this workshop before may make it the next one by itself.
+  const other = question.getByLabel('Look at something else');
+  if ((await question.getAttribute('data-check')) !== 'bubbles')
+    await other.selectOption({ label: 'Watch the clear line before the pump while it clicks. (about 3 min)' });
   await expect(question.getByRole('heading')).toHaveText('Watch the clear line before the pump while it clicks.');
   await question.getByRole('button', { name: 'a chain of bubbles' }).focus();
   await page.waitForTimeout(500);
   await page.keyboard.press('3');
   await expect(page.locator(bars).first()).toContainText('a joint before the pump draws air');
   await expect(page.locator('[data-lit="suction"]')).toHaveCount(1);
+  // What is on its way moves the page under the hand once it is there.
+  await settled(page);
   await page.getByRole('button', { name: 'Code on the controller' }).click();
   await page.getByLabel('Code on the controller').fill('Q7');
   await page.getByLabel('What it means').fill('flame lost twice');
   await page.getByLabel('It says', { exact: true }).selectOption({ label: 'flame lost' });
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByLabel('What it means').press('Enter');
   await expect(page.getByRole('button', { name: 'Q7: flame lost twice' })).toBeVisible();
+  await settled(page);
   await page.getByRole('button', { name: 'Mend it' }).click();
   await expect(page.getByLabel('Cause', { exact: true })).toHaveValue('suctionLeak');
   await page.getByRole('button', { name: 'It is mended' }).click();
   await expect(page.getByText('What was done holds 3 characters at least.')).toBeVisible();
   await page.getByLabel('What was done').fill('joint before the pump made anew');
   await page.getByLabel('Parts that went in').fill('hose, two clamps');
-  await page.getByRole('button', { name: 'It is mended' }).click();
+  await page.getByLabel('Parts that went in').press('Enter');
   await expect(page.getByText('No start since the repair has reached full output and kept its flame.')).toBeVisible();
   await expect(page.getByRole('button', { name: /take this as the proof/ })).toBeDisabled();
   await settled(page);
