@@ -45,7 +45,7 @@ test('a heater that goes out: asked one thing at a time by keys, its cause mende
   await settled(page);
   await page.getByRole('button', { name: 'Mend it' }).click();
   await expect(page.getByLabel('Cause', { exact: true })).toHaveValue('suctionLeak');
-  await page.getByRole('button', { name: 'It is mended' }).click();
+  await page.getByLabel('What was done').press('Enter');
   await expect(page.getByText('What was done holds 3 characters at least.')).toBeVisible();
   await page.getByLabel('What was done').fill('joint before the pump made anew');
   await page.getByLabel('Parts that went in').fill('hose, two clamps');
@@ -56,7 +56,7 @@ test('a heater that goes out: asked one thing at a time by keys, its cause mende
   const { events, readings } = soundStart({});
   const beganAt = new Date().toISOString();
   await did(page.request, id, { kind: 'start', id: crypto.randomUUID(), events, readings, source: 'device', beganAt });
-  await page.getByRole('button', { name: /take this as the proof/ }).click();
+  await page.getByRole('button', { name: /take this as the proof/ }).press('Enter');
   await expect(page.getByText(/Proven on .* by Bram Tully/)).toBeVisible();
   await expectLevel(page, 'start.fault', 'sound');
   await expectInLedger(page, /fault PROVEN by a start/);
