@@ -1,4 +1,4 @@
-import { QueryTypes } from 'sequelize';
+import { QueryTypes, type Transaction } from 'sequelize';
 import { builtInCases } from '../core/model/trainer/builtInCases';
 import { casesMax, readCaseFile } from '../core/model/trainer/caseFile';
 import type { LearnerRecord } from '../core/model/trainer/learner';
@@ -8,16 +8,18 @@ import type { Person } from './people';
 import { database } from './database';
 
 export interface KeptRecord extends LearnerRecord {
+  personId: string;
   person: string;
+  /** it is that of whoever asks */ mine: boolean;
 }
 /** So many records are told at most: the last ones. */
 const recordsMost = 2000;
 
 /** Cases that the workshop wrote itself. */
-export async function ownCases({ workshopId }: Person): Promise<TrainerCase[]> {
+export async function ownCases({ workshopId }: Person, transaction?: Transaction): Promise<TrainerCase[]> {
   const rows = await database().sequelize.query<{ document: TrainerCase }>(
     'SELECT document FROM trainer_cases WHERE workshop_id = :workshopId ORDER BY id',
-    { replacements: { workshopId }, type: QueryTypes.SELECT },
+    { replacements: { workshopId }, type: QueryTypes.SELECT, ...(transaction ? { transaction } : {}) },
   );
   return rows.map(({ document }) => document);
 }
@@ -40,7 +42,7 @@ export async function keepCases(
       replacements: { workshopId },
       transaction,
     });
-    const now = new Map((await ownCases(person)).map((one) => [one.id, one]));
+    const now = new Map((await ownCases(person, transaction)).map((one) => [one.id, one]));
     for (const one of read.value.cases) now.set(one.id, one);
     if (now.size > casesMax)
       return { ok: false as const, errors: [`The workshop would hold ${now.size} cases; at most ${casesMax} are allowed.`] };
@@ -90,10 +92,21 @@ export async function keepTraining(
 
 /** What was done on the trainer, the last first: one's own, and for a lead everybody's of the workshop. */
 export async function trainingOf(person: Person, all: boolean): Promise<KeptRecord[]> {
-  const rows = await database().sequelize.query<{ record: Omit<LearnerRecord, 'at'>; at: Date; person: string }>(
-    `SELECT t.record, t.at, p.name AS person FROM training t JOIN people p ON p.id = t.person_id
+  const rows = await database().sequelize.query<{
+    record: Omit<LearnerRecord, 'at'>;
+    at: Date;
+    personId: string;
+    person: string;
+  }>(
+    `SELECT t.record, t.at, t.person_id AS "personId", p.name AS person FROM training t JOIN people p ON p.id = t.person_id
      WHERE t.workshop_id = :workshopId ${all ? '' : 'AND t.person_id = :personId'} ORDER BY t.at DESC LIMIT ${recordsMost}`,
     { replacements: { workshopId: person.workshopId, personId: person.id }, type: QueryTypes.SELECT },
   );
-  return rows.map(({ record, at, person: name }) => ({ ...record, at: at.toISOString(), person: name }));
+  return rows.map(({ record, at, personId, person: name }) => ({
+    ...record,
+    at: at.toISOString(),
+    personId,
+    person: name,
+    mine: personId === person.id,
+  }));
 }

@@ -5,14 +5,13 @@ import { assess } from '../checks/assess';
 import { faultChecks } from '../model/faults/faultNetwork';
 import { applyCommand, readCommand } from './applyCommand';
 import type { FaultAct } from './kinds/fault';
-import type { Part } from '../build/field';
 
 const fault = id(40);
 const later = (minutes: number) => new Date(Date.parse('2026-12-01T10:00:00.000Z') + minutes * 60_000).toISOString();
 let clock = 0;
 const author = () => ({ name: 'A Fitter', role: 'fitter' as const, at: later((clock += 1)) });
-function act(build: Build, does: FaultAct, at?: Part[]): Build {
-  const applied = applyCommand(build, { kind: 'fault', fault, act: does, ...(at ? { at } : {}) }, author());
+function act(build: Build, does: FaultAct): Build {
+  const applied = applyCommand(build, { kind: 'fault', fault, act: does }, author());
   if (!applied.ok) throw new Error(applied.errors.join(' '));
   return applied.build;
 }
@@ -60,9 +59,18 @@ test('what smells stops until it is mended, and is proven by a start and a readi
   expect(refusal(readAfter(lit, 3), { does: 'prove', start: id(41), co: id(42), told: '' })).toContain('0 ppm');
   expect(refusal(readAfter(lit), { does: 'prove', start: id(41), co: id(42), told: '' })).toBe('done');
 });
+test('what smells stops on while only something is mended that can’t smell', () => {
+  const plug = mended('plugOpen', 'smells');
+  expect(told(plug)).toMatchObject({ level: 'stop', code: 'mustNotRun' });
+  expect(told(act(plug, { does: 'repair', cause: 'fuelWeeps', did: 'joint made anew', parts: '' }))).toMatchObject({
+    level: 'fix',
+  });
+  // The same repair answers what does not smell.
+  expect(told(mended('plugOpen', 'notLit'))).toMatchObject({ level: 'fix', code: 'unproven' });
+});
 test('a repair makes stale what was proven of the parts that it touches, and of no others', () => {
-  const build = act(opened(), { does: 'repair', cause: 'exhaustBlocked', did: 'cleared', parts: '' }, ['cabin']);
-  expect(Object.keys(build.worked ?? {}).sort()).toEqual(['cabin', 'exhaust']);
+  const build = act(opened(), { does: 'repair', cause: 'exhaustBlocked', did: 'cleared', parts: '' });
+  expect(Object.keys(build.worked ?? {})).toEqual(['exhaust']);
   expect(assess(build).find((one) => one.id === 'start.smoke')?.level).toBe('open');
   expect(act(opened(), { does: 'answer', check: 'smoke', found: 'clear' }).worked).toBeUndefined();
 });
@@ -95,6 +103,18 @@ test.each<[string, () => Build, FaultAct, RegExp]>([
   ['a proof before a repair', opened, { does: 'prove', start: id(2), told: '' }, /Nothing is mended yet/],
   ['a proof by the start before the repair', mended, { does: 'prove', start: id(2), told: '' }, /begun after the repair/],
   ['a proof by nothing', mended, { does: 'prove', told: '' }, /no start that proves it/],
+  [
+    'withdrawing what smells',
+    () => opened('smells'),
+    { does: 'withdraw', reason: 'gone by itself' },
+    /not withdrawn: it is closed by/,
+  ],
+  [
+    'a proof of what smells by what can’t smell',
+    () => mended('plugOpen', 'smells'),
+    { does: 'prove', start: id(2), told: '' },
+    /can’t smell: say first what smelled/,
+  ],
   ['withdrawing what was mended', mended, { does: 'withdraw', reason: 'no matter' }, /closed by its proof/],
 ])('%s is refused in one sentence, and nothing is changed', (_what, build, does, sentence) => {
   expect(refusal(build(), does)).toMatch(sentence);

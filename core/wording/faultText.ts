@@ -1,6 +1,6 @@
 import { isOpenFault, type Fault } from '../build/faults';
 import { faultCauses, symptoms } from '../model/faults/causes';
-import { isCause, isFaultCheck, isSymptom } from '../model/faults/faultCase';
+import { isCause, isFaultCheck, isMended, isSymptom } from '../model/faults/faultCase';
 import { faultChecks } from '../model/faults/faultNetwork';
 
 export const symptomText = (symptom: string): string => (isSymptom(symptom) ? symptoms[symptom] : symptom);
@@ -11,7 +11,7 @@ export const askText = (check: string): string => (isFaultCheck(check) ? faultCh
 export function faultStands(fault: Fault): string {
   if (fault.withdrawn) return 'withdrawn';
   if (fault.proof) return 'proven mended';
-  return isOpenFault(fault) && fault.repairs.length > 0 ? 'mended, not proven' : 'open';
+  return isOpenFault(fault) && isMended(fault) ? 'mended, not proven' : 'open';
 }
 /** A fault in one line, for a list or a sheet of paper. */
 export function faultLine(fault: Fault): string {

@@ -1,6 +1,6 @@
 import { isOpenFault, type Fault } from '../../build/faults';
 import { symptoms } from '../../model/faults/causes';
-import { isSymptom } from '../../model/faults/faultCase';
+import { isMended, isSymptom } from '../../model/faults/faultCase';
 import { count, name } from '../../wording/Value';
 import { defineCheck } from '../Check';
 import { trade } from '../sources';
@@ -17,7 +17,7 @@ export const faultRecordChecks = [
       'Go through it under Faults: find its cause, mend it, and say what was done; then light it, let it reach full output and burn on, and take that start as its proof.',
     source: trade,
     messages: {
-      mustNotRun: 'It smells of fuel or exhaust, and nothing is mended yet: it must not be run.',
+      mustNotRun: 'It smells of fuel or exhaust, and nothing that smells is mended yet: it must not be run.',
       unmended: 'A fault is not mended: {what}.',
       unproven: 'A fault is mended and not proven yet: {what}.',
       proven: 'Faults told of: {n}; each is mended and proven, or was none.',
@@ -34,7 +34,7 @@ export const faultRecordChecks = [
       const faults = read.build.faults ?? [];
       const open = faults.filter(isOpenFault);
       const told = ({ symptom }: Fault) => ({ what: isSymptom(symptom) ? say.clause(symptom) : name(symptom) });
-      const unmended = open.filter(({ repairs }) => repairs.length === 0);
+      const unmended = open.filter((fault) => !isMended(fault));
       const smells = unmended.find(({ symptom }) => symptom === 'smells');
       if (smells) return say.stop('mustNotRun');
       if (unmended[0]) return say.fix('unmended', told(unmended[0]));

@@ -1,16 +1,15 @@
 import * as yup from 'yup';
 import type { Build } from '../../build/Build';
 import { isOpenFault, type Fault, type FaultCode } from '../../build/faults';
-import { parts as allParts, type Part } from '../../build/field';
 import { faultCodeSchema, faultRepairsMax, faultsMax, faultStepsMax } from '../../build/recordSchemas';
 import { validate } from '../../build/readBuild';
 import { identifier, strictObject, text } from '../../build/schemaParts';
 import { symptoms } from '../../model/faults/causes';
-import { isCause, isFaultCheck, isSymptom, needsCo, provesAir, provesRepair } from '../../model/faults/faultCase';
+import { isCause, isFaultCheck, isMended, isSymptom, needsCo, provesAir, provesRepair } from '../../model/faults/faultCase';
 import { faultChecks } from '../../model/faults/faultNetwork';
 import { partOfCause } from '../../model/faults/partOfCause';
 import { askText, causeText, symptomText } from '../../wording/faultText';
-import { defineCommand, list, refuse, shape, shown, type Author, type Refused, type Step } from '../define';
+import { defineCommand, refuse, shape, shown, type Author, type Refused, type Step } from '../define';
 
 /** What is done with a fault. */
 export type FaultAct =
@@ -25,7 +24,6 @@ export interface FaultCommand {
   kind: 'fault';
   fault: string;
   act: FaultAct;
-  /** parts at which a repair changed what stands there */ at?: Part[];
 }
 
 const invalid = (sentence: string): Refused => refuse('invalid', sentence);
@@ -71,7 +69,13 @@ function repaired(build: Build, fault: Fault, act: FaultAct & { does: 'repair' }
 
 function proven(build: Build, fault: Fault, act: FaultAct & { does: 'prove' }, { at, name }: Author): Build | Refused {
   const repair = fault.repairs.at(-1);
-  if (!repair) return refuse('standing', 'Nothing is mended yet: say first what the cause was and what was done.');
+  if (!repair || !isMended(fault))
+    return refuse(
+      'standing',
+      repair
+        ? 'What was mended can’t smell: say first what smelled and what was done.'
+        : 'Nothing is mended yet: say first what the cause was and what was done.',
+    );
   const run = build.starts.find(({ id }) => id === act.start);
   if (!run || !provesRepair(run, repair))
     return refuse(
@@ -112,6 +116,11 @@ function change(build: Build, id: string, act: FaultAct, author: Author): Build 
     case 'prove':
       return proven(build, fault, act, author);
     case 'withdraw':
+      if (fault.symptom === 'smells')
+        return refuse(
+          'standing',
+          'What smells is not withdrawn: it is closed by a start and a reading of 0 ppm carbon monoxide.',
+        );
       if (fault.repairs.length > 0)
         return refuse('standing', 'Something was mended already: it is closed by its proof, not withdrawn.');
       return replaced(build, { ...fault, withdrawn: { at: author.at, by: author.name, reason: act.reason } });
@@ -148,7 +157,6 @@ export const faultCommand = defineCommand<FaultCommand>({
   schema: shape(() => ({
     fault: identifier(),
     act: actSchema(),
-    at: list(yup.string().defined().oneOf(allParts), allParts.length).optional(),
   })),
   apply,
   describe(body) {
@@ -170,6 +178,5 @@ export const faultCommand = defineCommand<FaultCommand>({
         return act.aside ? 'fault set aside: it does not count in how often a cause is met' : 'fault counts again';
     }
   },
-  worksOn: ({ act, at }) =>
-    act.does === 'repair' && isCause(act.cause) ? [...new Set([partOfCause(act.cause), ...(at ?? [])])] : [],
+  worksOn: ({ act }) => (act.does === 'repair' && isCause(act.cause) ? [partOfCause(act.cause)] : []),
 });

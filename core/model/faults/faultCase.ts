@@ -71,6 +71,10 @@ export function startComplainedOf({ starts }: Pick<Build, 'starts'>): StartRun |
   return at.flame === undefined || at.out !== undefined || at.cut !== undefined ? last : null;
 }
 
+/** Whether something was mended that does what was told of: what smells is answered by a cause that can smell alone. */
+export const isMended = ({ symptom, repairs }: Pick<Fault, 'symptom' | 'repairs'>): boolean =>
+  symptom === 'smells' ? repairs.some(({ cause }) => isCause(cause) && 'smells' in faultCauses[cause].shows) : repairs.length > 0;
+
 /** Causes that carbon monoxide proves, besides a start. */
 const gas: readonly string[] = ['exhaustLeak', 'burnerGasket', 'drawnBack'];
 /** Whether a fault is proven only by a reading of carbon monoxide besides its start. */

@@ -12,6 +12,8 @@ const [width, height] = [760, 210];
 /** A part less likely than this is not lit. */
 const leastLit = 0.05;
 
+const nameOf = (part: Part): string => (part === 'cabin' ? t.inside : partNames[part]);
+
 /** The run, its parts lit by how likely the cause sits there. */
 export function FaultRun({ parts }: { parts: Partial<Record<Part, number>> }) {
   const { build, findings } = useWorkspace('build', 'findings');
@@ -21,12 +23,14 @@ export function FaultRun({ parts }: { parts: Partial<Record<Part, number>> }) {
     .map((part) => ({ part, chance: parts[part] ?? 0 }))
     .filter(({ chance }) => chance >= leastLit)
     .sort((a, b) => b.chance - a.chance);
-  const told = lit.map(({ part, chance }) => `${partNames[part]} ${formatFixed(chance * 100)} %`).join(', ');
+  // Of what is inside the run draws the alarm alone, which is not what is wrong.
+  const drawn = lit.filter(({ part }) => part !== 'cabin');
+  const told = lit.map(({ part, chance }) => `${nameOf(part)} ${formatFixed(chance * 100)} %`).join(', ');
   return (
     <figure className="fault-run">
       <svg className="run" viewBox={`0 0 ${width} ${drawing.height}`} role="img" aria-label={t.whereTold({ parts: told })}>
         <RunMarks marks={drawing.marks} say={say} />
-        {lit.map(({ part, chance }) => {
+        {drawn.map(({ part, chance }) => {
           const { x, y, w, h } = drawing.boxes[part];
           return (
             <g key={part} data-lit={part}>

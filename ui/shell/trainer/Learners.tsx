@@ -1,27 +1,25 @@
-import { competenceOf, type LearnerRecord } from '../../../core/model/trainer/learner';
+import { competenceOf } from '../../../core/model/trainer/learner';
 import type { TrainerCase } from '../../../core/model/trainer/TrainerCase';
 import { trainer as t } from '../../texts/en/trainer';
+import type { LearnersRecord } from './Training';
 import { CompetenceLine } from './CompetenceLine';
 
 /** What each learner of the workshop can do, and what is weak. */
-export function Learners({
-  records,
-  cases,
-}: {
-  records: readonly (LearnerRecord & { person: string })[];
-  cases: readonly TrainerCase[];
-}) {
-  const people = [...new Set(records.map(({ person }) => person))].sort((a, b) => a.localeCompare(b));
+export function Learners({ records, cases }: { records: readonly LearnersRecord[]; cases: readonly TrainerCase[] }) {
+  // Two people may have one name.
+  const people = [...new Map(records.map(({ personId, person }) => [personId, person]))].sort(([, a], [, b]) =>
+    a.localeCompare(b),
+  );
   return (
     <>
       <h2>{t.learners}</h2>
       <ul className="plain">
-        {people.map((person) => (
-          <li key={person}>
+        {people.map(([id, person]) => (
+          <li key={id}>
             <strong>{person}</strong>
             <CompetenceLine
               of={competenceOf(
-                records.filter((one) => one.person === person),
+                records.filter((one) => one.personId === id),
                 cases,
               )}
             />

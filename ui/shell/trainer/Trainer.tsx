@@ -27,7 +27,7 @@ export function Trainer({ training, onEnded }: { training: Training; onEnded: ()
   const [own, setOwn] = useState(training.cases);
   const [open, setOpen] = useState<TrainerCase | null>(null);
   const all = [...builtInCases, ...own];
-  const mine = records.filter(({ person }) => person === who.name);
+  const mine = records.filter(({ mine: own }) => own);
   useEffect(() => {
     void sendWaiting().then((sent) => sent && onEnded());
   }, [onEnded]);

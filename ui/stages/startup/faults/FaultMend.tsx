@@ -179,7 +179,7 @@ export function FaultMend({ fault, bars, onAct }: Props) {
           <MendForm fault={fault} bars={bars} onAct={onAct} />
         </Opened>
       )}
-      {open && fault.repairs.length === 0 && <Withdraw onAct={onAct} />}
+      {open && fault.repairs.length === 0 && fault.symptom !== 'smells' && <Withdraw onAct={onAct} />}
     </>
   );
 }

@@ -11,7 +11,7 @@ import { useWorkspace } from '../../../sync/useWorkspace';
 import { faults as t } from '../../../texts/en/faults';
 
 const fromText = (from: FaultView['known'][number]['from']): string =>
-  'finding' in from ? t.byFinding({ id: from.finding }) : 'start' in from ? t.byStart : t.byPriming;
+  'finding' in from ? t.byFigures : 'start' in from ? t.byStart : t.byPriming;
 
 /** What was found of a fault, the last first, and what the build knew by itself. */
 export function FaultSteps({
