@@ -8,7 +8,8 @@ import {
   weightsFor,
   type FaultCheckId,
 } from '../core/model/faults/faultNetwork';
-import { believe, causeFound, costOf, expectedOf, nextChecks, type Belief, type Found } from '../core/model/faults/nextCheck';
+import { expectedOfAll, type Expected } from '../core/model/faults/expected';
+import { believe, causeFound, checksOf, costOf, nextChecks, type Belief, type Found } from '../core/model/faults/nextCheck';
 import { seeded } from '../core/random/seeded';
 
 /** One fault, and what each check finds of it: drawn once, so that whoever looks in whatever order finds the same. */
@@ -17,6 +18,7 @@ export interface DrawnFault {
   finds: Readonly<Record<FaultCheckId, number>>;
 }
 export const network: readonly BeliefNode[] = faultNetwork(weightsFor('air'));
+const checks = checksOf(network);
 const nodes = new Map(network.map((one) => [one.id, one]));
 
 /** Faults as often as they are met, with answers that err as often as the tables say. */
@@ -92,37 +94,35 @@ export function seek({ at, finds }: DrawnFault, order: Order, known: Found = {})
 export const hundredth = (values: readonly number[], share: number): number =>
   [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))] ?? NaN;
 
-const gain = ({ bits, finds, safety }: { bits: number; finds: number; safety: number }): number => bits + 3 * finds + 4 * safety;
+const gain = ({ bits, finds, safety }: Expected): number => bits + 3 * finds + 4 * safety;
 /**
- * Looks two steps ahead: the check which, with the best that could follow each of its answers, is expected to tell most for what both cost.
- * @param width so many checks of either step, the best by themselves; Infinity for all
+ * Looks two steps ahead over all checks of either step: the check which, with the best that could follow each of its answers, is expected to tell most for
+ * what both cost.
  */
-export const twoSteps =
-  (width: number): Order =>
-  (belief, found) => {
-    const asked = new Set(Object.keys(found) as FaultCheckId[]);
-    const ranked = nextChecks(network, belief, 'air', asked).slice(0, width);
-    let best: { id: FaultCheckId; worth: number } | null = null;
-    for (const first of ranked) {
-      const node = nodes.get(first.id);
-      if (!node) continue;
-      const answers = node.states.length;
-      let worth = 0;
-      for (let a = 0; a < answers; a += 1) {
-        const table = belief.joint.table.map((p, i) => p * (node.table[i * answers + a] ?? 0));
-        const chance = table.reduce((sum, p) => sum + p, 0);
-        if (chance < 1e-4) continue;
-        const joint = { ...belief.joint, table: table.map((p) => p / chance) };
-        let second = gain(first) / Math.sqrt(first.cost);
-        for (const then of ranked) {
-          const other = nodes.get(then.id);
-          if (then.id === first.id || !other) continue;
-          const both = gain(first) + gain({ ...expectedOf(joint, other), safety: 0 });
-          second = Math.max(second, both / Math.sqrt(first.cost + then.cost));
-        }
-        worth += chance * second;
+export const twoSteps: Order = (belief, found) => {
+  const asked = new Set(Object.keys(found) as FaultCheckId[]);
+  const ranked = nextChecks(network, belief, 'air', asked);
+  const costs = new Map(ranked.map(({ id, cost }) => [id, cost]));
+  let best: { id: FaultCheckId; worth: number } | null = null;
+  for (const first of ranked) {
+    const node = nodes.get(first.id);
+    if (!node) continue;
+    const answers = node.states.length;
+    let worth = 0;
+    for (let a = 0; a < answers; a += 1) {
+      const table = belief.joint.table.map((p, i) => p * (node.table[i * answers + a] ?? 0));
+      const chance = table.reduce((sum, p) => sum + p, 0);
+      if (chance < 1e-4) continue;
+      const then = expectedOfAll({ ...belief.joint, table: table.map((p) => p / chance) }, checks);
+      let second = gain(first) / Math.sqrt(first.cost);
+      for (const [id, cost] of costs) {
+        const told = then.get(id);
+        if (id === first.id || !told) continue;
+        second = Math.max(second, (gain(first) + gain({ ...told, safety: 0 })) / Math.sqrt(first.cost + cost));
       }
-      if (best === null || worth > best.worth) best = { id: first.id, worth };
+      worth += chance * second;
     }
-    return best?.id ?? null;
-  };
+    if (best === null || worth > best.worth) best = { id: first.id, worth };
+  }
+  return best?.id ?? null;
+};

@@ -1,12 +1,22 @@
 import type { Fault } from '../../build/faults';
 import type { Part } from '../../build/field';
 import type { KnownSign } from '../../checks/faults/knownSigns';
+import type { BeliefNode } from '../../model/faults/belief';
 import { faultCauses, type CauseId } from '../../model/faults/causes';
 import { askedIn, believeFault, isFaultCheck } from '../../model/faults/faultCase';
 import { faultChecks, type FaultCheckId } from '../../model/faults/faultNetwork';
 import { learnedWeights, type CauseCounts } from '../../model/faults/learned';
 import { lightsIt, mustNotBeLit } from '../../model/faults/mustNotBeLit';
-import { causeFound, contradictions, likeliest, nextChecks, outcomesOf, type Found } from '../../model/faults/nextCheck';
+import {
+  believe,
+  causeFound,
+  contradictions,
+  likeliest,
+  nextChecks,
+  outcomesOf,
+  type Belief,
+  type Found,
+} from '../../model/faults/nextCheck';
 import { partOfCause } from '../../model/faults/partOfCause';
 
 /** What is asked of a fault as it stands. */
@@ -55,10 +65,10 @@ export interface FaultView {
 
 /** So many causes have a bar, none less likely than this; so many checks are offered besides. */
 const [barsMax, leastChance, othersMax] = [8, 0.01, 12];
-function asked(network: Parameters<typeof outcomesOf>[0], now: Found, id: FaultCheckId): AskedCheck {
+function asked(network: readonly BeliefNode[], belief: Belief, now: Found, id: FaultCheckId): AskedCheck {
   const { ask, minutes, part, danger, caution, answers } = faultChecks[id];
-  const { [id]: _own, ...others } = now;
-  const outcomes = outcomesOf(network, others, id);
+  const { [id]: own, ...others } = now;
+  const outcomes = outcomesOf(network, own === undefined ? belief : believe(network, others), id);
   return {
     id,
     ask,
@@ -113,11 +123,11 @@ export function lookFor({ fault, known, medium, counts, chosen }: LookFor): Faul
       })),
     state: causeFound(belief) ? 'found' : ranked.length > 0 ? 'ask' : 'service',
     cold: mustNotBeLit(belief),
-    next: first ? asked(network, now, first) : null,
+    next: first ? asked(network, belief, now, first) : null,
     others: ranked
       .filter(({ id }) => id !== first)
       .slice(0, othersMax)
       .map(({ id }) => ({ id, ask: faultChecks[id].ask, minutes: faultChecks[id].minutes })),
-    odd: contradictions(network, now).filter((id) => isFaultCheck(id) && said.has(id)),
+    odd: contradictions(network, now, belief).filter((id) => isFaultCheck(id) && said.has(id)),
   };
 }

@@ -1,10 +1,8 @@
-import { infer, inferences, type INetwork } from 'bayesjs';
+import { infer, type INetwork } from 'bayesjs';
 import fc from 'fast-check';
-import { sampleOf } from '../../../tests/seed';
 import { seeded } from '../../random/seeded';
-import { jointOf, marginalOf, type BeliefNode } from './belief';
-import { causeIds } from './causes';
-import { causeStates, faultCheckIds, faultNetwork, firstCause, otherCause, usualWeights } from './faultNetwork';
+import { jointOf, type BeliefNode } from './belief';
+import { faultNetwork, usualWeights } from './faultNetwork';
 
 const node = (id: string, states: string[], parents: string[], table: number[]): BeliefNode => ({
   id,
@@ -118,88 +116,6 @@ test('networks of any shape are answered as bayesjs answers them, to a thousand-
   );
 });
 
-/** The heater's own network with some of its causes and some of its checks: the tables are its own. */
-function partOf(network: readonly BeliefNode[], causes: readonly number[], checks: readonly string[]): BeliefNode[] {
-  const size = causeStates.length;
-  const kept = [0, ...causes].sort((a, b) => a - b);
-  const names = kept.map((i) => causeStates[i] ?? '');
-  const share = (row: readonly number[]) => {
-    const sum = row.reduce((a, b) => a + b, 0);
-    return row.map((one, k) => (sum > 0 ? one / sum : k === 0 ? 1 : 0));
-  };
-  const table = (id: string) => network.find((one) => one.id === id)?.table ?? new Float64Array();
-  const [first, other] = [table(firstCause), table(otherCause)];
-  return [
-    node(firstCause, names, [], share(kept.map((i) => first[i] ?? 0))),
-    node(
-      otherCause,
-      names,
-      [firstCause],
-      kept.flatMap((i) => share(kept.map((j) => other[i * size + j] ?? 0))),
-    ),
-    ...checks.map((id) => {
-      const states = (network.find((one) => one.id === id)?.states ?? []).map((_, k) => `s${k}`);
-      const rows = kept.flatMap((i) => kept.map((j) => (i * size + j) * states.length));
-      return node(
-        id,
-        states,
-        [firstCause, otherCause],
-        rows.flatMap((at) => [...table(id).slice(at, at + states.length)]),
-      );
-    }),
-  ];
-}
-test('the heater’s own tables, eight causes and three checks at a time, are answered as bayesjs answers them', () => {
-  const network = faultNetwork(usualWeights);
-  const draw = seeded(31);
-  const some = <T>(all: readonly T[], n: number) => [...all].sort(() => draw() - 0.5).slice(0, n);
-  let worst = 0;
-  for (let round = 0; round < sampleOf(300, 20); round += 1) {
-    const causes = some(
-      causeIds.map((_, i) => i + 1),
-      8,
-    );
-    const checks = some(faultCheckIds, 3);
-    const part = partOf(network, causes, checks);
-    const seen = part.slice(2).map(({ id, states }) => ({ id, states, at: Math.floor(draw() * states.length) }));
-    const evidence = Object.fromEntries(seen.map(({ id, states, at }) => [id, states.map((_, k) => (k === at ? 1 : 0))]));
-    const given = Object.fromEntries(seen.map(({ id, at }) => [id, `s${at}`]));
-    const asked = 1 + Math.floor(draw() * 8);
-    const ours = jointOf(part, evidence, [firstCause])?.joint.table[asked] ?? NaN;
-    const library = inferences.enumeration.infer(asBayes(part), { [firstCause]: part[0]?.states[asked] ?? '' }, given);
-    worst = Math.max(worst, Math.abs(ours - library));
-  }
-  expect(worst).toBeLessThan(1e-9);
-}, 200_000);
-
-test('the network of a heater’s faults, by evidence drawn at random, is as the product of its tables summed by hand', () => {
-  const network = faultNetwork(usualWeights);
-  const [first, other] = [network[0], network[1]];
-  const draw = seeded(20);
-  const size = causeStates.length;
-  for (let round = 0; round < sampleOf(300, 60); round += 1) {
-    const evidence: Record<string, number[]> = {};
-    for (let i = 0; i < 1 + Math.floor(draw() * 8); i += 1) {
-      const id = faultCheckIds[Math.floor(draw() * faultCheckIds.length)] ?? 'symptom';
-      const states = network.find((one) => one.id === id)?.states ?? [];
-      const seen = Math.floor(draw() * states.length);
-      evidence[id] = states.map((_, k) => (k === seen ? 1 : 0));
-    }
-    const found = jointOf(network, evidence, [firstCause, otherCause]);
-    const raw = Array.from({ length: size * size }, (_, i) => {
-      const prior = (first?.table[Math.floor(i / size)] ?? 0) * (other?.table[i] ?? 0);
-      return Object.entries(evidence).reduce((product, [id, seen]) => {
-        const it = network.find((one) => one.id === id);
-        return product * (it?.table[i * seen.length + seen.indexOf(1)] ?? 0);
-      }, prior);
-    });
-    const sum = raw.reduce((a, b) => a + b, 0);
-    let worst = 0;
-    found?.joint.table.forEach((p, i) => (worst = Math.max(worst, Math.abs(p - (raw[i] ?? 0) / sum))));
-    expect(worst).toBeLessThan(1e-9);
-    expect(found && marginalOf(found.joint, firstCause).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
-  }
-});
 test('each table of the heater’s network gives chances: none below nought, each row 1', () => {
   for (const { states, table } of faultNetwork(usualWeights)) {
     let [least, off] = [Infinity, 0];

@@ -142,9 +142,11 @@ export function marginalOf({ over, sizes, table }: Factor, id: string): number[]
   const size = sizes[place] ?? 0;
   const inner = product(sizes.slice(place + 1));
   const marginal = new Array<number>(size).fill(0);
-  table.forEach((one, i) => {
+  for (let i = 0; i < table.length;) {
     const state = Math.floor(i / inner) % size;
-    marginal[state] = (marginal[state] ?? 0) + one;
-  });
+    let sum = 0;
+    for (const end = i + inner; i < end; i += 1) sum += table[i] ?? 0;
+    marginal[state] = (marginal[state] ?? 0) + sum;
+  }
   return marginal;
 }

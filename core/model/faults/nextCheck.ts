@@ -1,8 +1,9 @@
 import { jointOf, marginalOf, type BeliefNode, type Evidence, type Factor } from './belief';
 import { causeIds, type CauseId } from './causes';
-import { causeStates, faultCheckIds, faultChecks, firstCause, otherCause, type FaultCheckId } from './faultNetwork';
+import { expectedOfAll, foundAt, type Expected } from './expected';
+import { faultCheckIds, faultChecks, firstCause, otherCause, type FaultCheckId } from './faultNetwork';
 import type { FaultCheck } from './FaultCheck';
-import { lightsIt, mustNotBeLit, unsafeCauses } from './mustNotBeLit';
+import { lightsIt, mustNotBeLit } from './mustNotBeLit';
 
 /** What has been found so far: of each check the place of its answer. */
 export type Found = Partial<Record<FaultCheckId, number>>;
@@ -18,16 +19,12 @@ export interface Outcome {
   chance: number;
   /** how likely each cause would be then, the likeliest first */ then: { cause: CauseId; chance: number }[];
 }
-export interface RankedCheck {
+/** A check worth going to; its safety is 0 while nothing speaks against lighting it. */
+export interface RankedCheck extends Expected {
   id: FaultCheckId;
-  /** what it is expected to tell, bits */ bits: number;
-  /** chance that a cause is found by it */ finds: number;
-  /** what it is expected to tell of whether it may be lit at all, bits; 0 while nothing speaks against it */ safety: number;
   /** what it costs, as minutes */ cost: number;
 }
 
-/** A cause that stands over this is taken to be it. */
-export const foundAt = 0.9;
 /** A check that is expected to tell less is not worth going to, bits. Lorbet’s own choice, no source. */
 export const leastBits = 0.01;
 /** To turn to any check takes so long, min; what is taken apart and what is dangerous counts as so many more. Lorbet’s own choice, no source. */
@@ -73,79 +70,6 @@ export function causeFound(belief: Pick<Belief, 'causes'>): CauseId | null {
   return first && first.chance >= foundAt ? first.cause : null;
 }
 
-const plogp = (p: number): number => (p > 0 ? p * Math.log2(p) : 0);
-/** Cases less likely than this change nothing of which check is next. */
-const negligible = 1e-6;
-
-const counted = new WeakMap<Factor, Int32Array>();
-/** The places of those cases that change anything; found once for each belief. */
-function casesOf(joint: Factor): Int32Array {
-  const kept = counted.get(joint);
-  if (kept) return kept;
-  const places: number[] = [];
-  joint.table.forEach((p, i) => {
-    if (p >= negligible) places.push(i);
-  });
-  const made = Int32Array.from(places);
-  counted.set(joint, made);
-  return made;
-}
-const unsafeStates = causeStates.map((id) => (unsafeCauses as readonly string[]).includes(id));
-const unsure = new WeakMap<BeliefNode, Float64Array>();
-/** How unsure each case leaves the answer to a check, bits; worked out once. */
-function unsureOf(node: BeliefNode): Float64Array {
-  const kept = unsure.get(node);
-  if (kept) return kept;
-  const answers = node.states.length;
-  const made = new Float64Array(node.table.length / answers);
-  for (let i = 0; i < made.length; i += 1)
-    for (let k = 0; k < answers; k += 1) made[i] = (made[i] ?? 0) - plogp(node.table[i * answers + k] ?? 0);
-  unsure.set(node, made);
-  return made;
-}
-
-/**
- * What the answer to a check is expected to tell of what is wrong, bits; and the chance that a cause is found by it.
- * @source mutual information: what the answer is unsure by, less what it would be where the case were known
- */
-export function expectedOf(joint: Factor, node: BeliefNode): { bits: number; finds: number; safety: number } {
-  const { table: chances, states } = node;
-  const size = causeStates.length;
-  const answers = states.length;
-  const known = unsureOf(node);
-  const [sums, of, bad] = [new Float64Array(answers), new Float64Array(answers * size), new Float64Array(answers)];
-  let [bits, unsafe, all] = [0, 0, 0];
-  const cases = casesOf(joint);
-  for (let n = 0; n < cases.length; n += 1) {
-    const i = cases[n] ?? 0;
-    const p = joint.table[i] ?? 0;
-    bits -= p * (known[i] ?? 0);
-    const a = (i / size) | 0;
-    const b = i - a * size;
-    const isBad = unsafeStates[a] === true || unsafeStates[b] === true;
-    all += p;
-    if (isBad) unsafe += p;
-    for (let k = 0; k < answers; k += 1) {
-      const both = p * (chances[i * answers + k] ?? 0);
-      if (isBad) bad[k] = (bad[k] ?? 0) + both;
-      sums[k] = (sums[k] ?? 0) + both;
-      of[k * size + a] = (of[k * size + a] ?? 0) + both;
-      of[k * size + b] = (of[k * size + b] ?? 0) + both;
-    }
-  }
-  let [finds, safety] = [0, -plogp(unsafe) - plogp(all - unsafe)];
-  sums.forEach((sum, k) => {
-    bits -= plogp(sum);
-    safety += plogp(bad[k] ?? 0) + plogp(sum - (bad[k] ?? 0)) - plogp(sum);
-    // The first state is that there is no cause.
-    for (let c = 1; c < size; c += 1)
-      if ((of[k * size + c] ?? 0) >= foundAt * sum) {
-        finds += sum;
-        break;
-      }
-  });
-  return { bits: Math.max(0, bits), finds, safety: Math.max(0, safety) };
-}
 /** To have found it is worth so many bits. Lorbet’s own choice, no source. */
 const foundBits = 3;
 
@@ -154,6 +78,10 @@ const safetyFirst = 4;
 
 const worth = ({ bits, finds, safety, cost }: RankedCheck): number =>
   (bits + foundBits * finds + safetyFirst * safety) / Math.sqrt(cost);
+
+/** All that can be looked at: what is left of a network without what is wrong. */
+export const checksOf = (network: readonly BeliefNode[]): BeliefNode[] =>
+  network.filter(({ id }) => id !== firstCause && id !== otherCause);
 
 /**
  * What to look at next: most told for its cost first, and of two as good the one that takes less apart. What is dangerous comes only where nothing else tells;
@@ -166,13 +94,13 @@ export function nextChecks(
   medium: 'air' | 'coolant',
   left: ReadonlySet<FaultCheckId>,
 ): RankedCheck[] {
-  const nodes = new Map(network.map((node) => [node.id, node]));
+  const told = expectedOfAll(belief.joint, checksOf(network));
   const cold = mustNotBeLit(belief);
   const all = faultCheckIds.flatMap((id): RankedCheck[] => {
     const it = faultChecks[id];
-    const node = nodes.get(id);
-    if (left.has(id) || !node || (it.only && it.only !== medium) || (cold && lightsIt(id))) return [];
-    const { bits, finds, safety } = expectedOf(belief.joint, node);
+    const expected = told.get(id);
+    if (left.has(id) || !expected || (it.only && it.only !== medium) || (cold && lightsIt(id))) return [];
+    const { bits, finds, safety } = expected;
     return bits < leastBits ? [] : [{ id, bits, finds, safety: cold ? safety : 0, cost: costOf(it) }];
   });
   const safe = all.filter(({ id }) => faultChecks[id].danger < 2);
@@ -181,9 +109,8 @@ export function nextChecks(
   );
 }
 
-/** What each answer to a check would show. */
-export function outcomesOf(network: readonly BeliefNode[], found: Found, id: FaultCheckId): Outcome[] {
-  const { joint } = believe(network, found);
+/** What each answer to a check would show, where this is believed now. */
+export function outcomesOf(network: readonly BeliefNode[], { joint }: Belief, id: FaultCheckId): Outcome[] {
   const { table: chances, answers } = tableOf(network, id);
   return Array.from({ length: answers }, (_, answer) => {
     const both = joint.table.map((p, i) => p * (chances[i * answers + answer] ?? 0));
@@ -201,10 +128,9 @@ function tableOf(network: readonly BeliefNode[], id: FaultCheckId): { table: Flo
 /** An answer less likely than this, by all the others, is pointed at. Lorbet’s own choice, no source. */
 const surprising = 0.03;
 /** Answers that go badly with all the others: look again. */
-export function contradictions(network: readonly BeliefNode[], found: Found): FaultCheckId[] {
+export function contradictions(network: readonly BeliefNode[], found: Found, { joint }: Belief): FaultCheckId[] {
   const ids = Object.keys(found) as FaultCheckId[];
   if (ids.length < 2) return [];
-  const { joint } = believe(network, found);
   return ids.filter((id) => {
     const { table, answers } = tableOf(network, id);
     const answer = found[id] ?? 0;
