@@ -162,7 +162,8 @@ async function main(): Promise<void> {
       ).map((check) => ({ at: '2026-11-20T09:00:00.000Z', by: 'Bench', check, found: faultChecks[check].answers[0] ?? null })),
       repairs: [],
     },
-    known: knownSigns(build, findings, undefined),
+    known: knownSigns(build, findings, { at: '2026-11-20T09:00:00.000Z' }),
+    leanings: [],
     medium: 'air',
     counts: {},
   };

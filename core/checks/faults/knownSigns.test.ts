@@ -1,8 +1,10 @@
+import type { Build, StartRun } from '../../build/Build';
+import type { Fault } from '../../build/faults';
 import { id, soundBuild, soundStart } from '../../../tests/soundBuild';
 import { faultChecks, faultNetwork, weightsFor } from '../../model/faults/faultNetwork';
 import { believe, type Found } from '../../model/faults/nextCheck';
 import { assess } from '../assess';
-import { knownSigns, signsOfFindings, signsOfRecord, signsOfStart, type KnownSign } from './knownSigns';
+import { knownSigns, signsOfAge, signsOfFindings, signsOfRecord, signsOfStart, type KnownSign } from './knownSigns';
 
 const said = (signs: readonly KnownSign[]) =>
   Object.fromEntries(signs.map(({ check, answer }) => [check, faultChecks[check].answers[answer]]));
@@ -124,10 +126,71 @@ describe('what the record answers beside the start that is complained of', () =>
     expect(signsOfRecord({ starts: [], primingRuns: [] }, null)).toEqual([]);
     const dark = soundBuild({ 'heater.supplyV': null });
     const glowed = { ...dark, starts: [glowing(9.4, 5)] };
-    const checks = knownSigns(glowed, [], glowed.starts[0]?.id).map(({ check }) => check);
-    expect(checks).not.toContain('glowVolts');
-    expect(knownSigns({ ...glowed, sheets: soundBuild().sheets }, [], glowed.starts[0]?.id).map(({ check }) => check)).toContain(
-      'glowVolts',
-    );
+    const told = { at: '2026-12-24T08:00:00.000Z', start: glowed.starts[0]?.id ?? '' };
+    const checksOf = (build: Build) => knownSigns(build, [], told).map(({ check }) => check);
+    expect(checksOf(glowed)).not.toContain('glowVolts');
+    expect(checksOf({ ...glowed, sheets: soundBuild().sheets })).toContain('glowVolts');
   });
+});
+
+describe('what the time on record answers', () => {
+  const burned = (at: string, hours: number, lowFromH?: number) =>
+    ({
+      ...soundStart({
+        events: [
+          { atS: 0, event: 'on' },
+          { atS: 200, event: 'flame' },
+          ...(lowFromH === undefined ? [] : [{ atS: 200 + lowFromH * 3600, event: 'low' as const }]),
+          { atS: 200 + hours * 3600, event: 'off' },
+        ],
+        readings: [],
+      }),
+      at,
+    }) satisfies StartRun;
+  const mended = (cause: string, at: string): Fault => ({
+    id: id(9),
+    at,
+    by: 'A',
+    symptom: 'notLit',
+    steps: [],
+    repairs: [{ at, by: 'A', cause, did: 'a new one', parts: '', afterSteps: 0 }],
+  });
+  const aged = (starts: StartRun[], faults: Fault[] = []) => said(signsOfAge({ starts, faults }, '2026-12-24T08:00:00.000Z'));
+  test.each<[string, StartRun[], Fault[], Record<string, string>]>([
+    ['a first start last winter says nothing: the unit may have run elsewhere', [burned('2025-12-24T08:00:00.000Z', 2)], [], {}],
+    [
+      'a first start three winters ago makes plug, screen and filter old',
+      [burned('2023-12-01T08:00:00.000Z', 2)],
+      [],
+      { hours: 'two winters or more', filterAge: 'older, or nobody knows' },
+    ],
+    [
+      'a new plug this autumn makes them new, and the filter stays old',
+      [burned('2023-12-01T08:00:00.000Z', 2)],
+      [mended('plugWorn', '2026-10-01T08:00:00.000Z')],
+      { hours: 'under a winter', filterAge: 'older, or nobody knows' },
+    ],
+    [
+      'a new filter this autumn is new',
+      [burned('2025-12-01T08:00:00.000Z', 2)],
+      [mended('filterBlocked', '2026-10-01T08:00:00.000Z')],
+      { filterAge: 'under two years' },
+    ],
+    [
+      '600 hours on record are two winters',
+      [burned('2026-01-01T08:00:00.000Z', 300), burned('2026-02-01T08:00:00.000Z', 300)],
+      [],
+      { hours: 'two winters or more' },
+    ],
+    ['599 hours are not', [burned('2026-01-01T08:00:00.000Z', 599)], [], {}],
+    [
+      'twenty hours, twelve of them turned down, were run low',
+      [burned('2026-01-01T08:00:00.000Z', 20, 8)],
+      [],
+      { lowRuns: 'yes' },
+    ],
+    ['twenty hours, eight of them turned down, were not', [burned('2026-01-01T08:00:00.000Z', 20, 12)], [], {}],
+    ['nine hours on record are too few to say', [burned('2026-01-01T08:00:00.000Z', 9, 0)], [], {}],
+    ['a start after it counts for nothing', [burned('2027-01-01T08:00:00.000Z', 700)], [], {}],
+  ])('%s', (_what, starts, faults, expected) => expect(aged(starts, faults)).toEqual(expected));
 });

@@ -1,15 +1,17 @@
 import type { Build, StartRun } from '../../build/Build';
+import type { Fault } from '../../build/faults';
 import { valueAt } from '../../build/sheets';
-import { factsOf, firstAt, flameEndS } from '../../build/startFacts';
+import { factsOf, firstAt, flameEndS, lastSecond } from '../../build/startFacts';
 import type { FaultCheckId } from '../../model/faults/faultNetwork';
 import type { Found } from '../../model/faults/nextCheck';
 import type { Finding } from '../Finding';
+import { ranWell } from './leaningsOf';
 
 /** What is known already, and by what: a finding of this build, or the start that is complained of. */
 export interface KnownSign {
   check: FaultCheckId;
   answer: number;
-  from: { finding: string } | { start: string } | { primed: string };
+  from: { finding: string } | { start: string } | { primed: string } | { record: 'age' | 'hours' };
 }
 
 /** Findings that answer a check: the first answer where they are sound, the second where they are not. What may change by itself was sound only when it was looked at. */
@@ -91,10 +93,6 @@ export function signsOfRecord(build: Pick<Build, 'starts' | 'primingRuns'>, run:
   const known: KnownSign[] = [];
   const atMs = run ? Date.parse(run.at) : Infinity;
   const earlier = build.starts.filter((one) => !one.dryRun && one.id !== run?.id && Date.parse(one.at) < atMs);
-  const ranWell = (one: StartRun) => {
-    const at = firstAt(one);
-    return at.full !== undefined && at.out === undefined;
-  };
   const well = earlier.find(ranWell);
   if (well) known.push({ check: 'newFit', answer: 0, from: { start: well.id } });
   else if (run && earlier.length === 0) known.push({ check: 'newFit', answer: 1, from: { start: run.id } });
@@ -115,15 +113,58 @@ export function signsOfRecord(build: Pick<Build, 'starts' | 'primingRuns'>, run:
   return known;
 }
 
+const yearMs = 365.25 * 24 * 3600_000;
+/** What was mended makes plug and screen new, or the filter. */
+const newPlug = ['plugOpen', 'plugShort', 'plugWorn', 'screenClogged'];
+/** Burnt so long, a heater has run as in two winters; of so long on record, what it ran low of it says something. Common practice, no source. */
+const [twoWintersH, enoughH] = [600, 10];
+
+/** How long a start burned, and how long of it turned down, h. */
+function burntH(run: StartRun): { all: number; low: number } {
+  const at = firstAt(run);
+  if (at.flame === undefined) return { all: 0, low: 0 };
+  const end = flameEndS(at) ?? lastSecond(run);
+  return { all: (end - at.flame) / 3600, low: at.low === undefined ? 0 : Math.max(0, end - at.low) / 3600 };
+}
+/**
+ * What the time on record answers: how long since plug, screen and filter were new, and whether it ran low for most of it. Only what is on record counts: hours
+ * that nobody logged make it older, never newer.
+ */
+export function signsOfAge(build: Pick<Build, 'starts' | 'faults'>, atIso: string): KnownSign[] {
+  const now = Date.parse(atIso);
+  const lit = build.starts.filter((run) => !run.dryRun && firstAt(run).flame !== undefined && Date.parse(run.at) <= now);
+  const firstMs = Math.min(...lit.map(({ at }) => Date.parse(at)));
+  const repairs = (build.faults ?? []).flatMap((fault) => fault.repairs).filter(({ at }) => Date.parse(at) < now);
+  const lastMs = (causes: readonly string[]) =>
+    repairs.filter(({ cause }) => causes.includes(cause)).reduce((last, { at }) => Math.max(last, Date.parse(at)), -Infinity);
+  const known: KnownSign[] = [];
+  const [plugMs, filterMs] = [lastMs(newPlug), lastMs(['filterBlocked'])];
+  const hours = lit
+    .filter(({ at }) => Date.parse(at) > plugMs)
+    .map(burntH)
+    .reduce((sum, one) => ({ all: sum.all + one.all, low: sum.low + one.low }), { all: 0, low: 0 });
+  // Mended, it is new from then on; else it is at least as old as its first start here.
+  const sinceMs = Number.isFinite(plugMs) ? plugMs : firstMs;
+  if (hours.all >= twoWintersH) known.push({ check: 'hours', answer: 1, from: { record: 'hours' } });
+  else if (now - sinceMs >= 2 * yearMs) known.push({ check: 'hours', answer: 1, from: { record: 'age' } });
+  else if (Number.isFinite(plugMs) && now - plugMs < yearMs) known.push({ check: 'hours', answer: 0, from: { record: 'age' } });
+  if (now - (Number.isFinite(filterMs) ? filterMs : firstMs) >= 2 * yearMs)
+    known.push({ check: 'filterAge', answer: 1, from: { record: 'age' } });
+  else if (Number.isFinite(filterMs)) known.push({ check: 'filterAge', answer: 0, from: { record: 'age' } });
+  if (hours.all >= enoughH && hours.low > hours.all / 2) known.push({ check: 'lowRuns', answer: 1, from: { record: 'hours' } });
+  return known;
+}
+
 const voltsOf = { v12: 12, v24: 24 } as const;
-/** All that a build answers of a fault by itself, each check once. @param startId the start that is complained of */
-export function knownSigns(build: Build, findings: readonly Finding[], startId: string | undefined): KnownSign[] {
-  const run = build.starts.find(({ id }) => id === startId) ?? null;
+/** All that a build answers of a fault by itself, each check once. */
+export function knownSigns(build: Build, findings: readonly Finding[], fault: Pick<Fault, 'at' | 'start'>): KnownSign[] {
+  const run = build.starts.find(({ id }) => id === fault.start) ?? null;
   const supply = valueAt(build.sheets, 'heater.supplyV');
   const all = [
     ...signsOfFindings(findings),
     ...(run && supply ? signsOfStart(run, voltsOf[supply]) : []),
     ...signsOfRecord(build, run),
+    ...signsOfAge(build, fault.at),
   ];
   return [...new Map(all.map((sign) => [sign.check, sign])).values()];
 }

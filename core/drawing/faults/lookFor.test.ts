@@ -15,7 +15,7 @@ const fault = (symptom: string, steps: readonly [FaultCheckId, string | null][] 
   repairs: [],
 });
 const ask = (more: Partial<LookFor> & Pick<LookFor, 'fault'>): ReturnType<typeof lookFor> =>
-  lookFor({ known: [], medium: 'air', counts: {}, ...more });
+  lookFor({ known: [], leanings: [], medium: 'air', counts: {}, ...more });
 const plug: readonly [FaultCheckId, string][] = [
   ['plugOhms', 'open'],
   ['glowAmps', 'none'],
@@ -46,7 +46,7 @@ test('where nothing tells any more, it is for the maker’s service', () => {
 });
 test('nothing is asked that is known of the build', () => {
   const build = soundBuild();
-  const known = knownSigns(build, assess(build), undefined);
+  const known = knownSigns(build, assess(build), { at });
   const view = ask({ fault: fault('goesOut'), known });
   const asked = new Set([view.next?.id, ...view.others.map((one) => one.id)]);
   expect(known.length).toBeGreaterThan(10);

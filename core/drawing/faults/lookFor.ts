@@ -6,6 +6,7 @@ import { faultCauses, type CauseId } from '../../model/faults/causes';
 import { askedIn, believeFault, isFaultCheck } from '../../model/faults/faultCase';
 import { faultChecks, type FaultCheckId } from '../../model/faults/faultNetwork';
 import { learnedWeights, type CauseCounts } from '../../model/faults/learned';
+import { leanedWeights, type Leaning } from '../../model/faults/leaning';
 import { lightsIt, mustNotBeLit } from '../../model/faults/mustNotBeLit';
 import {
   believe,
@@ -24,6 +25,7 @@ export interface LookFor {
   fault: Fault;
   /** what the build answers by itself */ known: readonly KnownSign[];
   medium: 'air' | 'coolant';
+  /** what is on record of this build and makes causes likelier */ leanings: readonly Leaning[];
   /** what the workshop has counted; empty where it wants what is usual */ counts: CauseCounts;
   /** the check that a person wants to see, in place of the one that tells most */ chosen?: FaultCheckId;
 }
@@ -54,6 +56,10 @@ export interface FaultView {
     ask: string;
     found: string;
     from: KnownSign['from'];
+  }[];
+  /** what makes causes likelier here than elsewhere, by what on record */ leans: {
+    why: Leaning['why'];
+    causes: { label: string; times: number }[];
   }[];
   /** a cause is found; something still tells; nothing does, and the maker’s service has to open it */ state:
     'found' | 'ask' | 'service';
@@ -86,8 +92,8 @@ function asked(network: readonly BeliefNode[], belief: Belief, now: Found, id: F
 }
 
 /** What a fault looks like as it stands: its likeliest causes, where they sit, and what to look at next. */
-export function lookFor({ fault, known, medium, counts, chosen }: LookFor): FaultView {
-  const weights = learnedWeights(medium, counts);
+export function lookFor({ fault, known, medium, leanings, counts, chosen }: LookFor): FaultView {
+  const weights = leanedWeights(learnedWeights(medium, counts), leanings);
   const answeredByBuild: Found = Object.fromEntries(known.map(({ check, answer }) => [check, answer]));
   const { network, belief, now } = believeFault(fault, answeredByBuild, medium, weights);
   const left = askedIn(fault, now);
@@ -121,6 +127,10 @@ export function lookFor({ fault, known, medium, counts, chosen }: LookFor): Faul
         found: faultChecks[check].answers[answer] ?? '',
         from,
       })),
+    leans: leanings.map(({ why, times }) => ({
+      why,
+      causes: Object.entries(times).map(([cause, by]) => ({ label: faultCauses[cause as CauseId].label, times: by })),
+    })),
     state: causeFound(belief) ? 'found' : ranked.length > 0 ? 'ask' : 'service',
     cold: mustNotBeLit(belief),
     next: first ? asked(network, belief, now, first) : null,
