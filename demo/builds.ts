@@ -175,8 +175,12 @@ const floor: DemoLists = {
   stack: [{ name: 'plate', kind: 'plate', thicknessMm: 3 }, { name: 'gasket', kind: 'gasket', thicknessMm: 3 }, { name: 'vinyl', kind: 'covering', thicknessMm: 2.5, cutBack: 'yes' }, { name: 'ply', kind: 'timber', thicknessMm: 12 }, { name: 'steel floor', kind: 'metal', thicknessMm: 1.2 }],
 };
 const place: Values = { 'siting.heaterXMm': 1350, 'siting.heaterYMm': 1070 };
+const vents: DemoLists['vents'] = [
+  { name: 'roof mushroom', level: 'high', through: 'roof', shape: 'stated', eachCm2: 62, pieces: 2, shuts: 'no', blockedBy: 'nothing', aboveFloorMm: 1880, xMm: 2300, yMm: 800 },
+  { name: 'drilled floor', level: 'low', through: 'floor', shape: 'round', diaMm: 30, pieces: 8, cover: 'mesh6', shuts: 'no', blockedBy: 'nothing', aboveFloorMm: 0, xMm: 500, yMm: 300 },
+];
 const kept: Pick<DemoBuild, 'lists' | 'seals' | 'watched'> = {
-  lists: { ...floor, parts: parts('present'), segments, doseTests: dosed(4.4), outside, pipes: pipeRows, ducts, returns },
+  lists: { ...floor, parts: parts('present'), segments, doseTests: dosed(4.4), outside, pipes: pipeRows, ducts, returns, vents },
   seals: [
     { name: 'round the plate', at: 'plate', kind: 'sealant', cureH: 24, putOnH: 4, hardH: 29 }, { name: 'round the exhaust', at: 'exhaust', kind: 'hotSealant', cureH: 12, putOnH: 4, hardH: 29 }, { name: 'at the burner', at: 'joint', kind: 'hotSealant', cureH: 12, putOnH: 4, hardH: 29 },
     { name: 'round the combustion air', at: 'air', kind: 'sealant', cureH: 24, putOnH: 4, hardH: 29 }, { name: 'round the fuel line', at: 'fuel', kind: 'sealant', cureH: 24, putOnH: 4, hardH: 29 },
@@ -220,6 +224,10 @@ export const demoBuilds: readonly DemoBuild[] = [
         duct('under the desk', 2.4, 2750, 420, { boreMm: 60, bends: 3, end: 'closable', closedPercent: 0, grille: 'louvre' }),
         duct('below the floor to the front', 1.9, 420, 1320, { boreMm: 60, bends: 3, end: 'closable', closedPercent: 0, runs: 'outside', insulated: 'no' }),
       ],
+      vents: [
+        { name: 'grille over the door', level: 'high', through: 'wall', shape: 'square', widthMm: 200, heightMm: 100, pieces: 1, cover: 'louvreFly', shuts: 'no', blockedBy: 'tape', blockedPercent: 60, aboveFloorMm: 1900 },
+        { name: 'step grille', level: 'low', through: 'door', shape: 'square', widthMm: 120, heightMm: 60, pieces: 1, cover: 'louvre', shuts: 'yes', blockedBy: 'nothing', aboveFloorMm: 60 },
+      ],
       returns: [{ name: 'grille behind the radio', kind: 'louvre', lengthMm: 120, widthMm: 60, pieces: 1, coveredPercent: 40 }],
       segments: [
         segment(1000, 'over the axle', 'suction', 1.4, 180, { boreMm: 4, clips: 2, sheath: 'bare' }), segment(2000, 'down to the pump', 'suction', 1.2, -160, { boreMm: 4, clips: 2, gapMm: 6, sheath: 'bare' }),
@@ -233,7 +241,7 @@ export const demoBuilds: readonly DemoBuild[] = [
   },
   {
     releases: ['cutting', 'bolting', 'closing', 'power'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e03', ...kept,
-    lists: { ...kept.lists, ducts: [], returns: [], loop, outside: [{ name: 'porthole', kind: 'window', xMm: 420, yMm: 1740, lengthMm: 320, widthMm: 40, heightMm: 900 }, { name: 'side hatch', kind: 'door', xMm: 2450, yMm: 1740, lengthMm: 600, widthMm: 40, heightMm: 700 }, { name: 'mushroom vent', kind: 'vent', xMm: 2600, yMm: 800, lengthMm: 160, widthMm: 160, heightMm: 1900 }], segments: [segment(1000, 'tank to filter', 'suction', 0.3, -200, { end: 'filter' }), segment(2000, 'filter to pump', 'suction', 0.34, -120), segment(3000, 'along the bulkhead', 'pressure', 1.4, 90, { near: 'inside' }), segment(4000, 'up to the heater', 'pressure', 0.86, 240, { near: 'inside' })] },
+    lists: { ...kept.lists, ducts: [], returns: [], loop, outside: [{ name: 'porthole', kind: 'window', xMm: 420, yMm: 1740, lengthMm: 320, widthMm: 40, heightMm: 900 }, { name: 'side hatch', kind: 'door', xMm: 2450, yMm: 1740, lengthMm: 600, widthMm: 40, heightMm: 700 }, { name: 'hatch slats', kind: 'vent', xMm: 2600, yMm: 800, lengthMm: 160, widthMm: 160, heightMm: 1900 }], segments: [segment(1000, 'tank to filter', 'suction', 0.3, -200, { end: 'filter' }), segment(2000, 'filter to pump', 'suction', 0.34, -120), segment(3000, 'along the bulkhead', 'pressure', 1.4, 90, { near: 'inside' }), segment(4000, 'up to the heater', 'pressure', 0.86, 240, { near: 'inside' })] },
     watched: [{ name: 'pump, inlet' }, { name: 'at the heater' }], identity: { name: 'Sedge Otter', what: 'canal workboat', kind: 'boat', place: 'Long Lock, Isle of Merrow', heaterSerial: 'INV-2207-0044' }, daysAgo: 2,
     planned: { ...all, ...coolant, 'heater.altitudeM': 120, 'air.mufflerHole': 'closed', 'tank.spaceLengthMm': 700, 'tank.spaceHeightMm': 480, 'tank.lowered': 'stays', 'tank.depthAtSpotMm': 342, 'fuel.pressureLengthM': 2.2, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 210 },
     fitted: { ...siting, ...place, ...fuel, ...tank, ...air, ...pipes, ...ends, ...coolant, ...wiring, ...measured, 'air.mufflerHole': 'closed', 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' },

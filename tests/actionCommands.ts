@@ -51,6 +51,10 @@ export function actionCommands(build: Build): { command: Command; at: string }[]
     ...build.coReadings.map(({ at, by: _by, ...reading }) => ({ at, command: { kind: 'co' as const, reading } })),
     ...(build.hotLooks ?? []).map(({ at, by: _by, ...look }) => ({ at, command: { kind: 'hot' as const, look, readAt: at } })),
     ...(build.sights ?? []).map(({ at, by: _by, ...look }) => ({ at, command: { kind: 'sight' as const, look, readAt: at } })),
+    ...(build.coLogs ?? []).map(({ at, by: _by, ...log }) => ({
+      at: after(at, (log.readings.at(-1)?.min ?? 0) * 60),
+      command: { kind: 'coLog' as const, log, readAt: at },
+    })),
     ...(build.noises ?? []).map(({ at, by: _by, ...look }) => ({ at, command: { kind: 'noise' as const, look, readAt: at } })),
   ].sort((a, b) => Date.parse(a.at) - Date.parse(b.at));
 }

@@ -7,7 +7,7 @@ import type { ListValues, RowOf } from './lists';
 import type { SheetValues } from './sheets';
 import type { UnitCard } from './unit/UnitCard';
 import type { Fault } from './faults';
-import type { CoReading, HotLook, NoiseReading, PrimingRun, Sight, StartRun } from './records';
+import type { CoLog, CoReading, HotLook, NoiseReading, PrimingRun, Sight, StartRun } from './records';
 
 export * from './records';
 
@@ -88,6 +88,7 @@ export interface Claim {
   hotLooks?: HotLook[];
   sights?: Sight[];
   noises?: NoiseReading[];
+  coLogs?: CoLog[];
   repairs: Repair[];
   leaks: RowOf<'leaks'>[];
   faults?: Fault[];
@@ -115,6 +116,8 @@ export interface Build {
   sights?: Sight[];
   /** Levels of sound; absent where none was read. */
   noises?: NoiseReading[];
+  /** Carbon monoxide through a night; absent where none was logged. */
+  coLogs?: CoLog[];
   repairs?: Repair[];
   /** Faults looked for, mended and proven; absent where none was told. */
   faults?: Fault[];

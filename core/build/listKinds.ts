@@ -294,3 +294,15 @@ export const sensorPlaces = {
   cold: 'by a door, a window or an outer wall',
   sun: 'in the sun or over a warm thing',
 } as const;
+/** Where an opening for air sits; what it goes through; what stands before it. */
+export const ventLevels = { high: 'high, near the ceiling', low: 'low, near the floor' } as const;
+export const ventWays = { roof: 'roof', wall: 'wall', floor: 'floor', door: 'door', window: 'window' } as const;
+export const ventBlocks = {
+  nothing: 'nothing',
+  furniture: 'furniture',
+  bedding: 'bedding or a curtain',
+  luggage: 'luggage',
+  tape: 'tape or stuffing',
+  dirt: 'dirt or a nest',
+  snow: 'snow or mud',
+} as const;

@@ -5,6 +5,7 @@ import { lineLists } from './listTables/line';
 import { sitingLists } from './listTables/siting';
 import { surveyLists } from './listTables/survey';
 import { tankLists } from './listTables/tank';
+import { ventLists } from './listTables/vents';
 import { warmthLists } from './listTables/warmth';
 import { wiringLists } from './listTables/wiring';
 
@@ -22,4 +23,5 @@ export const lists = {
   ...wiringLists,
   ...controllerLists,
   ...tankLists,
+  ...ventLists,
 } as const;

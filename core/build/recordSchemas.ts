@@ -17,6 +17,7 @@ import {
   soundMeters,
   startEvents,
   winds,
+  type CoLogged,
 } from './Build';
 import { codeKinds } from './unit/UnitCard';
 import { bounded, identifier, instant, list, oneOf, strictObject, text } from './schemaParts';
@@ -102,6 +103,35 @@ export const coReadingSchema = once(() =>
     doors: oneOf(doorStates).optional(),
     wind: oneOf(winds).optional(),
     resolutionPpm: bounded(0.1, 20).optional(),
+  }),
+);
+/** A log of carbon monoxide holds so many readings; a build so many logs. */
+export const [coLogReadings, coLogsMax] = [1500, 40];
+export const coLogSchema = once(() =>
+  strictObject({
+    id: identifier(),
+    at: instant(),
+    by: text(80, 1),
+    place: oneOf(coPlaces),
+    state: oneOf(coStates).optional(),
+    doors: oneOf(doorStates).optional(),
+    meter: text(60, 1),
+    zeroBeforePpm: bounded(-20, 50).optional(),
+    zeroAfterPpm: bounded(-20, 50).optional(),
+    readings: list(strictObject({ min: bounded(0, 2880), ppm: bounded(0, 2000) }), coLogReadings).test({
+      name: 'order',
+      test(value) {
+        const readings = value as CoLogged[];
+        if (readings.length < 2)
+          return this.createError({ message: `${this.path} holds ${readings.length} readings; allowed is 2 and more.` });
+        const i = readings.findIndex(({ min }, n) => n > 0 && min <= (readings[n - 1]?.min ?? 0));
+        if (i < 0) return true;
+        const [before, own] = [readings[i - 1]?.min ?? 0, readings[i]?.min ?? 0];
+        return this.createError({
+          message: `${this.path}[${i}] is at ${own} min, after one at ${before} min; readings must be in order of time.`,
+        });
+      },
+    }),
   }),
 );
 export const hotLookSchema = once(() =>

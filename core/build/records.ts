@@ -106,6 +106,23 @@ export interface CoReading {
   wind?: keyof typeof winds;
   /** the smallest step that the meter shows, ppm; 1 where nobody has said */ resolutionPpm?: number;
 }
+/** Carbon monoxide by a meter that was left there, at its own times. */
+export interface CoLog {
+  id: string;
+  /** when its first reading was taken */ at: string;
+  by: string;
+  place: keyof typeof coPlaces;
+  state?: keyof typeof coStates;
+  doors?: keyof typeof doorStates;
+  /** which meter, as it is called */ meter: string;
+  /** what it showed in air outside, before and after, ppm */ zeroBeforePpm?: number;
+  zeroAfterPpm?: number;
+  readings: CoLogged[];
+}
+export interface CoLogged {
+  /** since the first */ min: number;
+  ppm: number;
+}
 
 export const hotPlaces = {
   floor: 'floor or shelf',

@@ -305,7 +305,19 @@ export const sections = {
     rehearsal: section('Rehearsal'),
   },
   proving: {
-    co: section('Carbon monoxide', { figures: { 'Proving sheet': sheet('proving') }, checks: ['co'] }),
+    co: section('Carbon monoxide', {
+      figures: { 'Proving sheet': of('proving', 'coAlarmFitted coAlarmTested coAlarmSited') },
+      checks: ['co'],
+    }),
+    vents: section('Openings', {
+      figures: {
+        get 'Air to breathe'() {
+          return rest('proving');
+        },
+      },
+      lists: ['vents'],
+      checks: ['vent'],
+    }),
     joints: section('Fuel joints', { checks: ['leak'] }),
   },
   signoff: {

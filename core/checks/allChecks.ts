@@ -21,7 +21,9 @@ import { kitChecks } from './kit/kit';
 import { primingChecks } from './priming/priming';
 import { primeChecks } from './priming/pump';
 import { coChecks } from './proving/co';
+import { coNightChecks } from './proving/coNight';
 import { leakChecks } from './proving/leak';
+import { ventChecks } from './proving/vents';
 import { signoffChecks } from './signoff/signoff';
 import { assemblyChecks } from './siting/assembly';
 import { placeChecks } from './siting/place';
@@ -81,7 +83,9 @@ export const stageChecks: readonly Check[] = [
   ...faultRecordChecks,
   ...hotSpotChecks,
   ...noiseChecks,
+  ...ventChecks,
   ...coChecks,
+  ...coNightChecks,
   ...leakChecks,
 ];
 /** Checked over all other findings. */

@@ -18,6 +18,7 @@ const stageOf: Record<string, StageId> = {
   start: 'startup',
   co: 'proving',
   leak: 'proving',
+  vent: 'proving',
 };
 test.each(checks.map(({ id, stage }) => [id, stage] as const))('the id %s agrees with its stage, %s', (id, stage) => {
   const [first = ''] = id.split('.');

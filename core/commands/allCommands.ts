@@ -6,7 +6,7 @@ import { holdPointCommand } from './kinds/holdPoint';
 import { makerCommand } from './kinds/maker';
 import { noteCommand } from './kinds/note';
 import { primingCommand } from './kinds/priming';
-import { coCommand, hotCommand, noiseCommand, sightCommand } from './kinds/proof';
+import { coCommand, coLogCommand, hotCommand, noiseCommand, sightCommand } from './kinds/proof';
 import { repairCommand } from './kinds/repair';
 import { rowsCommand } from './kinds/rows';
 import { signCommand } from './kinds/sign';
@@ -30,6 +30,7 @@ const definitions = {
   hot: hotCommand,
   sight: sightCommand,
   noise: noiseCommand,
+  coLog: coLogCommand,
   repair: repairCommand,
   fault: faultCommand,
   waive: waiveCommand,

@@ -6,6 +6,7 @@ import { fuelFigures } from './fuel/fuelFigures';
 import { tankFigures } from './fuel/tankFigures';
 import { primingFigures } from './priming/primingFigures';
 import { sitingFigures } from './siting/sitingFigures';
+import { ventFigures } from './proving/ventFigures';
 import { startFigures } from './startup/startFigures';
 import { heaterFigures } from './survey/heaterFigures';
 import { surveyFigures } from './survey/surveyFigures';
@@ -34,6 +35,7 @@ const defined = {
   ...inFile('wiring/wiringFigures', wiringFigures),
   ...inFile('priming/primingFigures', primingFigures),
   ...inFile('controller/controllerFigures', controllerFigures),
+  ...inFile('proving/ventFigures', ventFigures),
   ...inFile('startup/startFigures', startFigures),
 };
 export const figures: Readonly<Record<FigureId, Figure>> = defined;

@@ -42,6 +42,15 @@ export const stageFigures: Readonly<Record<string, readonly FigureId[]>> = {
     'survey.outputAltitudeKw',
     'survey.excessAirAltitude',
   ],
+  proving: [
+    'vent.highCm2',
+    'vent.wantedHighCm2',
+    'vent.lowCm2',
+    'vent.wantedLowCm2',
+    'vent.airM3H',
+    'vent.sleepersPpm',
+    'vent.dewC',
+  ],
   siting: [
     'siting.threadLeftMm',
     'siting.threadNeededMm',

@@ -95,6 +95,23 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
     { kind: 'noise', look: { id: id(8), place: 'pump', state: 'full', levelDb: 64.5, awayM: 1, with: 'phone' } },
     '64.5 dB(A) at the pump, 1.0 m off, heater at full output (phone)',
   ],
+  coLog: [
+    soundBuild(),
+    {
+      kind: 'coLog',
+      log: {
+        id: id(8),
+        place: 'pillow',
+        meter: 'meter 2',
+        readings: [
+          { min: 0, ppm: 0 },
+          { min: 480, ppm: 1.5 },
+        ],
+      },
+      readAt: '2026-11-19T22:00:00.000Z',
+    },
+    'carbon monoxide over 8.0 h, at most 1.5 ppm, pillow',
+  ],
   waive: [
     gap,
     { kind: 'waive', checkId: 'fuel.line.joint', code, values, why: 'old joint, watched for a year' },

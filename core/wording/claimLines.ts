@@ -1,4 +1,5 @@
 import { holdPointSteps } from '../build/stages';
+import { coLogText } from './coText';
 import { faultLine } from './faultText';
 import { hotText } from './hotText';
 import { noiseText } from './noiseText';
@@ -24,6 +25,7 @@ export function claimLines(claim: Claim): string[] {
     ),
     ...(claim.hotLooks ?? []).map((l) => `${hotText(l)}: said by ${l.by}, ${on(l.at)}`),
     ...(claim.sights ?? []).map((l) => `${sights[l.sees]}: said by ${l.by}, ${on(l.at)}`),
+    ...(claim.coLogs ?? []).map((l) => `${coLogText(l)}: said by ${l.by}, ${on(l.at)}`),
     ...(claim.noises ?? []).map((l) => `${noiseText(l)}: said by ${l.by}, ${on(l.at)}`),
     ...claim.leaks.map(
       (j, i) =>

@@ -2,8 +2,8 @@ import { faultLine } from '../../core/wording/faultText';
 import { primingOutcomes, sights } from '../../core/build/Build';
 import { fittedStarts } from '../../core/model/startup/fittedStarts';
 import { summarizeStart } from '../../core/model/startup/summarizeStart';
-import { formatFixed, formatShort } from '../../core/units/formatNumber';
-import { coText } from '../../core/wording/coText';
+import { formatFixed, formatShort, upperFirst } from '../../core/units/formatNumber';
+import { coLogText, coText } from '../../core/wording/coText';
 import { hotText } from '../../core/wording/hotText';
 import { noiseText } from '../../core/wording/noiseText';
 import { day, type Section } from './Section';
@@ -65,6 +65,7 @@ export const tests: Section = (page, { build }) => {
       { text: look.by, share: 0.2 },
     ]);
   const seen = [
+    ...(build.coLogs ?? []).map((log) => ({ ...log, text: upperFirst(coLogText(log)) })),
     ...(build.sights ?? []).map((look) => ({ ...look, text: sights[look.sees] })),
     ...(build.noises ?? []).map((look) => ({ ...look, text: noiseText(look) })),
   ];

@@ -43,6 +43,22 @@ const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
   co: () => [soundBuild(), { kind: 'co', reading: { id: id(9), ppm: 0, place: 'floor' } }],
   hot: () => [soundBuild(), { kind: 'hot', look: { id: id(9), place: 'plate', touches: 'timber', surfaceC: 48 } }],
   sight: () => [soundBuild(), { kind: 'sight', look: { id: id(9), sees: 'clear' } }],
+  coLog: () => [
+    soundBuild(),
+    {
+      kind: 'coLog',
+      log: {
+        id: id(9),
+        place: 'pillow',
+        meter: 'm',
+        readings: [
+          { min: 0, ppm: 0 },
+          { min: 9, ppm: 0 },
+        ],
+      },
+      readAt: '2026-11-20T22:00:00.000Z',
+    },
+  ],
   noise: () => [soundBuild(), { kind: 'noise', look: { id: id(9), place: 'pillow', state: 'off', levelDb: 25, with: 'meter' } }],
   waive: () => [gap, { kind: 'waive', checkId: 'fuel.line.joint', code, values, why: 'watched for a year already' }],
   unwaive: () => [
@@ -74,6 +90,7 @@ const may: Record<CommandKind, readonly Role[]> = {
   hot: ['fitter', 'lead'],
   sight: ['fitter', 'lead'],
   noise: ['fitter', 'lead'],
+  coLog: ['fitter', 'lead'],
   fault: ['fitter', 'lead'],
   repair: ['fitter', 'lead'],
   waive: ['lead'],

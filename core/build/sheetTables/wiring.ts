@@ -34,5 +34,7 @@ export const wiringSheets = {
     coAlarmFitted: choice({ label: 'Carbon monoxide alarm in the space', options: yesNo, part: 'cabin', found: true }),
     coAlarmTested: choice({ label: 'Its test button sounded it', options: yesNo, part: 'cabin', found: true }),
     coAlarmSited: choice({ label: 'Sited by its own instructions', options: yesNo, part: 'cabin', found: true }),
+    ventsThere: choice({ label: 'Openings that can’t be shut', options: { some: 'there are some', none: 'there are none' }, part: 'cabin', given: true, optional: true, later: true }),
+    otherBurnersCm2: number({ label: 'Wanted besides, for other burners', unit: 'cm²', min: 0, max: 10000, decimals: 1, part: 'cabin', given: true, optional: true, later: true, hint: 'high and low each, as their makers say; 0 where nothing else burns' }),
   },
 } as const satisfies Record<string, FieldTable>;

@@ -1,7 +1,17 @@
-import { coPlaces, sights, type Build, type CoReading, type HotLook, type NoiseReading, type Sight } from '../../build/Build';
-import { coReadingSchema, hotLookSchema, noiseSchema, sightSchema } from '../../build/recordSchemas';
+import {
+  coPlaces,
+  sights,
+  type Build,
+  type CoLog,
+  type CoReading,
+  type HotLook,
+  type NoiseReading,
+  type Sight,
+} from '../../build/Build';
+import { coLogSchema, coReadingSchema, hotLookSchema, noiseSchema, sightSchema } from '../../build/recordSchemas';
 import { rowsOf } from '../../build/lists';
 import { instant } from '../../build/schemaParts';
+import { coLogText } from '../../wording/coText';
 import { formatShort } from '../../units/formatNumber';
 import { hotText } from '../../wording/hotText';
 import { noiseText } from '../../wording/noiseText';
@@ -42,6 +52,30 @@ export const coCommand = defineCommand<CoCommand>({
     const { ppm, place } = body.reading as CoReading;
     return `carbon monoxide ${formatShort(ppm)} ppm, ${coPlaces[place]}`;
   },
+});
+
+export interface CoLogCommand {
+  kind: 'coLog';
+  log: Omit<CoLog, 'at' | 'by'>;
+  /** when its first reading was taken */ readAt: string;
+}
+/** Carbon monoxide by a meter that was left there. */
+export const coLogCommand = defineCommand<CoLogCommand>({
+  kind: 'coLog',
+  permission: 'work',
+  schema: shape(() => ({ log: coLogSchema().omit(['at', 'by']), readAt: instant() })),
+  apply(build, { log, readAt }, { name, at }) {
+    const endMs = Date.parse(readAt) + (log.readings.at(-1)?.min ?? 0) * 60_000;
+    // A minute for clocks that go apart.
+    if (endMs > Date.parse(at) + 60_000)
+      return refuse('invalid', `The log ends at ${new Date(endMs).toISOString()}; nothing can have been read later than now.`);
+    return {
+      ok: true,
+      build: { ...build, coLogs: [...(build.coLogs ?? []), { ...log, at: readAt, by: name }] },
+      body: { log, readAt },
+    };
+  },
+  describe: (body) => coLogText(body.log as CoLog),
 });
 
 /** Keeps what somebody has read or seen: now, or at a time before. */

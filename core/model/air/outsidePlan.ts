@@ -41,13 +41,39 @@ export interface OutsidePlan {
 type At = <P extends FigurePath>(path: P) => ValueAt<P> | null;
 /** The outside plan of a build as it is drawn; null while nobody has said how large its floor is. */
 export const outsidePlan = (build: Build): OutsidePlan | null =>
-  planFrom((path) => valueAt(build.sheets, path), rowsOf(build.lists, 'outside'));
+  planFrom(
+    (path) => valueAt(build.sheets, path),
+    [...rowsOf(build.lists, 'outside'), ...placedVents(rowsOf(build.lists, 'vents'))],
+  );
 /** The same as it is judged. */
 export function outsideOf(read: Reader): OutsidePlan | null {
   // Where no end is placed, nothing rests on the plan.
   if (read.maybe('ends.exhaustXMm') === null && read.maybe('ends.intakeXMm') === null) return null;
-  return read.shared('outside plan', (shared) => planFrom((path) => shared.maybe(path), shared.rows('outside')));
+  return read.shared('outside plan', (shared) =>
+    planFrom((path) => shared.maybe(path), [...shared.rows('outside'), ...placedVents(shared.rows('vents'))]),
+  );
 }
+
+/** Openings for air that are placed stand on the plan as well: gas comes in there. */
+const placedVents = (rows: readonly RowOf<'vents'>[]): RowOf<'outside'>[] =>
+  rows.flatMap(({ id, name, xMm, yMm, widthMm, heightMm, diaMm, through }, i) => {
+    if (xMm === undefined || yMm === undefined) return [];
+    const across = widthMm ?? diaMm ?? ventMm;
+    const flat = through === 'roof' || through === 'floor';
+    return [
+      {
+        id,
+        name: name ?? `opening ${i + 1}`,
+        kind: 'vent',
+        xMm,
+        yMm,
+        lengthMm: across,
+        widthMm: flat ? (heightMm ?? across) : wallMm,
+      },
+    ];
+  });
+/** An opening whose size nobody has given, and how thick one in a wall is drawn, mm. Lorbet’s own choice, no source. */
+const [ventMm, wallMm] = [120, 40];
 
 function planFrom(at: At, rows: readonly RowOf<'outside'>[]): OutsidePlan | null {
   const [length, width] = [at('siting.floorLengthMm'), at('siting.floorWidthMm')];

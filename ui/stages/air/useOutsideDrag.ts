@@ -99,11 +99,13 @@ export function useOutsideDrag(
         },
         end: (moved) => {
           live.current.setMoved(null);
-          const row = rowsOf(live.current.settled.lists, 'outside').find((one) => one.id === id) as AnyRow | undefined;
-          if (!moved || !row) return;
+          const { lists } = live.current.settled;
+          const list = (['outside', 'vents'] as const).find((one) => rowsOf(lists, one).some((row) => row.id === id));
+          const row = list && (rowsOf(lists, list).find((one) => one.id === id) as AnyRow | undefined);
+          if (!moved || !list || !row) return;
           const set = (column: 'xMm' | 'yMm', by: number) => {
             const from = row[column] ?? null;
-            return { list: 'outside' as const, row: id, action: 'set' as const, column, from, to: Number(from) + by };
+            return { list, row: id, action: 'set' as const, column, from, to: Number(from) + by };
           };
           const changes = [set('xMm', last.dx), set('yMm', last.dy)].filter((change) => change.from !== change.to);
           if (changes.length > 0) live.current.send({ kind: 'rows', changes });

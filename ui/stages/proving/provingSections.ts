@@ -1,4 +1,5 @@
 import { LeakWatch } from '../fuel/LeakWatch';
 import { CoSection } from './CoSection';
+import { VentsSection } from './VentsSection';
 
-export const provingSections = { co: CoSection, joints: LeakWatch };
+export const provingSections = { co: CoSection, vents: VentsSection, joints: LeakWatch };

@@ -28,4 +28,20 @@ export const proving = room('proving', {
   allowedIs: params('{figureName}: “{typed}” {more}; allowed is {min}.'),
   kept: params('Kept: {value} {unit}, {place}.'),
   readOverTheWholeScreen: 'Read over the whole screen',
+  // Openings.
+  ventsHint:
+    'Each opening to the outside that stays open whatever people do: grilles, mushrooms, drilled floors. Windows and doors that shut count for nothing.',
+  high: 'Near the ceiling',
+  low: 'Near the floor',
+  freeThere: params('{where}: {free} free'),
+  freeOfWanted: params('{where}: {free} free, {wanted} wanted{assumed}'),
+  ifAsAssumed: ' (floor plan assumed)',
+  ventsInWords: params('Openings of the space. {words}.'),
+  keyFree: 'free',
+  keyLost: 'shut or blocked',
+  keyWanted: 'wanted',
+  undrawn: params('Not drawn, for size or level is missing: {names}.'),
+  airToBreathe: 'Air to breathe',
+  ventCaution:
+    'Never stuff an opening against the draught: people have died of it. The heater’s own combustion air comes from outside and goes out again; these openings are for those who breathe inside. Gas cookers and other open flames want more, as their makers say.',
 });

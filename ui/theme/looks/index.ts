@@ -17,6 +17,7 @@ import { rehearsal } from './rehearsal';
 import { run } from './run';
 import { siting } from './siting';
 import { start } from './start';
+import { vents } from './vents';
 import { workspace } from './workspace';
 
 const colours = (tokens: Readonly<Record<Token, string>>): string =>
@@ -48,4 +49,5 @@ export const looks = [
   priming,
   faults,
   rehearsal,
+  vents,
 ].join('\n');

@@ -1,0 +1,55 @@
+import { ventBlocks, ventLevels, ventWays } from '../listKinds';
+import { ventCovers, ventShapes } from '../../physics/vent/freeAreaMm2';
+import { mm, text, yesNo, type List } from './List';
+
+/** Of the air that people breathe. */
+export const ventLists = {
+  vents: {
+    label: 'Openings for air',
+    one: 'opening for air',
+    max: 40,
+    part: 'cabin',
+    columns: {
+      name: text('Name', 60),
+      level: { kind: 'choice', label: 'Sits', options: ventLevels },
+      through: { kind: 'choice', label: 'Goes through', options: ventWays },
+      shape: { kind: 'choice', label: 'Holes', options: ventShapes },
+      pieces: {
+        kind: 'number',
+        label: 'Pieces',
+        unit: 'pieces',
+        min: 1,
+        max: 500,
+        decimals: 0,
+        hint: 'one where nothing is given',
+      },
+      diaMm: mm('Across', 1, 1000, 'of a round hole'),
+      widthMm: mm('Wide', 1, 3000),
+      heightMm: mm('High', 1, 3000),
+      eachCm2: {
+        kind: 'number',
+        label: 'Free area by its maker',
+        unit: 'cm²',
+        min: 0.1,
+        max: 10000,
+        decimals: 1,
+        hint: 'of one piece, its cover counted',
+      },
+      cover: { kind: 'choice', label: 'Covered by', options: ventCovers },
+      shuts: { kind: 'choice', label: 'It can be shut', options: yesNo },
+      blockedBy: { kind: 'choice', label: 'Before it stands', options: ventBlocks },
+      blockedPercent: {
+        kind: 'number',
+        label: 'Which blocks',
+        unit: '%',
+        min: 0,
+        max: 100,
+        decimals: 0,
+        hint: 'all of it where nothing is given',
+      },
+      aboveFloorMm: mm('Its middle, above the floor', 0, 4000),
+      xMm: mm('From the floor’s front', -6000, 26000),
+      yMm: mm('From the floor’s left', -4000, 14000),
+    },
+  },
+} as const satisfies Record<string, List>;
