@@ -40,6 +40,8 @@ export interface DemoBuild {
   /** levels of sound, read in the last start */ heard?: readonly Omit<NoiseReading, 'id' | 'at' | 'by'>[];
   faults?: readonly DemoFault[];
   coPpm?: number[];
+  /** a night by a logging meter after all else, ppm */ nightPpm?: number;
+  /** a night after one of the starts that found gas, and what was done */ leakNight?: { after: number; ppm: number; cause: string; repair: string };
   /** surfaces by thermometer near the end of the start at full output: floor, plate, body */ hotC?: readonly [number, number, number];
   /** gates that were passed, in order */ releases?: ReleasableHoldPoint[];
   waived?: { checkId: string; why: string };
@@ -201,7 +203,7 @@ const demoFaults: readonly DemoFault[] = [
 export const demoBuilds: readonly DemoBuild[] = [
   {
     releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', fromCard: true, ...kept, lists: { ...kept.lists, ...looms.sound, settings }, photographed: true, identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
-    planned: { ...all, 'heater.fanMinRpm': 1500, 'heater.fanMaxRpm': 4600, 'heater.glowColdOhm': 0.9 }, fitted: { ...all, ...measured, ...controllerFound, ...controller }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 632, outcome: 'reached', frequencyHz: 4 }, started: [{ forS: 1900, lowS: 1500 }], primedSees: 'noBubbles', seen: lookedAt(0), heard: quiet, coPpm: [0, 0, 0], hotC: [38, 47, 52], signed: true,
+    planned: { ...all, 'heater.fanMinRpm': 1500, 'heater.fanMaxRpm': 4600, 'heater.glowColdOhm': 0.9 }, fitted: { ...all, ...measured, ...controllerFound, ...controller }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 632, outcome: 'reached', frequencyHz: 4 }, nightPpm: 0, started: [{ forS: 1900, lowS: 1500 }], primedSees: 'noBubbles', seen: lookedAt(0), heard: quiet, coPpm: [0, 0, 0], hotC: [38, 47, 52], signed: true,
   },
   {
     id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e02', identity: { name: 'Fellgate Control', what: 'rescue team’s control trailer', kind: 'trailer', place: 'Fellgate, Isle of Merrow', heaterSerial: 'INV-5009-0112' }, daysAgo: 3,
@@ -264,6 +266,6 @@ export const demoBuilds: readonly DemoBuild[] = [
   {
     releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e05', fromCard: true, ...kept, identity: { name: 'Moss Wagon', what: 'lichen survey’s field laboratory', kind: 'trailer', place: 'Upper Fen, Isle of Merrow', heaterSerial: 'INV-2207-0052' }, daysAgo: 4,
     planned: all, fitted: { ...all, ...measured, 'wiring.fuseFromBatteryMm': 310 }, notes: ['Battery box leaves no room nearer the post; cable to the fuse runs in its own conduit.'],
-    primed: { strokes: 619, outcome: 'reached', frequencyHz: 4 }, started: [{ wrong: { id: 'overPrimed', strength: 0.8 }, forS: 600 }, { wrong: { id: 'badCrimp', strength: 1 }, forS: 420 }, { wrong: { id: 'exhaustBlocked', strength: 0.9, fromS: 300 }, forS: 900 }, { forS: 1900, lowS: 1500 }], primedSees: 'passing', faults: demoFaults, seen: [{ start: 0, atS: 320, sees: 'white' }, { start: 2, atS: 620, sees: 'black' }, ...lookedAt(3)], heard: loud, coPpm: [0, 0], hotC: [36, 45, 49], waived: { checkId: 'wiring.fuse.place', why: 'The battery box ends 300 mm from the post; the cable lies sheathed in its own conduit up to the fuse.' },
+    primed: { strokes: 619, outcome: 'reached', frequencyHz: 4 }, nightPpm: 0, leakNight: { after: 2, ppm: 12, cause: 'clamp at the burner loose, soot on the joint', repair: 'joint made anew with fresh paste, clamp set to 7 N m' }, started: [{ wrong: { id: 'overPrimed', strength: 0.8 }, forS: 600 }, { wrong: { id: 'badCrimp', strength: 1 }, forS: 420 }, { wrong: { id: 'exhaustBlocked', strength: 0.9, fromS: 300 }, forS: 900 }, { forS: 1900, lowS: 1500 }], primedSees: 'passing', faults: demoFaults, seen: [{ start: 0, atS: 320, sees: 'white' }, { start: 2, atS: 620, sees: 'black' }, ...lookedAt(3)], heard: loud, coPpm: [0, 0], hotC: [36, 45, 49], waived: { checkId: 'wiring.fuse.place', why: 'The battery box ends 300 mm from the post; the cable lies sheathed in its own conduit up to the fuse.' },
   },
 ];

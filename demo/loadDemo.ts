@@ -180,9 +180,20 @@ async function loadOne(
     await act({ does: 'repair', cause, did, parts }, 0.5);
     return fault;
   };
+  /** A meter left at the pillow for a night: what comes in fills the space within the first hour. */
+  const night = async (ppm: number) => {
+    const readings = Array.from({ length: 97 }, (_, i) => ({ min: i * 5, ppm: Math.round(ppm * (1 - Math.exp(-i / 4)) * 10) / 10 }));
+    const log = { id: randomUUID(), place: 'pillow', state: 'low', doors: 'closed', meter: 'bench meter 2', zeroBeforePpm: 0, zeroAfterPpm: 0, readings } as const; // prettier-ignore
+    await run(fitter, { kind: 'coLog', log, readAt: new Date(atMs + 0.4 * hourMs).toISOString() }, 9);
+  };
   for (const [i, started] of (demo.started ?? []).entries()) {
     await run(fitter, { kind: 'start', id: randomUUID(), source: 'device', ...benchStart(build, started, i + 1) }, 1);
     for (const one of (demo.faults ?? []).filter(({ start }) => start === i)) faults.push(await mend(one));
+    if (demo.leakNight?.after === i) {
+      await night(demo.leakNight.ppm);
+      const { cause, repair } = demo.leakNight;
+      await run(fitter, { kind: 'repair', repair: { id: randomUUID(), checkId: 'co.exposure', cause, repair } });
+    }
   }
   const lastRun = build.starts.at(-1);
   for (const fault of faults)
@@ -241,7 +252,8 @@ async function loadOne(
     ),
   );
   // After a night.
-  if (looked.length > 0) await run(fitter, { kind: 'rows', changes: looked }, 12);
+  if (demo.nightPpm !== undefined) await night(demo.nightPpm);
+  if (looked.length > 0) await run(fitter, { kind: 'rows', changes: looked }, demo.nightPpm === undefined ? 12 : 3);
   if (demo.waived) {
     const finding = assess(build).find((c) => c.id === demo.waived?.checkId);
     const { code = '', values = {} } = finding ?? {};

@@ -94,9 +94,9 @@ export function guessColumns(header: readonly string[]): LoggerColumns {
 }
 
 const dayS = 86400;
-/** Seconds of a cell that tells a time: a number, a clock, or a day with a clock. Null where it is none. */
-function secondsOf(cell: string, inMs: boolean): number | null {
-  if (isNumber(cell, '.')) return Number(cell) / (inMs ? 1000 : 1);
+/** Seconds of a cell that tells a time: a number of so many seconds each, a clock, or a day with a clock. Null where it is none. */
+export function clockSeconds(cell: string, perNumber: number): number | null {
+  if (isNumber(cell, '.')) return Number(cell) * perNumber;
   if (!timeLike.test(cell)) return null;
   const [, day = '', clock = '', zone = ''] =
     /^(.*?)(\d{1,3}:\d{2}(?::\d{2})?(?:[.,]\d+)?)\s*(Z|[-+]\d{2}:?\d{2})?$/.exec(cell) ?? [];
@@ -127,11 +127,11 @@ export function readLogger({ header, rows }: LoggerTable, columns: LoggerColumns
     return column === undefined || column === 'time' ? [] : [{ i, column, name }];
   });
   if (read.length === 0) return { ok: false, errors: ['Say of one column at least what was read in it.'] };
-  const inMs = /\bms\b|milli/i.test(header[timeAt] ?? '');
+  const perNumber = /\bms\b|milli/i.test(header[timeAt] ?? '') ? 0.001 : 1;
   const series: Record<string, { s: number[]; value: number[] }> = {};
   let [firstS, lastS, days, leftOut]: [number | null, number, number, number] = [null, -Infinity, 0, 0];
   for (const row of rows) {
-    const told = secondsOf(row[timeAt] ?? '', inMs);
+    const told = clockSeconds(row[timeAt] ?? '', perNumber);
     if (told === null) {
       leftOut += 1;
       continue;

@@ -295,14 +295,14 @@ export const sensorPlaces = {
   sun: 'in the sun or over a warm thing',
 } as const;
 /** Where an opening for air sits; what it goes through; what stands before it. */
-export const ventLevels = { high: 'high, near the ceiling', low: 'low, near the floor' } as const;
+export const ventLevels = { high: 'high', low: 'low' } as const;
 export const ventWays = { roof: 'roof', wall: 'wall', floor: 'floor', door: 'door', window: 'window' } as const;
 export const ventBlocks = {
   nothing: 'nothing',
   furniture: 'furniture',
-  bedding: 'bedding or a curtain',
+  bedding: 'bedding',
   luggage: 'luggage',
-  tape: 'tape or stuffing',
-  dirt: 'dirt or a nest',
-  snow: 'snow or mud',
+  tape: 'tape',
+  dirt: 'dirt',
+  snow: 'snow, mud',
 } as const;

@@ -1,81 +1,52 @@
-import { readFileSync } from 'node:fs';
-import DxfParser from 'dxf-parser';
-import { copyOf, expectInLedger, expectLevel, open, settled, signIn, toFigure } from './people';
-import { expect, test, type Page } from './silent';
+import { expect, test } from './silent';
+import { copyOf, expectInLedger, expectLevel, open, signIn, soundCopy } from './people';
 
-const end = (page: Page, which: 'Exhaust' | 'Intake') => page.getByRole('slider', { name: new RegExp(`^${which}’s end`) });
+const night = (ppm: number, rows = 97) =>
+  `minutes,CO ppm\n${Array.from({ length: rows }, (_, i) => `${i * 5},${ppm}`).join('\n')}\n`;
 
-test('an exhaust that ends underneath is dragged out past the outline: its finding follows before anything is let go', async ({
+test('openings that are stuffed or shut are named; freed they count, and what is missing is told with the holes that would give it', async ({
   page,
 }) => {
-  await signIn(page, 'bram');
-  const id = await copyOf(page.request, 4);
-  await open(page, `/builds/${id}/air`);
-  await expectLevel(page, 'exhaust.end.underneath', 'stop');
-  const box = await end(page, 'Exhaust').boundingBox();
-  if (!box) throw new Error('no end');
-  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
-  await page.mouse.move(x, y);
-  await page.mouse.down();
-  await page.mouse.move(x, y - 10, { steps: 3 });
-  await page.mouse.move(x, y - 40, { steps: 4 });
-  await expect(page.locator('.end.exhaust')).toContainText('mm past');
-  await page.mouse.up();
-  await settled(page);
-  await expectInLedger(page, /Exhaust’s end, from the floor’s left/);
-  // Where it was measured to stop short is still known, and the worse of the two counts.
-  await expectLevel(page, 'exhaust.end.underneath', 'stop');
-  await toFigure(page, 'Exhaust end past the outline');
-});
-
-test('by keys an end moves a centimetre, and what lies downwind of it is told by name', async ({ page }) => {
   await signIn(page, 'bram');
   const id = await copyOf(page.request, 2);
-  await open(page, `/builds/${id}/air`);
-  const before = await end(page, 'Exhaust').getAttribute('aria-valuetext');
-  expect(before).toBe('exhaust, 240 mm inside');
-  await end(page, 'Exhaust').focus();
-  for (let i = 0; i < 3; i += 1) await page.keyboard.press('Shift+ArrowUp');
-  await expect(end(page, 'Exhaust')).toHaveAttribute('aria-valuetext', 'exhaust, 60 mm past');
-  await settled(page);
-  await page.getByLabel('Wind', { exact: true }).selectOption('from the front');
-  await expect(page.getByText(/Downwind of the exhaust: sliding door, \d+ mm\. That is geometry, not a promise\./)).toBeVisible();
-  await page.getByLabel('Wind', { exact: true }).selectOption('from the left');
-  await expect(page.getByText(/No opening on the plan lies downwind/)).toBeVisible();
-  const [dxf] = await Promise.all([page.waitForEvent('download'), page.getByRole('link', { name: 'Plan as DXF' }).click()]);
-  const circles = new DxfParser().parseSync(readFileSync(await dxf.path(), 'utf8'))?.entities.filter((e) => e.type === 'CIRCLE');
-  expect(circles).toHaveLength(2);
+  await open(page, `/builds/${id}/proving/vents`);
+  await expectLevel(page, 'vent.blocked', 'fix');
+  await expectLevel(page, 'vent.area.high', 'fix');
+  await expect(page.locator('.vents [data-level="high"]')).toContainText('cm² wanted');
+  const tape = page.getByLabel(/Before it stands/).first();
+  await tape.selectOption({ label: 'nothing' });
+  await expectInLedger(page, /grille over the door/);
+  await expect(page.getByText(/holes of 60 mm, each under a mesh of 6 mm/).first()).toBeVisible();
+  await page.getByLabel(/Wide/).first().fill('600');
+  await page.getByLabel(/Wide/).first().press('Enter');
+  await expectLevel(page, 'vent.area.high', 'sound');
 });
 
-test('a pipe entered piece by piece: what passes a plastic tank too near is told with the distance that is enough', async ({
+test('a night by log: a file out of order is refused in a sentence, a bad night stops, its meter and times are asked for', async ({
   page,
 }) => {
   await signIn(page, 'bram');
-  const id = await copyOf(page.request, 4);
-  await open(page, `/builds/${id}/air/pipes`);
-  await page.getByRole('button', { name: 'Enter it piece by piece' }).first().click();
-  await page.getByRole('button', { name: 'One piece more' }).first().click();
-  const drawing = page.getByRole('figure', { name: 'Exhaust' });
-  const length = drawing.getByLabel('Length, piece 2, m');
-  await length.fill('0');
-  await expect(page.getByText(/length is 0 m; allowed is 0\.01 to 10 m/)).toBeVisible();
-  await length.fill('0.5');
-  await length.press('Enter');
-  const rise = drawing.getByLabel('Rises by, piece 2, mm');
-  await rise.fill('40');
-  await rise.press('Enter');
-  await expectLevel(page, 'exhaust.slope', 'fix');
-  await expect(page.locator('[data-finding="exhaust.slope"]')).toContainText('“piece 2” rises 40 mm');
-  await page.getByLabel('Passes near, piece 2').selectOption('a polyethylene tank or pipe');
-  const far = page.getByLabel('At a distance of, piece 2, mm');
-  await far.fill('15');
-  await far.press('Enter');
-  const told = page.locator('[data-finding="exhaust.clearance"]');
-  await expect(told).toContainText(/15 mm from “piece 2”, gets about \d+ °C; it bears 60 °C/);
-  const enough = /Keep them (\d+) mm apart/.exec((await told.textContent()) ?? '')?.[1] ?? '';
-  await far.fill(enough);
-  await far.press('Enter');
-  await settled(page);
-  // Of the first piece nobody has said yet what it passes.
-  await expectLevel(page, 'exhaust.clearance', 'open');
+  const id = await soundCopy(page.request);
+  await open(page, `/builds/${id}/proving/co`);
+  const file = page.getByLabel('Log of the meter, CSV');
+  const send = (text: string) => file.setInputFiles({ name: 'night.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+  await send('s,ppm\n0,0\n60,1\n30,2\n');
+  await expect(page.getByText(/Row 3: time is “30”, not after the row before it/)).toBeVisible();
+  await send(night(12));
+  await expect(page.getByText('The file holds 97 readings over 8.0 h.')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this log' }).click();
+  await expect(page.getByText('Say which meter it was.')).toBeVisible();
+  await expect(page.getByText('Say what the heater did, and how doors and windows were.')).toBeVisible();
+  const form = page.locator('.co-entry form');
+  await form.getByLabel('Heater is').selectOption({ label: 'at full output' });
+  await form.getByLabel('Doors').selectOption({ index: 1 });
+  await form.getByLabel('Which meter').fill('meter 2');
+  await form.getByLabel('In air outside before, ppm').fill('a lot');
+  await page.getByRole('button', { name: 'Keep this log' }).click();
+  await expect(page.getByText(/“a lot”; allowed is -20 to 50 ppm/)).toBeVisible();
+  await form.getByLabel('In air outside before, ppm').fill('0');
+  await form.getByLabel('In air outside before, ppm').press('Enter');
+  await expect(page.locator('.co-night')).toContainText('Over 8 h: 12.0 ppm at its highest; 8.6 is the most.');
+  await expectLevel(page, 'co.exposure', 'stop');
+  await expectInLedger(page, /carbon monoxide over 8.0 h, at most 12 ppm, pillow/);
 });

@@ -11,7 +11,7 @@ export const ventLists = {
     part: 'cabin',
     columns: {
       name: text('Name', 60),
-      level: { kind: 'choice', label: 'Sits', options: ventLevels },
+      level: { kind: 'choice', label: 'Sits', options: ventLevels, hint: 'high near the ceiling, low near the floor' },
       through: { kind: 'choice', label: 'Goes through', options: ventWays },
       shape: { kind: 'choice', label: 'Holes', options: ventShapes },
       pieces: {

@@ -20,7 +20,7 @@ const logOne =
 const asleep = (read: Reader): number => read.all({ n: 'people.asleep' }).n;
 /** A log that rises by less in all is level; a slope of less is none, ppm an hour. Lorbet’s own choice, no source. */
 const leastSlope = 0.2;
-const rises = ({ slopePpmH, hours: h }: RatedLog): boolean => slopePpmH >= leastSlope && slopePpmH * h >= risePpm;
+const rises = ({ slopePpmH, hours: h }: RatedLog): boolean => slopePpmH >= leastSlope && (slopePpmH * h) / 2 >= risePpm;
 const minutesText = (spanMin: number) => shortQuantity(spanMin < 60 ? 'min' : 'h', spanMin < 60 ? spanMin : spanMin / 60, 0);
 /** What was bad was repaired, and nothing good was logged since at its place. */
 const notYetGood = ({ answered, good }: CoNights): RatedLog | undefined =>
@@ -57,7 +57,7 @@ export const coNightChecks = [
       none: logOne,
     },
     assess(read, say) {
-      const nights = coNights(read.build, 'co.exposure');
+      const nights = coNights(read.build);
       const { unanswered, good } = nights;
       const values = (rated: RatedLog) => ({
         place: term('coPlace', rated.log.place),
@@ -105,15 +105,16 @@ export const coNightChecks = [
     remedy: clearAir,
     source: 'Least squares over a log; what counts as rising is Lorbet’s own choice, no source.',
     messages: {
-      rises: 'At the {place} it rose by {slope} an hour through {hours}, and would stand at {then} after a night of {night}.',
-      again: 'At the {place} it rose through a log; it was repaired, and no log has shown since that it does not.',
-      level: 'Through {hours} at the {place} it did not rise.',
+      rises:
+        'At the {place} it still rose by {slope} an hour at the end of {hours}, and would stand at {then} after a night of {night}.',
+      again: 'At the {place} it still rose at the end of a log; it was repaired, and no log has shown since that it does not.',
+      level: 'At the end of {hours} at the {place} it rose no more.',
       nothing: 'No log shows whether it rises.',
       nobody: 'Nobody sleeps inside: nothing was logged through a night.',
     },
     remedies: { again: logAgain, nothing: logOne },
     assess(read, say) {
-      const { logs, good, proof } = coNights(read.build, 'co.trend');
+      const { logs, fromMs, proof } = coNights(read.build);
       const steepest = (some: readonly RatedLog[]) => [...some].sort((a, b) => b.slopePpmH - a.slopePpmH)[0];
       const rising = logs.filter(rises);
       const now = steepest(rising.filter(({ beganMs }) => beganMs >= proof.repaired));
@@ -131,7 +132,7 @@ export const coNightChecks = [
         return say[now.worst ? 'stop' : 'fix']('rises', values);
       }
       const was = steepest(rising);
-      const since = good.filter((one) => !rises(one) && one.beganMs >= proof.repaired);
+      const since = logs.filter((one) => !rises(one) && one.beganMs >= Math.max(fromMs, proof.repaired));
       if (was && !since.some(({ log }) => log.place === was.log.place))
         return say[was.worst ? 'stop' : 'fix']('again', { place: place(was) });
       const level = steepest(since);

@@ -45,7 +45,7 @@ export interface RatedLog {
   /** blood bound at its highest, %: of one who breathes as in heavy work, and of one who sleeps */ bloodWork: number;
   bloodAsleep: number;
   /** how far its zero moved, ppm; null where it was read before or after only, or never */ movedPpm: number | null;
-  /** what it rises by in an hour, by least squares, ppm */ slopePpmH: number;
+  /** what it still rises by in an hour over the second half of it, by least squares, ppm */ slopePpmH: number;
 }
 const last = (values: readonly number[]): number => values.at(-1) ?? 0;
 
@@ -87,7 +87,7 @@ export function rateLog(log: CoLog): RatedLog {
     bloodWork: Math.max(...bloodThrough(air, usualBloodPercent)),
     bloodAsleep: Math.max(...bloodThrough(air, usualBloodPercent, breathing.asleep)),
     movedPpm: before === undefined || after === undefined ? null : Math.abs(after - before),
-    slopePpmH: slopePpmH(air),
+    slopePpmH: slopePpmH(air.filter(({ min }) => min - (air[0]?.min ?? 0) >= minutes / 2)),
   };
 }
 
@@ -100,11 +100,16 @@ export interface CoNights {
   /** bad ones that no repair has followed */ unanswered: RatedLog[];
   /** bad ones that were followed by a repair */ answered: RatedLog[];
   /** good ones inside since heater, air or exhaust was last worked on and lit again */ good: RatedLog[];
+  /** before this time no log counts: heater, air or exhaust was worked on since, or it was not lit yet; ms */ fromMs: number;
   proof: StartProof;
 }
+/** A leak is one, by whichever of its findings it was repaired. */
+const ofCo = ['co.exposure', 'co.trend', 'co.reading'];
 /** What the logs of a build prove. Outside is no place where anybody sleeps. */
-export function coNights(build: Build, checkId: string): CoNights {
-  const proof = startProof(build, 'co', checkId);
+export function coNights(build: Build): CoNights {
+  const proof = ofCo
+    .map((checkId) => startProof(build, 'co', checkId))
+    .reduce((last, one) => (one.repaired > last.repaired ? one : last));
   const logs = (build.coLogs ?? []).filter(({ place }) => place !== 'outside').map(rateLog);
   const fromMs = proof.stale || proof.start === null ? Infinity : proof.start.beganMs;
   const bad = logs.filter(isBad);
@@ -113,6 +118,7 @@ export function coNights(build: Build, checkId: string): CoNights {
     unanswered: bad.filter(({ beganMs }) => beganMs >= proof.repaired),
     answered: bad.filter(({ beganMs }) => beganMs < proof.repaired),
     good: logs.filter((log) => !isBad(log) && log.beganMs >= fromMs),
+    fromMs,
     proof,
   };
 }

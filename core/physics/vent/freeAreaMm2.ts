@@ -1,12 +1,12 @@
 import { within } from '../within';
 
-export const ventShapes = { round: 'round holes', square: 'rectangular', stated: 'by its maker’s figure' } as const;
+export const ventShapes = { round: 'round', square: 'square', stated: 'by maker' } as const;
 export const ventCovers = {
   open: 'nothing',
-  mesh6: 'mesh of 6 mm',
+  mesh6: 'mesh, 6 mm',
   fly: 'fly screen',
   louvre: 'louvres',
-  louvreFly: 'louvres and a fly screen',
+  louvreFly: 'louvres, fly screen',
 } as const;
 export type VentCover = keyof typeof ventCovers;
 /** What a cover leaves free, as a share. Mesh and louvre from memory (Idelchik, ASHRAE), louvres at the lower end; a fly screen is common practice, no source. */

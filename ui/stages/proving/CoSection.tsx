@@ -7,6 +7,8 @@ import { useWorkspace } from '../../sync/useWorkspace';
 import { RepairList } from '../../components/findings/RepairList';
 import { FigureTable } from '../../components/cells/FigureTable';
 import { CoEntry } from './CoEntry';
+import { CoNightChart } from './CoNightChart';
+import { CoNightEntry } from './CoNightEntry';
 import { proving as t } from '../../texts/en/proving';
 import { dayAndTime } from '../../texts/when';
 
@@ -48,6 +50,12 @@ export function CoSection() {
           </TableBody>
         </Table>
       )}
+      <h3>{t.nights}</h3>
+      <p className="soft">{t.nightsHint}</p>
+      {mayWork && <CoNightEntry />}
+      {[...(settled.coLogs ?? [])].reverse().map((log) => (
+        <CoNightChart key={log.id} log={log} />
+      ))}
       <RepairList />
     </>
   );

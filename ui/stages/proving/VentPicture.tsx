@@ -20,10 +20,10 @@ export function VentPicture({ selected, onSelect }: Props) {
     const { value, unit } = inUnit(cm2, 'cm²', who.unitPreferences);
     return `${formatFixed(value)} ${unit}`;
   };
-  const told = ({ level, freeCm2, wantedCm2, assumed }: VentBar) =>
+  const told = ({ level, freeCm2, wantedCm2 }: VentBar) =>
     wantedCm2 === null
-      ? t.freeThere({ where: t[level], free: area(freeCm2) })
-      : t.freeOfWanted({ where: t[level], free: area(freeCm2), wanted: area(wantedCm2), assumed: assumed ? t.ifAsAssumed : '' });
+      ? t.freeThere({ where: level === 'high' ? t.high : t.low, free: area(freeCm2) })
+      : t.freeOfWanted({ where: level === 'high' ? t.high : t.low, free: area(freeCm2), wanted: area(wantedCm2) });
   return (
     <div ref={holder}>
       <svg className="vents" width={width} height={height} role="group" aria-label={t.ventsInWords({ words })}>
@@ -51,6 +51,7 @@ export function VentPicture({ selected, onSelect }: Props) {
         <span className="key free">{t.keyFree}</span> <span className="key lost">{t.keyLost}</span>{' '}
         <span className="key wanted">{t.keyWanted}</span>
       </p>
+      {bars.some(({ assumed }) => assumed) && <p className="soft">{t.floorAssumed}</p>}
       {undrawn.length > 0 && <p className="soft">{t.undrawn({ names: undrawn.join(', ') })}</p>}
     </div>
   );

@@ -15,4 +15,9 @@ export const vents = `
   .vent-key .free::before { background: var(--air); }
   .vent-key .lost::before { background: var(--grid); }
   .vent-key .wanted::before { width: 0; height: 16px; border-width: 0 0 0 3px; }
+  .co-night { margin-top: 14px; }
+  .co-limit path { stroke: var(--stop); stroke-width: 1.5; stroke-dasharray: 8 4; }
+  .co-limit text { fill: var(--stop); font-size: 0.8rem; }
+  .co-over { color: var(--stop); font-weight: 700; }
+  .co-entry form.stack { display: grid; gap: 10px; max-width: 420px; margin-top: 8px; }
 `;
