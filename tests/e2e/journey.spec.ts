@@ -255,8 +255,36 @@ test('hot spots are open until all three places were read', async () => {
   await expect(page.getByText('Everything here holds.')).toBeVisible();
 });
 
-test('a meter at zero and two looks at the joint leave nothing open', async () => {
+test('an opening high and one low are held against the floor plan as they are entered', async () => {
   await stage('Proving');
+  await section(page, 'Openings');
+  const openings = page.getByRole('region', { name: 'Openings for air' }).getByRole('listitem');
+  for (const [i, [sits, wide, high]] of [['high', '300', '150'] as const, ['low', '150', '100'] as const].entries()) {
+    await page.getByRole('button', { name: 'One opening for air more' }).click();
+    await openings
+      .nth(i)
+      .getByLabel(/^Sits,/)
+      .selectOption(sits);
+    await openings
+      .nth(i)
+      .getByLabel(/^Wide,/)
+      .fill(wide);
+    await openings
+      .nth(i)
+      .getByLabel(/^High,/)
+      .fill(high);
+    await openings
+      .nth(i)
+      .getByLabel(/^High,/)
+      .blur();
+  }
+  await expectLevel(page, 'vent.area.high', 'sound');
+  await expectLevel(page, 'vent.area.low', 'sound');
+  await expectLevel(page, 'vent.blocked', 'sound');
+});
+
+test('a meter at zero and two looks at the joint leave nothing open', async () => {
+  await section(page, 'Carbon monoxide');
   await figures([
     ['Carbon monoxide alarm in the space', 'yes'],
     ['Its test button sounded it', 'yes'],
