@@ -13,7 +13,7 @@ test('openings that are stuffed or shut are named; freed they count, and what is
   await expectLevel(page, 'vent.blocked', 'fix');
   await expectLevel(page, 'vent.area.high', 'fix');
   await expect(page.locator('.vents [data-level="high"]')).toContainText('cm² wanted');
-  const tape = page.getByLabel(/Before it stands/).first();
+  const tape = page.getByLabel(/^Blocked by/).first();
   await tape.selectOption({ label: 'nothing' });
   await expectInLedger(page, /grille over the door/);
   await expect(page.getByText(/holes of 60 mm, each under a mesh of 6 mm/).first()).toBeVisible();

@@ -1,7 +1,7 @@
 import { id, soundBuild, soundStart, type Values } from '../../../tests/soundBuild';
 import type { Build, CoLog, CoLogged } from '../../build/Build';
 import { applyCommand } from '../../commands/applyCommand';
-import { airOf, coNights, rateLog, slopePpmH } from '../../model/proving/coNight';
+import { airOf, coNights, leakOf, rateLog, slopePpmH } from '../../model/proving/coNight';
 import { ppmOfMgM3 } from '../../physics/co/mgM3OfPpm';
 import { assess } from '../assess';
 import { messageOf, remedyOf } from '../findingText';
@@ -104,6 +104,14 @@ describe('a night that was bad', () => {
     const build = logged([log(flat(0))], { worked: { exhaust: '2026-11-22T08:00:00.000Z' } });
     expect(found(build)).toMatchObject({ level: 'watch', code: 'none' });
   });
+});
+test('a leak is as large as what filled the space, and comes to twice as much where half the air changes', () => {
+  const build = soundBuild({ 'survey.volumeM3': 14, 'survey.airChangesH': 2 });
+  const leak = leakOf(build, rateLog(log(flat(20))));
+  // By hand: at rest S = n V C = 2 · 14 · 20 · 10⁻³ L/h.
+  expect(leak?.litresH).toBeCloseTo(0.56, 3);
+  expect(leak?.shutPpm).toBeCloseTo(40 * (1 - Math.exp(-8)), 1);
+  expect(leakOf(soundBuild({ 'survey.volumeM3': null }), rateLog(log(flat(20))))).toBeNull();
 });
 describe('what still rises', () => {
   const ramp = (perHour: number, minutes = 120) => flat(0, minutes).map(({ min }) => ({ min, ppm: (min / 60) * perHour }));

@@ -1,8 +1,10 @@
 import type { Build, CoLog } from '../../build/Build';
+import { valueAt } from '../../build/sheets';
 import { bloodThrough, breathing, usualBloodPercent } from '../../physics/co/carboxyhaemoglobin';
 import type { CoAt } from '../../physics/co/Course';
 import { highestMean } from '../../physics/co/highestMean';
 import { ppmOfMgM3 } from '../../physics/co/mgM3OfPpm';
+import { mixedAfter, sourceOfRise } from '../../physics/co/mixedRoom';
 import { startProof, type StartProof } from './stale';
 
 /** Guideline values over a span. @source WHO 2010 and 2021 (from memory) */
@@ -89,6 +91,26 @@ export function rateLog(log: CoLog): RatedLog {
     movedPpm: before === undefined || after === undefined ? null : Math.abs(after - before),
     slopePpmH: slopePpmH(air.filter(({ min }) => min - (air[0]?.min ?? 0) >= minutes / 2)),
   };
+}
+
+export interface Leak {
+  /** carbon monoxide that comes in, L/h */ litresH: number;
+  /** air changes an hour by which that was told, and those of a space that is shut as tight as it gets */ airChangesH: number;
+  shutChangesH: number;
+  /** what it would come to after a night shut so, ppm */ shutPpm: number;
+}
+/** What must have come in for a space to stand as it did, and what that would come to with all shut; null where volume or air changes are not known. @source first principles, the air mixed throughout */
+export function leakOf(
+  { sheets }: Pick<Build, 'sheets'>,
+  { quarterPpm, hours }: Pick<RatedLog, 'quarterPpm' | 'hours'>,
+): Leak | null {
+  const [volumeM3, airChangesH] = [valueAt(sheets, 'survey.volumeM3'), valueAt(sheets, 'survey.airChangesH')];
+  if (volumeM3 === null || airChangesH === null || !(hours > 0)) return null;
+  // Half of the likely where nobody has said how tight it can be, as the survey takes it.
+  const shutChangesH = Math.min(airChangesH, valueAt(sheets, 'uncertainties.airMinH') ?? airChangesH / 2);
+  const litresH = sourceOfRise({ volumeM3, airChangesH }, quarterPpm, hours);
+  const shutPpm = mixedAfter({ volumeM3, airChangesH: shutChangesH, sourceLH: litresH, outsidePpm: 0 }, 0, nightH);
+  return { litresH, airChangesH, shutChangesH, shutPpm };
 }
 
 /** Whether a log tells of gas: over a guideline, or risen at all over what its meter shows outside. */

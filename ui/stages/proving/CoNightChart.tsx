@@ -1,11 +1,12 @@
 'use client';
 import type { CoLog } from '../../../core/build/Build';
-import { guidelines, rateLog } from '../../../core/model/proving/coNight';
+import { guidelines, leakOf, rateLog, risePpm } from '../../../core/model/proving/coNight';
 import { alarmMust, alarmStandards, type AlarmStandard } from '../../../core/physics/co/alarmMust';
 import { ppmOfMgM3 } from '../../../core/physics/co/mgM3OfPpm';
 import { formatFixed, formatShort } from '../../../core/units/formatNumber';
 import { coText } from '../../../core/wording/coText';
 import { CurveChart } from '../../charts/CurveChart';
+import { useWorkspace } from '../../sync/useWorkspace';
 import { proving as t } from '../../texts/en/proving';
 import { dayAndTime } from '../../texts/when';
 
@@ -36,7 +37,10 @@ function Alarms({ ppm }: { ppm: number }) {
 
 /** One log over its hours, with the guidelines behind, and what it comes to. */
 export function CoNightChart({ log }: { log: CoLog }) {
-  const { air, means, peakPpm, quarterPpm, bloodWork, bloodAsleep, hours } = rateLog(log);
+  const { settled } = useWorkspace('settled');
+  const rated = rateLog(log);
+  const { air, means, peakPpm, quarterPpm, bloodWork, bloodAsleep, hours } = rated;
+  const leak = quarterPpm >= risePpm ? leakOf(settled, rated) : null;
   const night = guidelines[2];
   const lines = guidelines.map(({ spanMin, mgM3 }) => ({ spanMin, ppm: ppmOfMgM3(mgM3) }));
   // As far up as it came, and to the guideline of a night at least.
@@ -79,7 +83,17 @@ export function CoNightChart({ log }: { log: CoLog }) {
         ))}
         <li>{t.blood({ work: formatFixed(bloodWork, 1), asleep: formatFixed(bloodAsleep, 1) })}</li>
       </ul>
-      {quarterPpm >= 1 && <Alarms ppm={quarterPpm} />}
+      {leak && (
+        <p>
+          {t.leakIs({
+            litres: formatFixed(leak.litresH, 2),
+            changes: formatShort(leak.airChangesH, 1),
+            shut: formatShort(leak.shutChangesH, 1),
+            ppm: formatFixed(leak.shutPpm),
+          })}
+        </p>
+      )}
+      {quarterPpm >= risePpm && <Alarms ppm={quarterPpm} />}
     </section>
   );
 }

@@ -1,10 +1,12 @@
 'use client';
 import { useState } from 'react';
+import { rowsOf } from '../../../core/build/lists';
 import { sections } from '../../../core/build/sections';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
 import { FigureTable } from '../../components/cells/FigureTable';
 import { RowList } from '../../components/lists/RowList';
 import { Caution, manualFirst } from '../../components/Caution';
+import { useWorkspace } from '../../sync/useWorkspace';
 import { proving as t } from '../../texts/en/proving';
 import { VentPicture } from './VentPicture';
 
@@ -13,6 +15,10 @@ const sizes: Readonly<Record<string, string>> = { diaMm: 'round', widthMm: 'squa
 /** What lets people breathe: openings that can't be shut, high and low. */
 export function VentsSection() {
   const [selected, setSelected] = useState<string | null>(null);
+  const { settled } = useWorkspace('settled');
+  // Where there are rows, nobody has to say that there are some.
+  const some = rowsOf(settled.lists, 'vents').length > 0;
+  const paths = sections.proving.vents.figures['Air to breathe'].filter((path) => !some || path !== 'proving.ventsThere');
   return (
     <>
       <p className="soft">{t.ventsHint}</p>
@@ -30,7 +36,7 @@ export function VentsSection() {
         selected={selected}
         onSelect={setSelected}
       />
-      <FigureTable paths={sections.proving.vents.figures['Air to breathe']} caption={t.airToBreathe} />
+      <FigureTable paths={paths} caption={t.airToBreathe} />
       <DerivedFigures
         keys={[
           'vent.highCm2',

@@ -58,6 +58,9 @@ export const proving = room('proving', {
   blood: params(
     'Blood bound at its highest: {work} % of one at work there, {asleep} % of one asleep; 10 % is what alarms are set by.',
   ),
+  leakIs: params(
+    'So much comes in: {litres} L of carbon monoxide an hour, at {changes} air changes an hour, the air well mixed. Shut as tight as it gets ({shut} an hour), it would stand at {ppm} ppm after a night.',
+  ),
   alarmBy: params('In {ppm} ppm that stay, an alarm to {name} must sound within {by} min (from memory).'),
   alarmNotBefore: params('In {ppm} ppm that stay, an alarm to {name} stays silent for {min} min at least (from memory).'),
   alarmSilent: params('In {ppm} ppm an alarm to {name} need never sound (from memory): don’t wait for it.'),
