@@ -7,6 +7,7 @@ import { useWorkspace } from '../../sync/useWorkspace';
 import { RepairList } from '../../components/findings/RepairList';
 import { FigureTable } from '../../components/cells/FigureTable';
 import { CoEntry } from './CoEntry';
+import { CoPlanView } from './CoPlanView';
 import { CoNightChart } from './CoNightChart';
 import { CoNightEntry } from './CoNightEntry';
 import { proving as t } from '../../texts/en/proving';
@@ -25,6 +26,7 @@ export function CoSection() {
       <Box component="h3" sx={{ mt: 2.5 }}>
         {t.carbonMonoxideReadings}
       </Box>
+      <CoPlanView />
       {mayWork && <CoEntry />}
       {settled.coReadings.length > 0 && (
         <Table sx={{ mt: 1.5 }}>

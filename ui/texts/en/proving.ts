@@ -28,6 +28,17 @@ export const proving = room('proving', {
   allowedIs: params('{figureName}: “{typed}” {more}; allowed is {min}.'),
   kept: params('Kept: {value} {unit}, {place}.'),
   readOverTheWholeScreen: 'Read over the whole screen',
+  // Reading by plan.
+  plan: 'Read by plan',
+  planDone: params('{done} of {all} read'),
+  readNext: params('Read now: {where}'),
+  readAfter: params('Once it has been so for {min} min.'),
+  meterShowsThere: 'It shows, ppm',
+  keepReading: 'Keep, and on',
+  planTyped: params('It shows “{typed}”; allowed is 0 to {max} ppm.'),
+  planWhole: 'All that is wanted was read since the heater, its air and its exhaust were last worked on.',
+  planList: 'All readings of the plan',
+  notReadYet: 'not read yet',
   // A night by log.
   nights: 'A night by a meter that logs',
   nightsHint:

@@ -1,3 +1,5 @@
+import { edge, sureTap } from '../sizes';
+
 /** Openings for air, before what is wanted. */
 export const vents = `
   .vents { display: block; }
@@ -15,6 +17,9 @@ export const vents = `
   .vent-key .free::before { background: var(--air); }
   .vent-key .lost::before { background: var(--grid); }
   .vent-key .wanted::before { width: 0; height: 16px; border-width: 0 0 0 3px; }
+  .co-next { border: ${edge}; background: var(--sheet); padding: 10px 16px; margin: 8px 0 12px; }
+  .co-where { font-size: 1.35rem; font-weight: 700; margin: 0 0 4px; }
+  .co-next .MuiButton-root { min-height: ${sureTap}; }
   .co-night { margin-top: 14px; }
   .co-limit path { stroke: var(--stop); stroke-width: 1.5; stroke-dasharray: 8 4; }
   .co-limit text { fill: var(--stop); font-size: 0.8rem; }
