@@ -63,8 +63,16 @@ export function slopePpmH(air: readonly CoAt[]): number {
   return spread > 0 ? mean((one) => ((one.min - first) / 60 - h) * (one.ppm - ppm)) / spread : 0;
 }
 
-/** What a log comes to. @source means by their definition; blood after Coburn, Forster and Kane; guidelines as above */
+const rated = new WeakMap<CoLog, RatedLog>();
+/** What a log comes to, worked out once: a log never changes. @source means by their definition; blood after Coburn, Forster and Kane; guidelines as above */
 export function rateLog(log: CoLog): RatedLog {
+  const kept = rated.get(log);
+  if (kept) return kept;
+  const made = rateAnew(log);
+  rated.set(log, made);
+  return made;
+}
+function rateAnew(log: CoLog): RatedLog {
   const air = airOf(log);
   const means = guidelines.map(({ spanMin, mgM3 }) => ({
     spanMin,
