@@ -51,18 +51,23 @@ test('a night by log: a file out of order is refused in a sentence, a bad night 
   await expectInLedger(page, /carbon monoxide over 8.0 h, at most 12 ppm, pillow/);
 });
 
-test('the air is read by plan, one place after the other, by keys; nonsense is refused and nothing is skipped', async ({ page }) => {
+test('the air is read by plan, one place after the other, by keys; nonsense is refused and nothing is skipped', async ({
+  page,
+}) => {
   await signIn(page, 'bram');
   const id = await soundCopy(page.request);
   await open(page, `/builds/${id}/proving/co`);
   const next = page.locator('.co-next');
-  await expect(next).toHaveAttribute('data-next', 'off/outside');
+  await expect(next).toHaveAttribute('data-next', 'off/outside/closed');
   await next.getByLabel('It shows, ppm').fill('none');
   await next.getByLabel('It shows, ppm').press('Enter');
   await expect(next.getByText('It shows “none”; allowed is 0 to 2000 ppm.')).toBeVisible();
   await next.getByLabel('It shows, ppm').fill('0');
   await next.getByLabel('It shows, ppm').press('Enter');
-  await expect(next).toHaveAttribute('data-next', 'off/pillow');
+  await expect(next).toHaveAttribute('data-next', 'off/pillow/closed');
   await expectInLedger(page, /carbon monoxide 0 ppm, outside/);
   await expect(page.getByText('Read now: pillow, heater off, doors closed')).toBeVisible();
+  // It runs already: what can’t be read any more now is put off.
+  await next.getByRole('button', { name: 'Later' }).click();
+  await expect(next).toHaveAttribute('data-next', 'starting/outlet/closed');
 });

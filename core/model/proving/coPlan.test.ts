@@ -1,6 +1,6 @@
 import { id, soundBuild } from '../../../tests/soundBuild';
 import type { Build, CoReading } from '../../build/Build';
-import { coPlan, plannedAsks, walkOf, type CoAsk } from './coPlan';
+import { askKey, coPlan, plannedAsks, walkOf, type CoAsk } from './coPlan';
 
 const at = '2026-11-20T10:00:00.000Z';
 const reading = ({ place, state, doors, wind }: Omit<CoAsk, 'read'>, more: Partial<CoReading> = {}): CoReading => ({
@@ -38,6 +38,13 @@ test('each reading that is taken as asked moves on to the next, until all are th
     expect(next).toMatchObject(asks[n] ?? {});
   }
   expect(coPlan(readSoFar(asks)).next).toBeNull();
+});
+test('what is put off comes after all others, and is not lost', () => {
+  const asks = plannedAsks();
+  const later = new Set(asks.slice(0, 2).map(askKey));
+  expect(coPlan(readSoFar([]), later).next).toMatchObject(asks[2] ?? {});
+  expect(coPlan(readSoFar(asks.slice(2)), later).next).toMatchObject(asks[0] ?? {});
+  expect(new Set(asks.map(askKey)).size).toBe(asks.length);
 });
 test('the place of every reading by handbook is among them, at full output with the doors shut', () => {
   const full = plannedAsks().filter(({ state, doors }) => state === 'full' && doors === 'closed');

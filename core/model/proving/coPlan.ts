@@ -43,6 +43,9 @@ export function plannedAsks(): Omit<CoAsk, 'read'>[] {
     ...asks.slice(afterFull),
   ];
 }
+/** One name for each reading of the plan. */
+export const askKey = ({ state, place, doors, wind }: Pick<CoAsk, 'state' | 'place' | 'doors' | 'wind'>): string =>
+  [state, place, doors, wind].filter(Boolean).join('/');
 /** How far one walks for readings in an order, steps from place to place. */
 export const walkOf = (asks: readonly Pick<CoAsk, 'place'>[]): number =>
   asks.reduce(
@@ -53,8 +56,12 @@ export const walkOf = (asks: readonly Pick<CoAsk, 'place'>[]): number =>
 /**
  * What is to be read of the air, and what of it was: since heater, air or exhaust was last worked on, and since gas was last found and mended.
  * Outside stands for itself, whatever the doors.
+ * @param later what is put off, by `askKey`: it is asked again once all others were read
  */
-export function coPlan(build: Build): { asks: CoAsk[]; next: CoAsk | null; done: number } {
+export function coPlan(
+  build: Build,
+  later: ReadonlySet<string> = new Set(),
+): { asks: CoAsk[]; next: CoAsk | null; done: number } {
   const fromMs = Math.max(workedMs(build, 'co'), repairedMs(build, 'co.reading'), repairedMs(build, 'co.exposure'));
   const counted = build.coReadings.filter(({ at }) => Date.parse(at) >= fromMs);
   const asks = plannedAsks().map((ask) => ({
@@ -68,5 +75,10 @@ export function coPlan(build: Build): { asks: CoAsk[]; next: CoAsk | null; done:
           (ask.wind === undefined || wind === ask.wind),
       ) ?? null,
   }));
-  return { asks, next: asks.find(({ read }) => read === null) ?? null, done: asks.filter(({ read }) => read !== null).length };
+  const open = asks.filter(({ read }) => read === null);
+  return {
+    asks,
+    next: open.find((ask) => !later.has(askKey(ask))) ?? open[0] ?? null,
+    done: asks.filter(({ read }) => read !== null).length,
+  };
 }

@@ -1,7 +1,7 @@
 'use client';
 import { Button, TextField } from '@mui/material';
 import { useState } from 'react';
-import { coPlan } from '../../../core/model/proving/coPlan';
+import { askKey, coPlan } from '../../../core/model/proving/coPlan';
 import { formatShort } from '../../../core/units/formatNumber';
 import { parseQuantity } from '../../../core/units/parseQuantity';
 import { coText } from '../../../core/wording/coText';
@@ -17,7 +17,8 @@ export function CoPlanView() {
   const { settled, send, mayWork } = useWorkspace('settled', 'send', 'mayWork');
   const [typed, setTyped] = useState('');
   const [problems, setProblems] = useState<string[]>([]);
-  const { asks, next, done } = coPlan(settled);
+  const [later, setLater] = useState<ReadonlySet<string>>(new Set());
+  const { asks, next, done } = coPlan(settled, later);
   const keep = () => {
     if (!next) return;
     const read = parseQuantity(typed, 'ppm');
@@ -42,7 +43,7 @@ export function CoPlanView() {
         mayWork && (
           <form
             className="co-next"
-            data-next={`${next.state}/${next.place}`}
+            data-next={askKey(next)}
             onSubmit={(event) => {
               event.preventDefault();
               keep();
@@ -59,6 +60,9 @@ export function CoPlanView() {
               />
               <Button type="submit" variant="contained">
                 {t.keepReading}
+              </Button>
+              <Button variant="text" onClick={() => setLater(new Set([...later, askKey(next)]))}>
+                {t.laterReading}
               </Button>
             </p>
             <Problems all={problems} />

@@ -35,6 +35,7 @@ export const proving = room('proving', {
   readAfter: params('Once it has been so for {min} min.'),
   meterShowsThere: 'It shows, ppm',
   keepReading: 'Keep, and on',
+  laterReading: 'Later',
   planTyped: params('It shows “{typed}”; allowed is 0 to {max} ppm.'),
   planWhole: 'All that is wanted was read since the heater, its air and its exhaust were last worked on.',
   planList: 'All readings of the plan',
