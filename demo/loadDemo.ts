@@ -182,7 +182,10 @@ async function loadOne(
   };
   /** A meter left at the pillow for a night: what comes in fills the space within the first hour. */
   const night = async (ppm: number) => {
-    const readings = Array.from({ length: 97 }, (_, i) => ({ min: i * 5, ppm: Math.round(ppm * (1 - Math.exp(-i / 4)) * 10) / 10 }));
+    const readings = Array.from({ length: 97 }, (_, i) => ({
+      min: i * 5,
+      ppm: Math.round(ppm * (1 - Math.exp(-i / 4)) * 10) / 10,
+    }));
     const log = { id: randomUUID(), place: 'pillow', state: 'low', doors: 'closed', meter: 'bench meter 2', zeroBeforePpm: 0, zeroAfterPpm: 0, readings } as const; // prettier-ignore
     await run(fitter, { kind: 'coLog', log, readAt: new Date(atMs + 0.4 * hourMs).toISOString() }, 9);
   };
