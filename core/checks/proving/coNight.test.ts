@@ -130,6 +130,10 @@ describe('what still rises', () => {
     expect(found(logged([log(filled)]), 'co.trend')).toMatchObject({ level: 'sound', code: 'level' });
     expect(found(logged([log(ramp(0.9))]), 'co.trend')).toMatchObject({ level: 'sound', code: 'level' });
   });
+  test('by a quarter of a ppm an hour through a day is told, by a seventh is not', () => {
+    expect(found(logged([log(ramp(0.25, 1440))]), 'co.trend')).toMatchObject({ code: 'rises' });
+    expect(found(logged([log(ramp(1 / 7, 1440))]), 'co.trend')).toMatchObject({ code: 'level' });
+  });
   test('and was repaired stands until a log shows that it does not', () => {
     const mended = { repairs: repaired('co.exposure'), starts: litAnew() };
     expect(found(logged([log(ramp(1))], mended), 'co.trend')).toMatchObject({ level: 'fix', code: 'again' });
