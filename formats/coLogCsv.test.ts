@@ -18,6 +18,10 @@ test.each<[string, string]>([
 test.each([
   ['s,ppm\n0,0\n60,1\n30,2\n', 'Row 3: time is “30”, not after the row before it; readings must be in order of time.'],
   ['s,ppm\n0,0\n30,0\n60,lots\n90,1\n', 'Row 3: carbon monoxide is “lots”; allowed is 0 to 2000 ppm.'],
+  [
+    's,ppm\n0,0\n60,lots\n90,1\n',
+    'The row before the first two readings holds “60, lots”; allowed is the names of the columns, or a time and 0 to 2000 ppm.',
+  ],
   ['s,ppm\n0,0\n60,2001\n', 'Row 2: carbon monoxide is “2001”; allowed is 0 to 2000 ppm.'],
   [
     'time,ppm\n22:00,0\n22:01,1\n',

@@ -33,6 +33,14 @@ export function readCoLog(text: string): Read {
   const table = readLoggerTable(text);
   if (!table.ok) return table;
   const { header, rows } = table.value;
+  // What is taken for names, and holds a number, is a reading gone wrong: nothing of a night is left out unsaid.
+  if (header.some((name) => name.trim() !== '' && Number.isFinite(Number(name.replace(',', '.')))))
+    return {
+      ok: false,
+      errors: [
+        `The row before the first two readings holds “${header.join(', ').slice(0, 60)}”; allowed is the names of the columns, or a time and 0 to ${mostPpm} ppm.`,
+      ],
+    };
   const named = header.findIndex((name) => timeWords.test(name) && !coWords.test(name));
   const timeAt = named < 0 ? 0 : named;
   const namedCo = header.findIndex((name, i) => i !== timeAt && coWords.test(name));

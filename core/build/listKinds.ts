@@ -294,15 +294,3 @@ export const sensorPlaces = {
   cold: 'by a door, a window or an outer wall',
   sun: 'in the sun or over a warm thing',
 } as const;
-/** Where an opening for air sits; what it goes through; what stands before it. */
-export const ventLevels = { high: 'high', low: 'low' } as const;
-export const ventWays = { roof: 'roof', wall: 'wall', floor: 'floor', door: 'door', window: 'window' } as const;
-export const ventBlocks = {
-  nothing: 'nothing',
-  furniture: 'furniture',
-  bedding: 'bedding',
-  luggage: 'luggage',
-  tape: 'tape',
-  dirt: 'dirt',
-  snow: 'snow, mud',
-} as const;

@@ -19,6 +19,17 @@ export const comingNightFigures = [
   'controller.nightAh',
 ] as const satisfies readonly FigureId[];
 
+/** What is open for good, and what it makes of the air. */
+export const ventFigures = [
+  'vent.highCm2',
+  'vent.wantedHighCm2',
+  'vent.lowCm2',
+  'vent.wantedLowCm2',
+  'vent.airM3H',
+  'vent.sleepersPpm',
+  'vent.dewC',
+] as const satisfies readonly FigureId[];
+
 /** Computed figures that belong under each sheet, in the order in which they are read. */
 export const stageFigures: Readonly<Record<string, readonly FigureId[]>> = {
   heater: [
@@ -42,15 +53,7 @@ export const stageFigures: Readonly<Record<string, readonly FigureId[]>> = {
     'survey.outputAltitudeKw',
     'survey.excessAirAltitude',
   ],
-  proving: [
-    'vent.highCm2',
-    'vent.wantedHighCm2',
-    'vent.lowCm2',
-    'vent.wantedLowCm2',
-    'vent.airM3H',
-    'vent.sleepersPpm',
-    'vent.dewC',
-  ],
+  proving: ventFigures,
   siting: [
     'siting.threadLeftMm',
     'siting.threadNeededMm',

@@ -46,7 +46,9 @@ test('a night by log: a file out of order is refused in a sentence, a bad night 
   await expect(page.getByText(/“a lot”; allowed is -20 to 50 ppm/)).toBeVisible();
   await form.getByLabel('In air outside before, ppm').fill('0');
   await form.getByLabel('In air outside before, ppm').press('Enter');
-  await expect(page.locator('.co-night')).toContainText('Over 8 h: 12.0 ppm at its highest; 8.6 is the most.');
+  await expect(page.locator('.co-night')).toContainText(
+    'Over 8 h: 12.0 ppm at its highest; 8.6 ppm is the most (WHO, from memory).',
+  );
   await expectLevel(page, 'co.exposure', 'stop');
   await expectInLedger(page, /carbon monoxide over 8.0 h, at most 12 ppm, pillow/);
 });

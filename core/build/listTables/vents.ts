@@ -1,6 +1,18 @@
-import { ventBlocks, ventLevels, ventWays } from '../listKinds';
 import { ventCovers, ventShapes } from '../../physics/vent/freeAreaMm2';
 import { mm, text, yesNo, type List } from './List';
+
+/** Where an opening for air sits; what it goes through; what stands before it. */
+const ventLevels = { high: 'high', low: 'low' } as const;
+const ventWays = { roof: 'roof', wall: 'wall', floor: 'floor', door: 'door', window: 'window' } as const;
+const ventBlocks = {
+  nothing: 'nothing',
+  furniture: 'furniture',
+  bedding: 'bedding',
+  luggage: 'luggage',
+  tape: 'tape',
+  dirt: 'dirt',
+  snow: 'snow, mud',
+} as const;
 
 /** Of the air that people breathe. */
 export const ventLists = {

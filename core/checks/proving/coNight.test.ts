@@ -61,7 +61,10 @@ test('9 ppm all night is over the guideline of 8 h though no alarm need sound', 
   expect(found(logged([log(flat(9))]))).toMatchObject({ level: 'stop', code: 'over' });
 });
 test('2 ppm all night is a leak that is to be found', () => {
-  expect(found(logged([log(flat(2))]))).toMatchObject({ level: 'fix', code: 'adds' });
+  expect(found(logged([log(flat(2), { zeroBeforePpm: 0 })]))).toMatchObject({ level: 'fix', code: 'adds' });
+  const unzeroed = found(logged([log(flat(2))]));
+  expect(unzeroed).toMatchObject({ level: 'fix', code: 'addsUnzeroed' });
+  expect(unzeroed.remedy).toContain('read its zero outside');
 });
 test('a clean night of eight hours is sound; one of three is watched, with how long a night is', () => {
   expect(found(logged([log(flat(0))]))).toMatchObject({ level: 'sound', code: 'clean' });

@@ -21,6 +21,7 @@ const asleep = (read: Reader): number => read.all({ n: 'people.asleep' }).n;
 /** A log that rises by less in all is level; a slope of less is none, ppm an hour. Lorbet’s own choice, no source. */
 const leastSlope = 0.2;
 const rises = ({ slopePpmH, hours: h }: RatedLog): boolean => slopePpmH >= leastSlope && (slopePpmH * h) / 2 >= risePpm;
+const zeroed = ({ log }: RatedLog): boolean => log.zeroBeforePpm !== undefined || log.zeroAfterPpm !== undefined;
 const minutesText = (spanMin: number) => shortQuantity(spanMin < 60 ? 'min' : 'h', spanMin < 60 ? spanMin : spanMin / 60, 0);
 /** What was bad was repaired, and nothing good was logged since at its place. */
 const notYetGood = ({ answered, good }: CoNights): RatedLog | undefined =>
@@ -43,6 +44,8 @@ export const coNightChecks = [
       bound: 'The air at the {place} would bind {work} of the blood of one at work there, and {asleep} of one asleep.',
       blood: 'It binds {work} of the blood of one at work there, {asleep} of one asleep.',
       adds: 'The air at the {place} stood at up to {ppm} of carbon monoxide for a quarter of an hour; a sound heater adds none. {blood}',
+      addsUnzeroed:
+        'The air at the {place} stood at up to {ppm} of carbon monoxide for a quarter of an hour by a meter whose zero nobody read; a sound heater adds none. {blood}',
       again: 'Over a log the air at the {place} stood at up to {ppm}; it was repaired, and no good log was taken there since.',
       drifts: 'The meter that was left at the {place} had moved its zero by {moved}: what it read can’t be told from that.',
       short: 'Nothing was found at the {place} in {hours}; a night is {night}.',
@@ -51,6 +54,7 @@ export const coNightChecks = [
       nobody: 'Nobody sleeps inside: no night is logged.',
     },
     remedies: {
+      addsUnzeroed: `${clearAir} Where the meter itself was off, that is the cause: read its zero outside before and after.`,
       again: logAgain,
       drifts: 'Have the meter set, or take another; then log again.',
       short: logOne,
@@ -78,7 +82,7 @@ export const coNightChecks = [
           });
         return bad.bloodWork >= bloodLimitPercent
           ? say.stop('bound', { ...values(bad), work: percent(bad.bloodWork, 1), asleep: percent(bad.bloodAsleep, 1) })
-          : say.fix('adds', values(bad));
+          : say.fix(zeroed(bad) ? 'adds' : 'addsUnzeroed', values(bad));
       }
       const was = notYetGood(nights);
       if (was) return say[was.worst ? 'stop' : 'fix']('again', values(was));

@@ -1,6 +1,6 @@
-import { freeAt, ventsOf, type Vent, type VentLevel } from '../../model/vent/ventsOf';
+import { blockedShare, freeAt, ventName, ventOf, ventsOf, type Vent, type VentLevel } from '../../model/vent/ventsOf';
 import { freeAreaMm2 } from '../../physics/vent/freeAreaMm2';
-import { cm2, count, mm, name, quantity, several, type Value } from '../../wording/Value';
+import { cm2, count, mm, name, quantity, several } from '../../wording/Value';
 import { defineCheck } from '../Check';
 import { trade } from '../sources';
 
@@ -60,11 +60,6 @@ const areaCheck = (level: VentLevel, why: string) =>
     },
   });
 const lost = ({ areaMm2, freeMm2 }: Vent): number => areaMm2 - freeMm2;
-const named = (vents: readonly Vent[]): Value =>
-  several(
-    vents.map((vent) => name(vent.name)),
-    4,
-  );
 
 /** That people have air to breathe, whatever the heater does. */
 export const ventChecks = [
@@ -86,22 +81,31 @@ export const ventChecks = [
     source: trade,
     messages: {
       blocked: '{vents} {n|is|are} blocked: {lost} of free area {n|is|are} lost.',
+      blockedSomehow: '{vents} {n|is|are} blocked.',
       shuts: '{vents} can be shut, and {n|counts|count} for nothing.',
       free: 'Nothing stands before the {n} {n|opening|openings}.',
       none: 'There are no openings that could be blocked.',
     },
     remedies: { shuts: 'Fix it open, or cut openings that can’t be shut.' },
     assess(read, say) {
-      const vents = ventsOf(read);
-      const blocked = vents.filter((vent) => !vent.shuts && lost(vent) > 0);
-      const values = (some: readonly Vent[]) => ({
-        vents: named(some),
+      const rows = read.rows('vents');
+      const named = (some: typeof rows) => ({
+        vents: several(
+          some.map((row) => name(ventName(row, rows.indexOf(row)))),
+          4,
+        ),
         n: count(some.length),
-        lost: cm2(some.reduce((sum, vent) => sum + lost(vent), 0)),
       });
-      if (blocked.length > 0) return say.fix('blocked', values(blocked));
-      const shutting = vents.filter(({ shuts }) => shuts);
-      if (shutting.length > 0) return say.watch('shuts', values(shutting));
+      // What is known to be bad is told first, though another opening has no size yet.
+      const blocked = rows.filter((row) => row.shuts !== 'yes' && blockedShare(row) > 0);
+      const sized = blocked.map((row) => ventOf(row, rows.indexOf(row)));
+      if (blocked.length > 0)
+        return sized.every((vent) => vent !== null)
+          ? say.fix('blocked', { ...named(blocked), lost: cm2(sized.reduce((sum, vent) => sum + lost(vent), 0)) })
+          : say.fix('blockedSomehow', named(blocked));
+      const shutting = rows.filter(({ shuts }) => shuts === 'yes');
+      if (shutting.length > 0) return say.watch('shuts', named(shutting));
+      const vents = ventsOf(read);
       return vents.length === 0 ? say.sound('none') : say.sound('free', { n: count(vents.length) });
     },
   }),

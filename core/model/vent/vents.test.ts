@@ -79,6 +79,10 @@ test('half of one that is half blocked is lost, and it is named', () => {
   expect(blocked.says).toContain('roof mushroom');
   expect(blocked.says).toContain('55');
   expect(found(ventsWith([{ shuts: 'yes' }, {}]), 'vent.blocked').level).toBe('watch');
+  // Not hidden by a size that nobody has given, of it or of another.
+  const unsized = ventsWith([{ blockedBy: 'tape' }, { diaMm: undefined }]);
+  expect(found(unsized, 'vent.blocked')).toMatchObject({ level: 'fix', code: 'blocked' });
+  expect(found(ventsWith([{ blockedBy: 'tape', eachCm2: undefined }, {}]), 'vent.blocked')).toMatchObject({ level: 'fix' });
   expect(found(ventsWith([{}, {}]), 'vent.blocked').level).toBe('sound');
 });
 test('one that is placed stands on the outside plan, where exhaust is kept away from it', () => {

@@ -13,7 +13,6 @@ export interface Vent {
   /** what it would leave free with nothing before it, mm² */ areaMm2: number;
   /** what it leaves free now, mm²; 0 of one that can be shut */ freeMm2: number;
   shuts: boolean;
-  blockedBy: NonNullable<VentRow['blockedBy']>;
   aboveFloorMm: number | null;
 }
 export const ventName = ({ name }: Pick<VentRow, 'name'>, i: number): string => name ?? `opening ${i + 1}`;
@@ -25,22 +24,22 @@ function holesOf({ shape, pieces = 1, cover = 'open', diaMm, widthMm, heightMm, 
     return widthMm === undefined || heightMm === undefined ? null : { shape, pieces, cover, widthMm, heightMm };
   return shape === undefined || eachCm2 === undefined ? null : { shape, pieces, cover, eachMm2: eachCm2 * 100 };
 }
+/** How much of an opening is blocked: all of it where nobody has said how much. */
+export const blockedShare = ({ blockedBy = 'nothing', blockedPercent = 100 }: VentRow): number =>
+  blockedBy === 'nothing' ? 0 : blockedPercent / 100;
 /** A row as it counts; null while its size or level is missing. */
 export function ventOf(row: VentRow, i: number): Vent | null {
   const holes = holesOf(row);
   if (!holes || row.level === undefined) return null;
-  const { blockedBy = 'nothing' } = row;
   const areaMm2 = freeAreaMm2(holes);
-  const blocked = blockedBy === 'nothing' ? 0 : (row.blockedPercent ?? 100) / 100;
   const shuts = row.shuts === 'yes';
   return {
     id: row.id,
     name: ventName(row, i),
     level: row.level,
     areaMm2,
-    freeMm2: shuts ? 0 : areaMm2 * (1 - blocked),
+    freeMm2: shuts ? 0 : areaMm2 * (1 - blockedShare(row)),
     shuts,
-    blockedBy,
     aboveFloorMm: row.aboveFloorMm ?? null,
   };
 }
@@ -51,7 +50,8 @@ export const ventsOf = (read: Reader): Vent[] =>
     const rows = shared.rows('vents');
     if (rows.length === 0 && shared.maybe('proving.ventsThere') !== 'none') return shared.missing(enter);
     const all = rows.map(ventOf);
-    const lacking = rows.filter((_, i) => all[i] === null);
+    // One that can be shut counts for nothing, whatever its size.
+    const lacking = rows.filter(({ shuts }, i) => all[i] === null && shuts !== 'yes');
     if (lacking.length > 0)
       return shared.missing(
         ...lacking.map((row) => ({ act: 'measure' as const, what: `size and level of “${ventName(row, rows.indexOf(row))}”` })),

@@ -22,11 +22,11 @@ export function CoSection() {
       <Box component="p" className="cautions" sx={{ mt: 1.25 }}>
         <strong>{t.carbonMonoxideKillsInSleepAnd}</strong> {t.headacheOrSicknessEverybodyOutDoors}
       </Box>
+      <CoPlanView />
       <FigureTable paths={sections.proving.co.figures['Proving sheet']} caption={t.provingSheet} />
       <Box component="h3" sx={{ mt: 2.5 }}>
         {t.carbonMonoxideReadings}
       </Box>
-      <CoPlanView />
       {mayWork && <CoEntry />}
       {settled.coReadings.length > 0 && (
         <Table sx={{ mt: 1.5 }}>

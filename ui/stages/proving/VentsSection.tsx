@@ -1,6 +1,7 @@
 'use client';
 import { useState } from 'react';
 import { rowsOf } from '../../../core/build/lists';
+import { ventFigures } from '../../../core/figures/stageFigures';
 import { sections } from '../../../core/build/sections';
 import { DerivedFigures } from '../../components/cells/DerivedFigures';
 import { FigureTable } from '../../components/cells/FigureTable';
@@ -37,17 +38,7 @@ export function VentsSection() {
         onSelect={setSelected}
       />
       <FigureTable paths={paths} caption={t.airToBreathe} />
-      <DerivedFigures
-        keys={[
-          'vent.highCm2',
-          'vent.wantedHighCm2',
-          'vent.lowCm2',
-          'vent.wantedLowCm2',
-          'vent.airM3H',
-          'vent.sleepersPpm',
-          'vent.dewC',
-        ]}
-      />
+      <DerivedFigures keys={ventFigures} />
       <Caution>
         {t.ventCaution} {manualFirst()}
       </Caution>

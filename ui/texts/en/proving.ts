@@ -65,10 +65,10 @@ export const proving = room('proving', {
   ppmOf: params('{n} ppm'),
   nightInWords: params('Carbon monoxide over {hours} h, {ppm} ppm at most.'),
   limitOver: params('most over {span} (WHO, from memory)'),
-  meanOf: params('Over {span}: {ppm} ppm at its highest; {limit} is the most.'),
-  meanShort: params('Over {span}: the log is shorter; {limit} ppm is the most.'),
+  meanOf: params('Over {span}: {ppm} ppm at its highest; {limit} ppm is the most (WHO, from memory).'),
+  meanShort: params('Over {span}: the log is shorter; {limit} ppm is the most (WHO, from memory).'),
   blood: params(
-    'Blood bound at its highest: {work} % of one at work there, {asleep} % of one asleep; 10 % is what alarms are set by.',
+    'Blood bound at its highest: {work} % of one at work there, {asleep} % of one asleep; 10 % is what alarms are set by (UL 2034, from memory).',
   ),
   leakIs: params(
     'So much comes in: {litres} L of carbon monoxide an hour, at {changes} air changes an hour, the air well mixed. Shut as tight as it gets ({shut} an hour), it would stand at {ppm} ppm after a night.',
