@@ -11,6 +11,7 @@ const upwards = rooms.slice(1).map((room, i) => ({
 const coreRooms = [
   'entry',
   'drawing',
+  'proof',
   'ledger',
   'measure',
   'commands',

@@ -24,6 +24,8 @@ export default defineConfig({
     launchOptions: { executablePath: '/usr/bin/chromium', args },
     viewport: { width: 1280, height: 800 },
     screenshot: 'only-on-failure',
+    // What only moves takes a fifth of the time; the journeys (journey.spec.ts) see it move.
+    contextOptions: { reducedMotion: 'reduce' },
     // To keep the whole app on the device takes a machine some seconds; tests that go offline ask for it.
     serviceWorkers: 'block',
   },

@@ -45,7 +45,7 @@ test('one build checked after the other: what is kept is what a fresh check give
     fc.property(spoiledBuild(3), (build) => {
       expect(assessor.assess(build)).toEqual(assess(build));
     }),
-    { numRuns: sampleOf(3000, 100) },
+    { numRuns: sampleOf(3000, 50) },
   );
 });
 test('a figure typed: only what rests on it is checked anew', () => {
@@ -104,6 +104,6 @@ test('no sentence is glued from labels: what to measure, choose or do is said, a
         if (told.level === 'open') for (const { what } of told.needs) expect(message.toLowerCase()).toContain(what.toLowerCase());
       }
     }),
-    { numRuns: sampleOf(3000, 120) },
+    { numRuns: sampleOf(3000, 50) },
   );
 });

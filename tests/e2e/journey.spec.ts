@@ -8,6 +8,8 @@ const { heater, survey, people, kit, partsCsv, floor, place, bolting, fuel, tank
 
 // From an empty build to a signed certificate and a build file that goes back in: one build, one page, one step after the other.
 test.describe.configure({ mode: 'serial' });
+// Here what moves does move.
+test.use({ contextOptions: { reducedMotion: 'no-preference' } });
 let page: Page;
 let id = '';
 let text = '';
