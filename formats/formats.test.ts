@@ -157,7 +157,7 @@ describe('certificate, read back with pdfjs-dist', () => {
       'Never cut the power',
       'Bretherton 1961',
       'each following from the one before',
-      'Test Fitter, 2026-11-20 10:00 UTC',
+      'Entered by Test Fitter, 2026-11-20, where nothing else is said',
     ])
       expect(text).toContain(part);
   }, 60000);

@@ -6,6 +6,8 @@ export interface Config {
   /** Who owns the tables; only migrations, backup and restore work as the owner. */
   ownerUrl: string;
   sessionSecret: string;
+  /** Closes the private halves of the workshops' keys; lies beside the database, never in it. */
+  sealSecret: string;
   /** Cookies only over HTTPS. */
   https: boolean;
   /** Behind a reverse proxy that writes X-Forwarded-For anew. */
@@ -30,6 +32,10 @@ const environment = yup.object({
     .string()
     .defined('LORBET_SESSION_SECRET is not set; it has to hold 32 characters or more')
     .min(32, 'LORBET_SESSION_SECRET is too short; it has to hold 32 characters or more'),
+  LORBET_SEAL_SECRET: yup
+    .string()
+    .defined('LORBET_SEAL_SECRET is not set; it has to hold 32 characters or more')
+    .min(32, 'LORBET_SEAL_SECRET is too short; it has to hold 32 characters or more'),
   LORBET_HTTPS: yesNo(),
   LORBET_PROXY: yesNo(),
   LORBET_LOG: yup
@@ -57,6 +63,7 @@ export function config(env: NodeJS.ProcessEnv = process.env): Config {
       databaseUrl: read.LORBET_DATABASE_URL,
       ownerUrl: read.LORBET_OWNER_URL ?? read.LORBET_DATABASE_URL,
       sessionSecret: read.LORBET_SESSION_SECRET,
+      sealSecret: read.LORBET_SEAL_SECRET,
       https: read.LORBET_HTTPS === '1',
       behindProxy: read.LORBET_PROXY === '1',
       log: read.LORBET_LOG,

@@ -2,6 +2,7 @@ import { stopListening } from './changes';
 import { config } from './config';
 import { closeDatabase } from './database';
 import { log } from './log';
+import { keepWitness } from './witness';
 
 /**
  * Checks the settings, and ends the process with a sentence for each that is wrong.
@@ -15,6 +16,7 @@ export function begin(): void {
     process.stderr.write(`lorbet: ${error instanceof Error ? error.message : String(error)}\n`);
     process.exit(78);
   }
+  keepWitness();
   let ending = false;
   const end = (signal: string) => {
     if (ending) return;

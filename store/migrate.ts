@@ -14,6 +14,7 @@ import { due } from './migrations/0008-due';
 import { unitCards } from './migrations/0009-unit-cards';
 import { pairings } from './migrations/0010-pairings';
 import { training } from './migrations/0011-training';
+import { proof } from './migrations/0012-proof';
 
 /**
  * Brings the database to the newest form, as its owner; each migration runs once, in order, and of two processes at the same moment one waits.
@@ -37,6 +38,7 @@ export async function migrate(): Promise<string[]> {
         unitCards,
         pairings,
         training,
+        proof,
       ],
       context: sequelize.getQueryInterface(),
       storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),

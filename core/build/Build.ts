@@ -72,6 +72,14 @@ export interface Signature {
   /** hash of the same build in the form in which it was kept when it was signed, where that was an older one */ formerHash?: string;
 }
 
+/** A signature that a lead took back, though nothing in the build had changed: the papers made of it are void. */
+export interface Withdrawal {
+  at: string;
+  by: string;
+  /** when the signature was given */ signedAt: string;
+  why: string;
+}
+
 /**
  * What a file brought along in other people's names. Nobody of this workshop has seen it happen, so it counts for nothing:
  * it is shown as claimed, and never checked, signed on or passed.
@@ -89,6 +97,7 @@ export interface Claim {
   sights?: Sight[];
   noises?: NoiseReading[];
   coLogs?: CoLog[];
+  withdrawals?: Withdrawal[];
   repairs: Repair[];
   leaks: RowOf<'leaks'>[];
   faults?: Fault[];
@@ -108,6 +117,8 @@ export interface Build {
   coReadings: CoReading[];
   waivers: Waiver[];
   signatures: Signature[];
+  /** Signatures that were taken back; absent where none was. */
+  withdrawals?: Withdrawal[];
   /** The last release of each hold point; absent where none was released. */
   releases?: Release[];
   /** Surfaces by thermometer; absent where none was read. */

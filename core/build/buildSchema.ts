@@ -22,6 +22,7 @@ import {
   signatureSchema,
   startSchema,
   waiverSchema,
+  withdrawalSchema,
 } from './recordSchemas';
 import { bounded, identifier, instant, list, listSchema, oneOf, rowSchema, strictObject, text, valueSchema } from './schemaParts';
 import { laterSheets, sheetIds, sheets } from './sheets';
@@ -80,6 +81,7 @@ const claimSchema = once(() =>
     sights: yup.array().of(sightSchema()).max(500).optional(),
     noises: yup.array().of(noiseSchema()).max(500).optional(),
     coLogs: yup.array().of(coLogSchema()).max(coLogsMax).optional(),
+    withdrawals: yup.array().of(withdrawalSchema()).max(20).optional(),
     repairs: list(repairSchema(), 200),
     leaks: list(rowSchema('leaks'), lists.leaks.max),
     faults: yup.array().of(faultSchema()).max(faultsMax).optional(),
@@ -119,6 +121,7 @@ export const buildSchema = once(() =>
     coReadings: list(coReadingSchema(), 1000),
     waivers: list(waiverSchema(), 100),
     signatures: list(signatureSchema(), 20),
+    withdrawals: yup.array().of(withdrawalSchema()).max(20).optional(),
     releases: yup.array().of(releaseSchema()).max(releasesMax).optional(),
     hotLooks: yup.array().of(hotLookSchema()).max(500).optional(),
     sights: yup.array().of(sightSchema()).max(500).optional(),

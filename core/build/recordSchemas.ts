@@ -246,6 +246,9 @@ export const drawnSchema = () =>
     const problem = typeof strokes === 'string' ? strokesProblem(strokes) : null;
     return problem === null || this.createError({ message: `${this.path} ${problem}` });
   });
+export const withdrawalSchema = once(() =>
+  strictObject({ at: instant(), by: text(80, 1), signedAt: instant(), why: text(500, 10) }),
+);
 export const signatureSchema = once(() =>
   strictObject({
     by: text(80, 1),

@@ -44,6 +44,12 @@ export function wettedStages(build: Build, findings: readonly Finding[] = assess
   return dry === -1 ? stageIds.length : dry;
 }
 
+/** Whether the last signature was taken back. */
+export function isWithdrawn({ signatures, withdrawals }: Build): boolean {
+  const last = signatures[signatures.length - 1];
+  return last !== undefined && withdrawals?.some(({ signedAt }) => signedAt === last.at) === true;
+}
+
 /** Unsigned, signed as it stands, or corrected after it was signed. */
 export function signState(build: Build): 'unsigned' | 'signed' | 'corrected' {
   const last = build.signatures[build.signatures.length - 1];

@@ -12,6 +12,7 @@ import { rowsCommand } from './kinds/rows';
 import { signCommand } from './kinds/sign';
 import { readingsCommand, startCommand } from './kinds/start';
 import { identityCommand, practicesCommand } from './kinds/texts';
+import { withdrawCommand } from './kinds/withdraw';
 import { unwaiveCommand, waiveCommand } from './kinds/waive';
 
 /** Every kind of command; the ways to change a build are these, and no others. */
@@ -35,6 +36,7 @@ const definitions = {
   fault: faultCommand,
   waive: waiveCommand,
   unwaive: unwaiveCommand,
+  withdraw: withdrawCommand,
   holdPoint: holdPointCommand,
   sign: signCommand,
 } as const;

@@ -12,6 +12,15 @@ const waived: Build = {
   waivers: [{ checkId: 'fuel.line.joint', code, values, reason: 'a reason long enough', by: 'A', at: '2026-11-20T09:00:00Z' }],
 };
 
+const signature = {
+  by: 'A',
+  role: 'lead' as const,
+  typedName: 'Ann',
+  at: '2026-11-20T09:00:00.000Z',
+  drawn: 'M10,10L60,120L110,20L160,120',
+  buildHash: '0'.repeat(64),
+};
+
 /** One command of each kind, and the line that must stand on the roll for it. */
 const lines: Record<CommandKind, [Build, Command, string]> = {
   figures: [
@@ -116,6 +125,11 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
     gap,
     { kind: 'waive', checkId: 'fuel.line.joint', code, values, why: 'old joint, watched for a year' },
     'WAIVED fuel.line.joint: old joint, watched for a year',
+  ],
+  withdraw: [
+    { ...soundBuild(), signatures: [signature] },
+    { kind: 'withdraw', why: 'signed on the wrong heater' },
+    'SIGNATURE WITHDRAWN: signed on the wrong heater',
   ],
   unwaive: [waived, { kind: 'unwaive', checkId: 'fuel.line.joint' }, 'waiver of fuel.line.joint withdrawn'],
   holdPoint: [

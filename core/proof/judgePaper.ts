@@ -88,9 +88,13 @@ async function keyLine(
   const line = (level: PaperLine['level'], text: string): PaperLine => ({ id: 'key', level, text });
   const id = keyIdOf(publicKey);
   if (known === null)
-    return line('watch', `Its key is ${id}. That this is the workshop’s own key only the workshop can tell: ask it, by a way that you know.`);
+    return line(
+      'watch',
+      `Its key is ${id}. That this is the workshop’s own key only the workshop can tell: ask it, by a way that you know.`,
+    );
   const found = known.find((key) => key.publicKey === publicKey);
-  if (!found) return line('stop', `Its key ${id} is none of the workshop’s keys: this is the certificate of another workshop, or made up.`);
+  if (!found)
+    return line('stop', `Its key ${id} is none of the workshop’s keys: this is the certificate of another workshop, or made up.`);
   const { retired, after } = found;
   if (after && !(await verify(after.publicKey, successionText(publicKey, found.madeAtMs), after.signature)))
     return line('stop', `Key ${id} says that it follows key ${keyIdOf(after.publicKey)}, and that one never signed it.`);
@@ -99,7 +103,8 @@ async function keyLine(
       'watch',
       `Key ${id} was told to be lost or stolen on ${told(retired.atMs)}: whoever has it can make papers with any date. Ask the workshop for a new one.`,
     );
-  if (retired && retired.atMs < madeAtMs) return line('stop', `Key ${id} had been set aside on ${told(retired.atMs)}, before this paper was made.`);
+  if (retired && retired.atMs < madeAtMs)
+    return line('stop', `Key ${id} had been set aside on ${told(retired.atMs)}, before this paper was made.`);
   return line('sound', `Key ${id} is the workshop’s own${retired ? `, in use until ${told(retired.atMs)}` : ''}.`);
 }
 
@@ -137,21 +142,32 @@ export async function judgePaper(
     `${proof.workshop} says, signed with key ${statement.keyId} on ${told(statement.madeAtMs)}: build ${statement.buildId} after row ${statement.rows} of its ledger. ${standingTexts[statement.standing]}`,
   );
   if (seal === null)
-    say('seal', 'watch', 'The seal over the whole file is gone: another program has saved it anew. What is printed can’t be vouched for; what is attached can.');
+    say(
+      'seal',
+      'watch',
+      'The seal over the whole file is gone: another program has saved it anew. What is printed can’t be vouched for; what is attached can.',
+    );
   else if (await verify(proof.publicKey, sealText(paper.fileSha256), seal))
     say('seal', 'sound', 'The paper is as the workshop made it, to the last byte.');
   else say('seal', 'stop', 'The file was altered after the workshop sealed it: what is printed is not what the workshop wrote.');
 
   const buildHash = build && hash(canonicalJson({ ...build, signatures: [] }));
   if (!build) say('build', 'stop', 'The attached build is gone, or can’t be read.');
-  else if (build.id !== statement.buildId) say('build', 'stop', `The attached build is another one, ${String(build.id).slice(0, 36)}.`);
-  else if (buildHash !== statement.buildHash) say('build', 'stop', 'The attached build is not the one that was signed for: something in it was altered.');
+  else if (build.id !== statement.buildId)
+    say('build', 'stop', `The attached build is another one, ${String(build.id).slice(0, 36)}.`);
+  else if (buildHash !== statement.buildHash)
+    say('build', 'stop', 'The attached build is not the one that was signed for: something in it was altered.');
   else say('build', 'sound', 'The attached build is the one that was signed for.');
 
   const ledger = rows && judgeRows(rows, statement, build, hash);
   if (!rows) say('ledger', 'stop', 'The attached ledger is gone, or can’t be read.');
   else if (ledger) say('ledger', 'stop', `The attached ledger does not hold: ${ledger}.`);
-  else say('ledger', 'sound', `All ${rows.length} rows of the attached ledger follow one from the other, and the last left this build.`);
+  else
+    say(
+      'ledger',
+      'sound',
+      `All ${rows.length} rows of the attached ledger follow one from the other, and the last left this build.`,
+    );
 
   if (build && buildHash && rows) {
     lines.push(signatureLine(build, buildHash, rows));
@@ -178,7 +194,8 @@ function judgeRows(
   if (broken) return broken.why;
   const last = rows[rows.length - 1];
   if (rows.length !== statement.rows) return `it has ${rows.length} rows, and ${statement.rows} were signed for`;
-  if (!last || last.hash !== statement.ledgerHead) return 'it is whole in itself, but was made anew: its last row is not the one that was signed for';
+  if (!last || last.hash !== statement.ledgerHead)
+    return 'it is whole in itself, but was made anew: its last row is not the one that was signed for';
   if (rows.some(({ buildId }) => buildId !== statement.buildId)) return 'it holds rows of another build';
   const left = (last.body as { documentHash?: unknown }).documentHash;
   if (build && typeof left === 'string' && left !== hash(canonicalJson(build)))
@@ -209,7 +226,10 @@ export async function judgeCode(
       ],
     };
   if (!(await verify(key.publicKey, statementText(statement), signature)))
-    return { verdict: 'broken', lines: [{ id: 'statement', level: 'stop', text: `The code was not signed with key ${statement.keyId}.` }] };
+    return {
+      verdict: 'broken',
+      lines: [{ id: 'statement', level: 'stop', text: `The code was not signed with key ${statement.keyId}.` }],
+    };
   return {
     verdict: 'partly',
     lines: [

@@ -34,6 +34,7 @@ export function claimLines(claim: Claim): string[] {
     ...claim.repairs.map((r) => `repair for ${r.checkId}: said by ${r.by}, ${on(r.at)} (${r.repair})`),
     ...(claim.faults ?? []).map((f) => `${faultLine(f)} Said by ${f.by}, ${on(f.at)}`),
     ...claim.waivers.map((w) => `waiver of ${w.checkId}: said to be given by ${w.by}, ${on(w.at)}`),
+    ...(claim.withdrawals ?? []).map((w) => `signature withdrawn: said by ${w.by}, ${on(w.at)} (${w.why})`),
     ...claim.signatures.map((s) => `signature: said to be that of ${s.typedName}, ${s.role}, ${on(s.at)}`),
   ];
 }

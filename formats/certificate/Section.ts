@@ -5,6 +5,13 @@ import type { Verification } from '../../core/ledger/verifyLedger';
 import type { Origins } from '../../core/record/Origin';
 import type { CertificatePage } from './CertificatePage';
 
+/** What a workshop's key says of this certificate, and what goes along inside it. */
+export interface CertificateProof {
+  keyId: string;
+  /** what the code on page 1 holds */ code: string;
+  /** where anybody can have it verified */ address: string;
+  attached: readonly { name: string; text: string; about: string }[];
+}
 export interface CertificateFacts {
   workshop: string;
   demo: boolean;
@@ -12,6 +19,7 @@ export interface CertificateFacts {
   verification: Verification;
   origins: Origins;
   madeAt: string;
+  /** absent where the workshop has no key that can be opened here */ proof?: CertificateProof;
   /** bytes of photographs by fingerprint, as far as they are here */ pictures?: ReadonlyMap<string, Buffer>;
 }
 /** All that a section may tell of. */

@@ -1,29 +1,33 @@
 import { sourceOf } from '../../core/checks/findingText';
-import { explain, whence } from '../../core/figures/explain';
+import { explain } from '../../core/figures/explain';
 import { figureIds } from '../../core/figures/figures';
 import { formatFixed, formatShort } from '../../core/units/formatNumber';
 import { soft } from './CertificatePage';
-import { day, type Section } from './Section';
+import type { Section } from './Section';
 
-/** How each figure was computed, by which rules it was checked, and where these come from. */
+/** How each figure was computed, by which rules it was checked, and where these come from: small, in two columns. */
 export const annex: Section = (page, { build, findings, origins }) => {
-  page.heading('Annex: computed figures, their formulas and sources');
+  // A source is told once, and named by its number.
+  const numbers = new Map<string, number>();
+  const numberOf = (source: string): string => {
+    const known = numbers.get(source) ?? numbers.size + 1;
+    numbers.set(source, known);
+    return `[${known}]`;
+  };
+  page.heading('Annex: computed figures and their formulas');
+  page.paragraph('Which figures each rests on is in the attached build, and told by Lorbet at a touch on it.', {
+    size: 8.5,
+    colour: soft,
+  });
   for (const key of figureIds) {
-    const figure = explain(build, key, origins);
-    if (figure.value === null) continue;
+    const { value, label, decimals, unit, formula, source } = explain(build, key, origins);
+    if (value === null) continue;
     page.row([
-      { text: figure.label, share: 0.27 },
-      { text: `${formatFixed(figure.value, figure.decimals)} ${figure.unit}`, share: 0.15, bold: true, right: true },
-      { text: figure.formula, share: 0.22, mono: true },
-      { text: figure.source, share: 0.36, colour: soft },
+      { text: label, share: 0.4 },
+      { text: `${formatFixed(value, decimals)} ${unit}`, share: 0.18, bold: true, right: true },
+      { text: formula, share: 0.34, mono: true },
+      { text: numberOf(source), share: 0.08, colour: soft, right: true },
     ]);
-    // Who measured what stands in the table of figures; here only what went into this one, and what was computed or recorded on the way.
-    const inputs = figure.inputs.map(
-      (input) =>
-        `${input.label.toLowerCase()} ${typeof input.value === 'number' ? formatShort(input.value, 3) : input.value} ${input.unit}`.trim() +
-        (input.origin === 'as fitted' ? '' : ` (${whence(input, day)})`),
-    );
-    if (inputs.length > 0) page.paragraph(`from ${inputs.join(', ')}`, { size: 7.5, colour: soft, indent: 12 });
   }
   page.heading('Annex: rules applied');
   const rules = new Map(
@@ -34,10 +38,13 @@ export const annex: Section = (page, { build, findings, origins }) => {
   );
   for (const rule of rules.values())
     page.row([
-      { text: rule.label, share: 0.4 },
-      { text: `${formatShort(rule.value)} ${rule.unit}`, share: 0.15, bold: true, right: true },
-      { text: rule.source, share: 0.45, colour: soft },
+      { text: rule.label, share: 0.67 },
+      { text: `${formatShort(rule.value)} ${rule.unit}`, share: 0.25, bold: true, right: true },
+      { text: numberOf(rule.source), share: 0.08, colour: soft, right: true },
     ]);
-  page.heading('Annex: sources of the checks');
-  for (const source of new Set(findings.map(sourceOf))) page.paragraph(source, { size: 8.5, colour: soft });
+  page.heading('Annex: sources');
+  for (const [source, n] of numbers) page.paragraph(`[${n}] ${source}`, { size: 8.5, colour: soft });
+  const told = new Set(findings.map(sourceOf).filter((source) => !numbers.has(source)));
+  page.paragraph('And of the checks:', { size: 8.5, bold: true });
+  for (const source of told) page.paragraph(source, { size: 8.5, colour: soft });
 };

@@ -5,12 +5,21 @@ import { claimLines } from '../../core/wording/claimLines';
 import { levelInk, soft } from './CertificatePage';
 import { day, type Section } from './Section';
 
-/** What people decided: waivers, hold points, corrections; and what a file claims that they did. */
-export const decisions: Section = (page, { build, rows }) => {
+/** How many waivers stand on the first page; all of them stand with their findings. */
+const waiversShown = 4;
+
+/** What a lead accepted, and why. */
+export const waivers: Section = (page, { build }) => {
   page.heading('Waivers');
   if (build.waivers.length === 0) page.paragraph('None.');
-  for (const w of build.waivers)
+  for (const w of build.waivers.slice(0, waiversShown))
     page.paragraph(`${w.checkId}: ${waiverText(w, build.identity.kind)} Waived by ${w.by}, ${day(w.at)}: ${w.reason}`);
+  const more = build.waivers.length - waiversShown;
+  if (more > 0) page.paragraph(`And ${more} more, each with its finding in the annex.`, { bold: true });
+};
+
+/** What people decided: hold points, corrections; and what a file claims that they did. */
+export const decisions: Section = (page, { build, rows }) => {
   if (build.releases && build.releases.length > 0) {
     page.heading('Hold points');
     for (const release of build.releases)

@@ -3,7 +3,7 @@ import { stages } from '../../core/build/stages';
 import { originAt, originKey } from '../../core/record/Origin';
 import { formatShort } from '../../core/units/formatNumber';
 import { soft } from './CertificatePage';
-import { day, type Section } from './Section';
+import type { Section } from './Section';
 
 const sheetTitles: Record<string, string> = {
   heater: 'Heater and conditions',
@@ -22,30 +22,48 @@ function valueText(path: FigurePath, value: number | string | null): string {
     : `${formatShort(Number(value), 3)} ${field.unit === 'deg' ? '°' : field.unit}`;
 }
 
-/** Every figure that is known, planned and as fitted, with who entered it. */
+/** Who entered most of them, and on which day: told once, not at each. */
+function usualOrigin(texts: readonly string[]): string {
+  const counts = new Map<string, number>();
+  for (const text of texts) counts.set(text, (counts.get(text) ?? 0) + 1);
+  return [...counts].sort(([, a], [, b]) => b - a)[0]?.[0] ?? '';
+}
+
+/** Every figure that is known, as fitted, or as planned where that is all there is, with who entered it. */
 export const figures: Section = (page, { build, origins }) => {
   page.heading('Figures');
-  for (const sheet of sheetIds) {
-    const paths = figurePaths.filter(
-      (path) => path.startsWith(`${sheet}.`) && Object.values(figureAt(build.sheets, path)).some((v) => v !== null),
+  const whence = (path: FigurePath): string => {
+    const from = originAt(
+      origins,
+      originKey.figure(path, fieldAt(path).given || figureAt(build.sheets, path).fitted === null ? 'planned' : 'fitted'),
     );
+    return from ? `${from.by}, ${from.at.slice(0, 10)}${from.file ? ' (file)' : ''}` : '';
+  };
+  const known = figurePaths.filter((path) => Object.values(figureAt(build.sheets, path)).some((v) => v !== null));
+  const usual = usualOrigin(known.map(whence));
+  if (usual !== '') page.paragraph(`Entered by ${usual}, where nothing else is said.`, { size: 8.5, colour: soft });
+  for (const sheet of sheetIds) {
+    const paths = known.filter((path) => path.startsWith(`${sheet}.`));
     if (paths.length === 0) continue;
-    page.room(50);
-    page.row([
-      { text: sheetTitles[sheet] ?? sheet, share: 0.34, bold: true },
-      { text: 'planned', share: 0.17, colour: soft, right: true },
-      { text: fieldAt(paths[0] as FigurePath).given ? 'given' : 'as fitted', share: 0.17, colour: soft, right: true },
-      { text: '   entered by', share: 0.32, colour: soft },
-    ]);
+    page.room(40);
+    page.row([{ text: sheetTitles[sheet] ?? sheet, share: 1, bold: true }]);
     for (const path of paths) {
       const { planned, fitted } = figureAt(build.sheets, path);
       const { label, given } = fieldAt(path);
-      const from = originAt(origins, originKey.figure(path, given || fitted === null ? 'planned' : 'fitted'));
+      const text = valueText(path, given ? planned : (fitted ?? planned));
+      const notes = [
+        given
+          ? ''
+          : fitted === null
+            ? 'planned'
+            : planned !== null && planned !== fitted
+              ? `planned ${valueText(path, planned)}`
+              : '',
+        whence(path) === usual ? '' : whence(path),
+      ].filter(Boolean);
       page.row([
-        { text: label, share: 0.34 },
-        { text: given ? '' : valueText(path, planned), share: 0.17, right: true, colour: soft },
-        { text: valueText(path, given ? planned : fitted), share: 0.17, right: true, bold: true },
-        { text: from ? `   ${from.by}, ${day(from.at)}${from.file ? ' (file)' : ''}` : '', share: 0.32, colour: soft },
+        { text: notes.length > 0 ? `${label} (${notes.join('; ')})` : label, share: 0.6 },
+        { text, share: 0.4, right: true, bold: true },
       ]);
     }
   }

@@ -14,9 +14,9 @@ export const findings: Section = (page, { findings: all }) => {
         { text: finding.waived ? 'WAIVED' : levelText(finding), share: 0.15, bold: true, colour: levelInk[level] },
         {
           text: `${messageOf(finding)}${finding.waived ? `\nWaived by ${finding.waived.by}: ${finding.waived.reason}` : ''}`,
-          share: 0.58,
+          share: 0.47,
         },
-        { text: finding.id, share: 0.27, mono: true, colour: soft },
+        { text: finding.id, share: 0.38, mono: true, colour: soft },
       ]);
     }
   }

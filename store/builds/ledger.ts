@@ -1,4 +1,5 @@
 import { Op, QueryTypes, Transaction, type FindOptions } from 'sequelize';
+import type { Build } from '../../core/build/Build';
 import type { LedgerRow } from '../../core/ledger/chain';
 import { verifyLedger, type Verification } from '../../core/ledger/verifyLedger';
 import { database } from '../database';
@@ -49,6 +50,7 @@ export async function ledgerText(
 export const wholeLedger = (buildId: string): Promise<LedgerRow[]> => ledgerOf(buildId, { limit: 10_000_000 });
 
 export interface CheckedLedger {
+  /** the build as its last row left it */ build: Build;
   rows: LedgerRow[];
   verification: Verification;
 }
@@ -69,10 +71,10 @@ export async function checkedLedger(buildId: string, verify: Verify = atOnce): P
       const rows = await findRows({ where: { buildId }, order: [['seq', 'ASC']], transaction });
       const { lastSeq, lastHash } = row;
       const state = { lastSeq, lastHash, documentHash: hashDocument(row.document) };
-      return { rows, state };
+      return { build: row.document, rows, state };
     },
   );
-  return read && { rows: read.rows, verification: await verify(read.rows, read.state) };
+  return read && { build: read.build, rows: read.rows, verification: await verify(read.rows, read.state) };
 }
 export const verifyBuild = async (buildId: string, verify: Verify = atOnce): Promise<Verification | null> =>
   (await checkedLedger(buildId, verify))?.verification ?? null;

@@ -22,6 +22,15 @@ const waiver = {
   at: '2026-11-20T09:00:00Z',
 };
 
+const signatureOf = ({ name }: Person) => ({
+  by: name,
+  role: 'lead' as const,
+  typedName: name,
+  at: '2026-11-20T09:00:00.000Z',
+  drawn: 'M10,10L60,120L110,20L160,120',
+  buildHash: '0'.repeat(64),
+});
+
 /** A build and a command of each kind that a person with the right role may carry out on it. */
 const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
   figures: () => [soundBuild(), { kind: 'figures', changes: [{ path: 'fuel.pumpAngleDeg', slot: 'fitted', from: 25, to: 26 }] }],
@@ -61,6 +70,10 @@ const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
   ],
   noise: () => [soundBuild(), { kind: 'noise', look: { id: id(9), place: 'pillow', state: 'off', levelDb: 25, with: 'meter' } }],
   waive: () => [gap, { kind: 'waive', checkId: 'fuel.line.joint', code, values, why: 'watched for a year already' }],
+  withdraw: (person) => [
+    { ...soundBuild(), signatures: [signatureOf(person)] },
+    { kind: 'withdraw', why: 'signed on the wrong heater' },
+  ],
   unwaive: () => [
     { ...gap, waivers: [waiver] },
     { kind: 'unwaive', checkId: 'fuel.line.joint' },
@@ -95,6 +108,7 @@ const may: Record<CommandKind, readonly Role[]> = {
   repair: ['fitter', 'lead'],
   waive: ['lead'],
   unwaive: ['lead'],
+  withdraw: ['lead'],
   holdPoint: ['fitter', 'lead'],
   sign: ['fitter', 'lead'],
 };

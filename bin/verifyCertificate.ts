@@ -1,0 +1,66 @@
+/**
+ * Prints what a certificate proves, a line of JSON for each thing looked at. Status 0: paper, build and ledger agree; 1: something does not, or can't be
+ * vouched for; 2: the file can't be read. With `--keys FILE` (what /api/keys answers, got from the workshop) the key is looked at, too.
+ */
+import { readFileSync, statSync } from 'node:fs';
+import { judgePaper, type PublicKey } from '../core/proof/judgePaper';
+import { verifyEd25519 } from '../formats/proof/ed25519';
+import { paperMaxBytes, readPaper, type AttachmentsOf } from '../formats/proof/readPaper';
+
+const attachmentsOf: AttachmentsOf = async (data) => {
+  const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
+  const task = getDocument({ data, verbosity: 0, isEvalSupported: false });
+  const found = (await (await task.promise).getAttachments()) as Record<string, { content: Uint8Array }> | null;
+  await task.destroy();
+  return new Map(Object.entries(found ?? {}).map(([name, { content }]) => [name, content]));
+};
+
+function readBytes(file: string): Uint8Array | string {
+  try {
+    const { size } = statSync(file);
+    if (size > paperMaxBytes) return `${file} holds ${size} bytes; at most ${paperMaxBytes} are allowed.`;
+    return new Uint8Array(readFileSync(file));
+  } catch (error) {
+    return `${file} can’t be read: ${error instanceof Error ? error.message : String(error)}.`;
+  }
+}
+
+async function main(): Promise<number> {
+  const args = process.argv.slice(2);
+  const at = args.indexOf('--keys');
+  const keysFile = at === -1 ? undefined : args[at + 1];
+  const [file, ...rest] = args.filter((_, i) => at === -1 || (i !== at && i !== at + 1));
+  const fail = (error: string) => {
+    console.log(JSON.stringify({ error }));
+    return 2;
+  };
+  if (!file || rest.length > 0)
+    return fail('One certificate is to be named: npm run -s verify-certificate -- FILE [--keys FILE]');
+  const bytes = readBytes(file);
+  if (typeof bytes === 'string') return fail(bytes);
+  let keys: PublicKey[] | null = null;
+  if (keysFile !== undefined) {
+    const text = readBytes(keysFile);
+    if (typeof text === 'string') return fail(text);
+    const read = JSON.parse(Buffer.from(text).toString()) as { keys?: unknown };
+    if (!Array.isArray(read.keys)) return fail(`${keysFile} holds no keys; allowed is what a Lorbet answers at /api/keys/KEY.`);
+    keys = read.keys as PublicKey[];
+  }
+  const paper = await readPaper(bytes, attachmentsOf).catch(() => null);
+  if (!paper) return fail(`${file} is no PDF that can be read.`);
+  const report = await judgePaper(paper, verifyEd25519, keys);
+  for (const line of report.lines) console.log(JSON.stringify(line));
+  console.log(JSON.stringify({ verdict: report.verdict }));
+  // Without the workshop's word whose key it is, the rest can still agree.
+  return report.lines.every(({ id, level }) => level === 'sound' || id === 'since' || (id === 'key' && keys === null)) ? 0 : 1;
+}
+
+main().then(
+  (status) => {
+    process.exitCode = status;
+  },
+  (error: unknown) => {
+    console.log(JSON.stringify({ error: error instanceof Error ? error.message : String(error) }));
+    process.exitCode = 2;
+  },
+);
