@@ -188,7 +188,7 @@ export class CertificatePage {
       this.doc.page.margins.bottom = 0;
       this.doc
         .font('mono')
-        .fontSize(7)
+        .fontSize(6.5)
         .fillColor(soft)
         .text(this.foot, margin, y, { width: wide - 70, lineBreak: false });
       this.doc.text(`page ${i + 1} of ${count}`, margin + wide - 70, y, { width: 70, align: 'right', lineBreak: false });

@@ -33,19 +33,19 @@ interface Leaf {
 }
 /** The parts of the certificate, in the order in which they stand: all that matters on one page, how it was built, then every finding and figure. */
 export const leaves: readonly Leaf[] = [
-  { apart: false, columns: 1, scale: 0.84, sections: [head, standing, run, signatures, protects, waivers, cautions] },
+  { apart: false, columns: 1, scale: 0.8, sections: [head, standing, run, signatures, protects, waivers, cautions] },
   {
     apart: true,
     columns: 1,
-    scale: 0.84,
+    scale: 0.76,
     sections: [decisions, photographs, kit, fuel, air, warmth, loom, controller, tests, record],
   },
-  { apart: true, columns: 2, scale: 0.66, sections: [findings, figures, annex] },
+  { apart: true, columns: 2, scale: 0.6, sections: [findings, figures, annex] },
 ];
 /** All parts, in their order. */
 export const sections: readonly Section[] = leaves.flatMap((leaf) => leaf.sections);
 /** pt: where the list of what follows stands, above the foot of page 1. */
-const contentsPt = 92;
+const contentsPt = 78;
 
 /** On page 1, above its foot: on which page what begins. */
 function writeContents(page: CertificatePage): void {
@@ -76,7 +76,7 @@ export async function writeCertificate(build: Build, facts: CertificateFacts): P
   const { proof } = facts;
   const page = new CertificatePage(
     `Heater installation, ${build.identity.name}`,
-    `${build.id}  ledger ${lastHash.slice(0, 32)}${proof ? `  key ${proof.keyId}` : ''}`,
+    `${build.id}  ledger ${lastHash.slice(0, 24)}${proof ? `  key ${proof.keyId}` : ''}`,
   );
   const code = await QRCode.toBuffer(proof?.code ?? `lorbet-build:${build.id}?build=${hash}&ledger=${lastHash}`, {
     errorCorrectionLevel: 'L',

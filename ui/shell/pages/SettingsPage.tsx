@@ -11,10 +11,12 @@ import { later } from '../../components/later';
 import { Page } from '../Page';
 import { askEarly } from '../usePage';
 import { cards as c } from '../../texts/en/cards';
+import { keys as k } from '../../texts/en/keys';
 import { devices as d } from '../../texts/en/devices';
 import { pages as t } from '../../texts/en/pages';
 
 // Far down the page, and with some ninety cells: who came to change a unit doesn't wait for it.
+const Keys = later(() => import('../settings/Keys').then((m) => m.Keys));
 const Devices = later(() => import('../settings/Devices').then((m) => m.Devices));
 const PartListEditor = later(() => import('../settings/PartListEditor').then((m) => m.PartListEditor));
 
@@ -57,6 +59,10 @@ function Sections({ who, practices, partLists }: Settings) {
         <h2>{t.theWorkshopsPractices}</h2>
         <p className="soft">{t.withWhichNewBuildsBeginA}</p>
         <WorkshopPractices practices={practices} mayChange={mayManage} />
+        <Box component="h2" sx={{ mt: 2.75 }}>
+          {k.title}
+        </Box>
+        <Keys mayChange={mayManage} />
       </section>
       <Box component="section" sx={{ gridColumn: '1 / -1' }}>
         <h2>{c.unitCards}</h2>

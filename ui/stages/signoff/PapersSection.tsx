@@ -1,14 +1,16 @@
 'use client';
 import { Box, Button } from '@mui/material';
-import { signState } from '../../../core/checks/progress';
+import { isWithdrawn, signState } from '../../../core/checks/progress';
+import { roleMay } from '../../../core/people/roles';
 import { LedgerCheck } from '../../components/ledger/LedgerCheck';
 import { useWorkspace } from '../../sync/useWorkspace';
+import { Withdraw } from './Withdraw';
 import { signoff as t } from '../../texts/en/signoff';
 import { dateAndTime } from '../../texts/when';
 
 /** Certificate, build file, signatures, and the check of the record. */
 export function PapersSection() {
-  const { settled, link, waiting } = useWorkspace('settled', 'link', 'waiting');
+  const { settled, link, waiting, who } = useWorkspace('settled', 'link', 'waiting', 'who');
   const state = signState(settled);
   return (
     <>
@@ -50,6 +52,7 @@ export function PapersSection() {
           </ul>
         </Box>
       )}
+      {settled.signatures.length > 0 && !isWithdrawn(settled) && roleMay(who.role, 'waive') && <Withdraw />}
       <LedgerCheck />
     </>
   );

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { placeHref, placeOfFigure } from '../../../core/build/places';
 import { fieldAt } from '../../../core/build/sheets';
 import { type Finding } from '../../../core/checks/Finding';
-import { signState } from '../../../core/checks/progress';
+import { isWithdrawn, signState } from '../../../core/checks/progress';
 import { unmeasuredFigures } from '../../../core/model/unmeasuredFigures';
 import { roleMay } from '../../../core/people/roles';
 import { useWorkspace } from '../../sync/useWorkspace';
@@ -56,7 +56,8 @@ export function SignSection() {
           <strong>{t.signedAndLocked}</strong>
         </Box>
       )}
-      {state === 'corrected' && (
+      {isWithdrawn(settled) && <p className="banner bad">{t.wasWithdrawn}</p>}
+      {state === 'corrected' && !isWithdrawn(settled) && (
         <p className="banner bad">
           <strong>{t.somethingWasChangedAfterTheSignature}</strong> {t.theCertificateSaysSoUntilIt}
         </p>

@@ -15,6 +15,12 @@ export const signoff = room('signoff', {
   holdAgain: 'Hold again',
   held: 'held',
   certificatePdf: 'Certificate (PDF)',
+  withdrawTitle: 'Withdraw the signature',
+  withdrawMeans:
+    'Every certificate made of it says so from then on, and whoever verifies an older one is told. The build can be signed again.',
+  withdrawWhy: 'Why it is withdrawn',
+  withdrawIt: 'Withdraw it',
+  wasWithdrawn: 'The signature was withdrawn.',
   draftCertificatePdf: 'Draft certificate (PDF)',
   buildFileJson: 'Build file (JSON)',
   signatures: 'Signatures',

@@ -13,6 +13,7 @@ import { measure } from './measure';
 import { outside } from './outside';
 import { page } from './page';
 import { priming } from './priming';
+import { proof } from './proof';
 import { rehearsal } from './rehearsal';
 import { run } from './run';
 import { siting } from './siting';
@@ -48,6 +49,7 @@ export const looks = [
   controller,
   priming,
   faults,
+  proof,
   rehearsal,
   vents,
 ].join('\n');

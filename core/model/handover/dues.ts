@@ -1,0 +1,44 @@
+import type { Build } from '../../build/Build';
+import { provingStart } from '../startup/fittedStarts';
+
+/** What comes round again after hand-over, and every how many months. */
+export const dueKinds = {
+  /** fuel joints, since what weeps shows in the first weeks */ leaks: { firstMonths: 1, everyMonths: 6 },
+  /** clamps, pipe and where it ends */ exhaust: { firstMonths: 6, everyMonths: 6 },
+  /** the alarm’s test button, and the date on its back */ alarm: { firstMonths: 1, everyMonths: 1 },
+  /** filter, screen, plug, soot */ service: { firstMonths: 12, everyMonths: 12 },
+} as const satisfies Record<string, { firstMonths: number; everyMonths: number }>;
+export type DueKind = keyof typeof dueKinds;
+export const dueSource = 'Common practice, no published source; the intervals are Lorbet’s own choice. The maker’s manual goes before them.';
+
+export interface Due {
+  kind: DueKind;
+  /** the first day on which it is due, YYYY-MM-DD */ firstDay: string;
+  everyMonths: number;
+}
+
+/** A day so many months on; the last of the month where that one is shorter. */
+export function monthsOn(day: string, months: number): string {
+  const [year = 0, month = 1, date = 1] = day.split('-').map(Number);
+  const at = new Date(Date.UTC(year, month - 1 + months, 1));
+  const last = new Date(Date.UTC(at.getUTCFullYear(), at.getUTCMonth() + 1, 0)).getUTCDate();
+  at.setUTCDate(Math.min(date, last));
+  return at.toISOString().slice(0, 10);
+}
+
+/** The day from which all is counted: when it was last signed, else when it last reached full output; null where neither was. */
+export function handedOverDay(build: Build): string | null {
+  const at = build.signatures.at(-1)?.at ?? provingStart(build)?.run.at;
+  return at?.slice(0, 10) ?? null;
+}
+
+/** What is due after hand-over, and when; null before there was one. */
+export function duesOf(build: Build): Due[] | null {
+  const day = handedOverDay(build);
+  if (day === null) return null;
+  return (Object.keys(dueKinds) as DueKind[]).map((kind) => ({
+    kind,
+    firstDay: monthsOn(day, dueKinds[kind].firstMonths),
+    everyMonths: dueKinds[kind].everyMonths,
+  }));
+}
