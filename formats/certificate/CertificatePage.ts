@@ -52,6 +52,7 @@ export class CertificatePage {
     private readonly foot: string,
     size: 'A4' | 'LETTER' = 'A4',
     layout: 'portrait' | 'landscape' = 'portrait',
+    private readonly pageOf: (n: number, of: number) => string = (n, of) => `page ${n} of ${of}`,
   ) {
     this.doc = new PDFDocument({
       size,
@@ -88,6 +89,16 @@ export class CertificatePage {
     }
     this.left = margin + columns.at * (this.width + gutter);
     this.doc.y = columns.top;
+  }
+
+  /** How many pages there are so far. */
+  get pages(): number {
+    return this.doc.bufferedPageRange().count;
+  }
+
+  /** Goes on in the next column, on the next page after the last one. */
+  nextColumn(): void {
+    this.go();
   }
 
   /** Begins a page, unless nothing stands on this one. */
@@ -191,7 +202,7 @@ export class CertificatePage {
         .fontSize(6.5)
         .fillColor(soft)
         .text(this.foot, margin, y, { width: wide - 70, lineBreak: false });
-      this.doc.text(`page ${i + 1} of ${count}`, margin + wide - 70, y, { width: 70, align: 'right', lineBreak: false });
+      this.doc.text(this.pageOf(i + 1, count), margin + wide - 70, y, { width: 70, align: 'right', lineBreak: false });
     }
     return pdfBytes(this.doc);
   }

@@ -96,6 +96,17 @@ const table: Record<
   'GET builds/[id]/walk': { ask: get(about('walk?paper=A4&all=1')), answers: [401, 200, 200, 200, 404] },
   'GET builds/[id]/outside': { ask: get(about('outside?format=dxf')), answers: [401, 200, 200, 200, 404] },
   'GET builds/[id]/loom': { ask: get(about('loom?of=wires')), answers: [401, 200, 200, 200, 404] },
+  'GET builds/[id]/owner': { ask: get(about('owner?of=sheet&language=de')), answers: [401, 200, 200, 200, 404] },
+  'GET keys/[keyId]': { ask: get(() => `/api/keys/${'0'.repeat(16)}`), answers: [404, 404, 404, 404, 404] },
+  'GET workshop/keys': { ask: get(() => '/api/workshop/keys'), answers: [401, 200, 200, 200, 200] },
+  'POST workshop/keys': {
+    ask: post(
+      () => '/api/workshop/keys',
+      () => ({ why: 'changed' }),
+    ),
+    answers: [401, 403, 403, 200, 200],
+  },
+  'GET workshop/witness': { ask: get(() => '/api/workshop/witness'), answers: [401, 403, 403, 200, 200] },
   'GET builds/[id]/network': { ask: get(about('network?of=fuel')), answers: [401, 200, 200, 200, 404] },
   'GET builds/[id]/template': { ask: get(about('template?view=above&format=svg')), answers: [401, 200, 200, 200, 404] },
   'POST builds/[id]/photos': {

@@ -9,7 +9,8 @@ export const dueKinds = {
   /** filter, screen, plug, soot */ service: { firstMonths: 12, everyMonths: 12 },
 } as const satisfies Record<string, { firstMonths: number; everyMonths: number }>;
 export type DueKind = keyof typeof dueKinds;
-export const dueSource = 'Common practice, no published source; the intervals are Lorbet’s own choice. The maker’s manual goes before them.';
+export const dueSource =
+  'Common practice, no published source; the intervals are Lorbet’s own choice. The maker’s manual goes before them.';
 
 export interface Due {
   kind: DueKind;
@@ -26,6 +27,9 @@ export function monthsOn(day: string, months: number): string {
   return at.toISOString().slice(0, 10);
 }
 
+/** The 28th at the latest: a day that each month has, so that what comes round is left out in none. */
+const inEachMonth = (day: string): string => (day.slice(8) > '28' ? `${day.slice(0, 8)}28` : day);
+
 /** The day from which all is counted: when it was last signed, else when it last reached full output; null where neither was. */
 export function handedOverDay(build: Build): string | null {
   const at = build.signatures.at(-1)?.at ?? provingStart(build)?.run.at;
@@ -38,7 +42,7 @@ export function duesOf(build: Build): Due[] | null {
   if (day === null) return null;
   return (Object.keys(dueKinds) as DueKind[]).map((kind) => ({
     kind,
-    firstDay: monthsOn(day, dueKinds[kind].firstMonths),
+    firstDay: monthsOn(inEachMonth(day), dueKinds[kind].firstMonths),
     everyMonths: dueKinds[kind].everyMonths,
   }));
 }

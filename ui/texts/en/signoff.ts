@@ -15,6 +15,13 @@ export const signoff = room('signoff', {
   holdAgain: 'Hold again',
   held: 'held',
   certificatePdf: 'Certificate (PDF)',
+  forTheOwner: 'For the owner',
+  ownerIntro:
+    'Made for this very heater: its flame, its fuse, how cold its fuel line works, its dates. Print the labels at 100 %.',
+  ownerLanguage: 'Language of the owner',
+  ownerSheet: 'Sheet to fold (PDF)',
+  ownerLabels: 'Labels at true scale (PDF)',
+  ownerCalendar: 'Dates for a calendar',
   withdrawTitle: 'Withdraw the signature',
   withdrawMeans:
     'Every certificate made of it says so from then on, and whoever verifies an older one is told. The build can be signed again.',
