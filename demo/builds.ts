@@ -154,7 +154,7 @@ const settings: NonNullable<DemoLists['settings']> = [
   { setting: 'other', name: 'software', found: '2.4', left: '2.4' },
 ];
 const priming = { 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4 } as const satisfies Values;
-const proving = { 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' } as const satisfies Values;
+const proving = { 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes', 'proving.ownerTold': 'shown', 'proving.noticesThere': 'both' } as const satisfies Values;
 const people = { 'people.asleep': 1, 'people.inspectedAs': 'leisure', 'people.markWanted': 'yes', 'people.wadingDepthMm': 0 } as const satisfies Values;
 const kit = { 'kit.plateV': 'v12', 'kit.plateOutputKw': 2.2, 'kit.plateFuel': 'diesel', 'kit.replaces': 'nothing', 'kit.oldExhaust': 'new' } as const satisfies Values;
 const siting = {
@@ -214,7 +214,7 @@ export const demoBuilds: readonly DemoBuild[] = [
       'ends.exhaustXMm': 1560, 'ends.exhaustYMm': 1540, 'ends.exhaustPoints': 'forward', 'ends.exhaustOpeningMm': 260, 'ends.exhaustHighMm': 210, 'ends.intakeXMm': 1540, 'ends.intakeYMm': 1320, 'ends.intakeBlocked': 'spray',
       'wiring.feedSource': 'panel', 'wiring.feedLengthM': 7.5, 'wiring.cableAreaMm2': 1.5, 'wiring.batteryRestV': 12.1, 'wiring.fuseA': 25, 'wiring.fuseFromBatteryMm': 1400, 'wiring.looks': 'joints', 'wiring.batteryCapacityAh': 40,
       'controller.looks': 'timer', 'found.mode': 'target', 'found.targetC': 20, 'found.clockOffMin': 65, 'found.clockKeeps': 'loses', 'found.pumpMinHz': 1.2, 'found.pumpMaxHz': 5.8, 'found.fanMinRpm': 1300, 'found.fanMaxRpm': 4300, 'found.altitude': 'none', 'controller.panelLies': 'upsideDown', 'controller.panelXMm': 240, 'controller.panelYMm': 260, 'controller.leadM': 2, 'controller.sensorXMm': 2500, 'controller.sensorYMm': 640,
-       'proving.coAlarmFitted': 'no', 'proving.coAlarmTested': 'no', 'proving.coAlarmSited': 'no',
+       'proving.coAlarmFitted': 'no', 'proving.coAlarmTested': 'no', 'proving.coAlarmSited': 'no', 'proving.ownerTold': 'none', 'proving.noticesThere': 'filler',
     },
     lists: {
       ...floor, ...looms.panel, timers: [{ name: 'evening', startAt: '22:10', runForH: 3, days: 'daily', by: 'clock' }],
@@ -246,7 +246,7 @@ export const demoBuilds: readonly DemoBuild[] = [
     lists: { ...kept.lists, ducts: [], returns: [], loop, outside: [{ name: 'porthole', kind: 'window', xMm: 420, yMm: 1740, lengthMm: 320, widthMm: 40, heightMm: 900 }, { name: 'side hatch', kind: 'door', xMm: 2450, yMm: 1740, lengthMm: 600, widthMm: 40, heightMm: 700 }, { name: 'hatch slats', kind: 'vent', xMm: 2600, yMm: 800, lengthMm: 160, widthMm: 160, heightMm: 1900 }], segments: [segment(1000, 'tank to filter', 'suction', 0.3, -200, { end: 'filter' }), segment(2000, 'filter to pump', 'suction', 0.34, -120), segment(3000, 'along the bulkhead', 'pressure', 1.4, 90, { near: 'inside' }), segment(4000, 'up to the heater', 'pressure', 0.86, 240, { near: 'inside' })] },
     watched: [{ name: 'pump, inlet' }, { name: 'at the heater' }], identity: { name: 'Sedge Otter', what: 'canal workboat', kind: 'boat', place: 'Long Lock, Isle of Merrow', heaterSerial: 'INV-2207-0044' }, daysAgo: 2,
     planned: { ...all, ...coolant, 'heater.altitudeM': 120, 'air.mufflerHole': 'closed', 'tank.spaceLengthMm': 700, 'tank.spaceHeightMm': 480, 'tank.lowered': 'stays', 'tank.depthAtSpotMm': 342, 'fuel.pressureLengthM': 2.2, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 210 },
-    fitted: { ...siting, ...place, ...fuel, ...tank, ...air, ...pipes, ...ends, ...coolant, ...wiring, ...measured, 'air.mufflerHole': 'closed', 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' },
+    fitted: { ...siting, ...place, ...fuel, ...tank, ...air, ...pipes, ...ends, ...coolant, ...wiring, ...measured, 'air.mufflerHole': 'closed', 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes', 'proving.ownerTold': 'shown', 'proving.noticesThere': 'both' },
     notes: ['Skin fitting for the exhaust bedded; leave it till tomorrow.'],
   },
   {

@@ -161,6 +161,8 @@ const soundValues: Values = {
   'proving.coAlarmFitted': 'yes',
   'proving.coAlarmTested': 'yes',
   'proving.coAlarmSited': 'yes',
+  'proving.ownerTold': 'shown',
+  'proving.noticesThere': 'both',
 };
 
 export const id = (n: number): string => `00000000-0000-4000-8000-${String(n).padStart(12, '0')}`;

@@ -322,6 +322,7 @@ export const sections = {
   },
   signoff: {
     sign: section('Signature', { checks: ['signoff'] }),
+    handover: section('Hand-over', { figures: { 'Hand-over': of('proving', 'ownerTold noticesThere') }, checks: ['handover'] }),
     released: section('Hold points and waivers'),
     papers: section('Papers and record'),
   },

@@ -24,6 +24,7 @@ import { coChecks } from './proving/co';
 import { coNightChecks } from './proving/coNight';
 import { leakChecks } from './proving/leak';
 import { ventChecks } from './proving/vents';
+import { handoverChecks } from './signoff/handover';
 import { signoffChecks } from './signoff/signoff';
 import { assemblyChecks } from './siting/assembly';
 import { placeChecks } from './siting/place';
@@ -87,6 +88,7 @@ export const stageChecks: readonly Check[] = [
   ...coChecks,
   ...coNightChecks,
   ...leakChecks,
+  ...handoverChecks,
 ];
 /** Checked over all other findings. */
 export const lastChecks: readonly Check[] = signoffChecks;

@@ -19,6 +19,7 @@ const stageOf: Record<string, StageId> = {
   co: 'proving',
   leak: 'proving',
   vent: 'proving',
+  handover: 'signoff',
 };
 test.each(checks.map(({ id, stage }) => [id, stage] as const))('the id %s agrees with its stage, %s', (id, stage) => {
   const [first = ''] = id.split('.');

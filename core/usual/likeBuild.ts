@@ -12,6 +12,8 @@ const ofThatBuild: readonly FigurePath[] = [
   'priming.preFilledMl',
   'proving.coAlarmTested',
   'proving.coAlarmSited',
+  'proving.ownerTold',
+  'proving.noticesThere',
   'tank.cutMm',
   'siting.lookedBelow',
   // Settings are read off the panel in hand.

@@ -304,6 +304,17 @@ test('a meter at zero and two looks at the joint leave nothing open', async () =
   await expect(page.getByText('Everything here holds.')).toBeVisible();
 });
 
+test('who lives with it is told how, and finds the notices where they are needed', async () => {
+  await stage('Sign-off');
+  await section(page, 'Hand-over');
+  await figures([
+    ['Owner’s instructions', 'given, and shown at the heater'],
+    ['Notices where they are needed', 'at the filler, and how to stop it'],
+  ]);
+  await expectLevel(page, 'handover.instructions', 'sound');
+  await expectLevel(page, 'handover.label', 'sound');
+});
+
 test('a waiver needs a reason of 10 characters', async () => {
   await stage('Sign-off');
   await expect(page.getByText('It can’t be signed yet.')).toBeVisible();

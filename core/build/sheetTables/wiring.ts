@@ -34,6 +34,8 @@ export const wiringSheets = {
     coAlarmFitted: choice({ label: 'Carbon monoxide alarm in the space', options: yesNo, part: 'cabin', found: true }),
     coAlarmTested: choice({ label: 'Its test button sounded it', options: yesNo, part: 'cabin', found: true }),
     coAlarmSited: choice({ label: 'Sited by its own instructions', options: yesNo, part: 'cabin', found: true }),
+    ownerTold: choice({ label: 'Owner’s instructions', options: { shown: 'given, and shown at the heater', given: 'given, not shown', none: 'not given' }, part: 'heater', found: true, later: true }),
+    noticesThere: choice({ label: 'Notices where they are needed', options: { both: 'at the filler, and how to stop it', filler: 'at the filler alone', stop: 'how to stop it alone', none: 'none' }, part: 'heater', found: true, later: true }),
     ventsThere: choice({ label: 'Openings that can’t be shut', options: { some: 'there are some', none: 'there are none' }, part: 'cabin', given: true, optional: true, later: true }),
     otherBurnersCm2: number({ label: 'Wanted besides, for other burners', unit: 'cm²', min: 0, max: 10000, decimals: 1, part: 'cabin', given: true, optional: true, later: true, hint: 'high and low each, as their makers say; 0 where nothing else burns' }),
   },

@@ -4,7 +4,6 @@ import { isWithdrawn, signState } from '../../../core/checks/progress';
 import { roleMay } from '../../../core/people/roles';
 import { LedgerCheck } from '../../components/ledger/LedgerCheck';
 import { useWorkspace } from '../../sync/useWorkspace';
-import { OwnerPapers } from './OwnerPapers';
 import { Withdraw } from './Withdraw';
 import { signoff as t } from '../../texts/en/signoff';
 import { dateAndTime } from '../../texts/when';
@@ -53,7 +52,6 @@ export function PapersSection() {
           </ul>
         </Box>
       )}
-      {waiting.length === 0 && link === 'kept' && <OwnerPapers />}
       {settled.signatures.length > 0 && !isWithdrawn(settled) && roleMay(who.role, 'waive') && <Withdraw />}
       <LedgerCheck />
     </>

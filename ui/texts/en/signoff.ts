@@ -15,6 +15,8 @@ export const signoff = room('signoff', {
   holdAgain: 'Hold again',
   held: 'held',
   certificatePdf: 'Certificate (PDF)',
+  handover: 'Hand-over',
+  handoverIntro: 'Who lives with it has to know how to light it and stop it, and finds the notices where the hand is.',
   forTheOwner: 'For the owner',
   ownerIntro:
     'Made for this very heater: its flame, its fuse, how cold its fuel line works, its dates. Print the labels at 100 %.',

@@ -1,0 +1,18 @@
+'use client';
+import { sections } from '../../../core/build/sections';
+import { FigureTable } from '../../components/cells/FigureTable';
+import { useWorkspace } from '../../sync/useWorkspace';
+import { signoff as t } from '../../texts/en/signoff';
+import { OwnerPapers } from './OwnerPapers';
+
+/** What the owner was told, what stands where it is needed, and what the owner leaves with. */
+export function HandoverSection() {
+  const { link, waiting } = useWorkspace('link', 'waiting');
+  return (
+    <>
+      <p className="soft">{t.handoverIntro}</p>
+      <FigureTable paths={sections.signoff.handover.figures['Hand-over']} caption={t.handover} />
+      {waiting.length === 0 && link === 'kept' && <OwnerPapers />}
+    </>
+  );
+}
