@@ -2,11 +2,13 @@
  * Prints what a certificate proves, a line of JSON for each thing looked at. Status 0: paper, build and ledger agree; 1: something does not, or can't be
  * vouched for; 2: the file can't be read. With `--keys FILE` (what /api/keys answers, got from the workshop) the key is looked at, too.
  */
+import { createHash } from 'node:crypto';
 import { readFileSync, statSync } from 'node:fs';
 import { judgePaper, type PublicKey } from '../core/proof/judgePaper';
 import { verifyEd25519 } from '../formats/proof/ed25519';
 import { paperMaxBytes, readPaper, type AttachmentsOf } from '../formats/proof/readPaper';
 
+const hashText = (text: string): string => createHash('sha256').update(text).digest('hex');
 const attachmentsOf: AttachmentsOf = async (data) => {
   const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
   const task = getDocument({ data, verbosity: 0, isEvalSupported: false });
@@ -48,7 +50,7 @@ async function main(): Promise<number> {
   }
   const paper = await readPaper(bytes, attachmentsOf).catch(() => null);
   if (!paper) return fail(`${file} is no PDF that can be read.`);
-  const report = await judgePaper(paper, verifyEd25519, keys);
+  const report = await judgePaper(paper, verifyEd25519, keys, hashText);
   for (const line of report.lines) console.log(JSON.stringify(line));
   console.log(JSON.stringify({ verdict: report.verdict }));
   // Without the workshop's word whose key it is, the rest can still agree.

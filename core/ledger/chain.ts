@@ -32,17 +32,21 @@ export function nextRow(last: Pick<LedgerRow, 'seq' | 'hash'> | null, content: O
   return { ...row, prevHash, hash: rowHash(prevHash, row) };
 }
 
-/** Finds the first row that does not follow from the one before it; null where the whole chain holds. */
-export function firstBreak(
-  rows: readonly LedgerRow[],
+/**
+ * Finds the first row that does not follow from the one before it; null where the whole chain holds.
+ * @param textOf what of a row was hashed: made anew from it, or the very text that it was read from
+ */
+export function firstBreak<R extends LedgerRow>(
+  rows: readonly R[],
   hash: (text: string) => string = sha256Hex,
+  textOf: (row: R) => string = contentText,
 ): { seq: number; why: string } | null {
   let prevHash = firstHash;
   for (const [i, row] of rows.entries()) {
     if (row.seq !== i + 1)
       return { seq: i + 1, why: `row ${i + 1} is missing or out of order: row ${row.seq} stands in its place` };
     if (row.prevHash !== prevHash) return { seq: row.seq, why: `row ${row.seq} does not follow row ${i}` };
-    if (row.hash !== rowHash(prevHash, row, hash))
+    if (row.hash !== hash(`${prevHash}\n${textOf(row)}`))
       return { seq: row.seq, why: `row ${row.seq} was altered after it was written` };
     prevHash = row.hash;
   }

@@ -130,7 +130,8 @@ export function nextMeasurements(build: Build): NextMeasurement[] {
     for (const check of stageChecks) if (at(check).rests.assumedIn(taken).lists.includes(list)) put({ list }, null, check);
   for (const check of stageChecks)
     for (const need of at(check).finding.needs)
-      if (need.path && at(check).finding.level === 'open') {
+      // What is done when it is handed over is no measurement, and is asked for there.
+      if (need.path && at(check).finding.level === 'open' && check.stage !== 'signoff') {
         const entry = put({ path: need.path }, assumedAt(build, need.path), check);
         // What nothing is assumed of keeps a check from telling anything at all.
         entry.worth += badness.fix * nearness(check.holdPoint);

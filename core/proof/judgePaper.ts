@@ -11,13 +11,17 @@ export interface PublicKey {
   /** when it was set aside, and why */ retired?: { atMs: number; why: 'changed' | 'lost' };
   /** the key before it, and its signature that this one follows */ after?: { publicKey: string; signature: string };
 }
+/** A row as it was read from a file, with the text that it was read from: that one was hashed. */
+export interface ReadRow extends LedgerRow {
+  content: string;
+}
 /** What a certificate's file holds, as far as it could be read. */
 export interface Paper {
   /** SHA-256 of all bytes before the seal */ fileSha256: string;
   /** the key's signature over the whole file, at its end; null where there is none */ seal: string | null;
   proof: { signed: SignedStatement; publicKey: string; workshop: string } | null;
   /** the attached build, as JSON */ build: Record<string, unknown> | null;
-  /** the attached ledger */ rows: readonly LedgerRow[] | null;
+  /** the attached ledger */ rows: readonly ReadRow[] | null;
 }
 export type Verdict = 'holds' | 'partly' | 'broken';
 export interface PaperLine {
@@ -185,12 +189,12 @@ export async function judgePaper(
 
 /** Why a ledger is not the one that was signed for; null where it is. */
 function judgeRows(
-  rows: readonly LedgerRow[],
+  rows: readonly ReadRow[],
   statement: SignedStatement['statement'],
   build: Record<string, unknown> | null,
   hash: (text: string) => string,
 ): string | null {
-  const broken = firstBreak(rows, hash);
+  const broken = firstBreak(rows, hash, ({ content }) => content);
   if (broken) return broken.why;
   const last = rows[rows.length - 1];
   if (rows.length !== statement.rows) return `it has ${rows.length} rows, and ${statement.rows} were signed for`;

@@ -1,7 +1,7 @@
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
 import type { LedgerRow } from '../../core/ledger/chain';
-import type { Paper } from '../../core/proof/judgePaper';
+import type { Paper, ReadRow } from '../../core/proof/judgePaper';
 import { readSignedStatement } from '../../core/proof/statement';
 import { partSeal } from './seal';
 
@@ -23,14 +23,14 @@ function json(bytes: Uint8Array | undefined): Record<string, unknown> | null {
 }
 
 /** Rows of a ledger file; null where a line is none. Whether they hold is not looked at here. */
-export function readLedgerLines(text: string): LedgerRow[] | null {
+export function readLedgerLines(text: string): ReadRow[] | null {
   try {
     return text
       .split('\n')
       .filter((line) => line !== '')
       .map((line) => {
         const { prevHash, content, hash } = JSON.parse(line) as { prevHash: string; content: string; hash: string };
-        return { ...(JSON.parse(content) as LedgerRow), prevHash, hash };
+        return { ...(JSON.parse(content) as LedgerRow), content, prevHash, hash };
       });
   } catch {
     return null;

@@ -307,10 +307,13 @@ test('a meter at zero and two looks at the joint leave nothing open', async () =
 test('who lives with it is told how, and finds the notices where they are needed', async () => {
   await stage('Sign-off');
   await section(page, 'Hand-over');
-  await figures([
-    ['Owner’s instructions', 'given, and shown at the heater'],
-    ['Notices where they are needed', 'at the filler, and how to stop it'],
-  ]);
+  await figures(
+    [
+      ['Owner’s instructions', 'given, and shown at the heater'],
+      ['Notices where they are needed', 'at the filler, and how to stop it'],
+    ],
+    'given',
+  );
   await expectLevel(page, 'handover.instructions', 'sound');
   await expectLevel(page, 'handover.label', 'sound');
 });

@@ -1,6 +1,7 @@
 import type { Page } from '@playwright/test';
+import { longCertificate } from '../longCertificate';
 import { runModule } from '../runModule';
-import { demoId, signIn } from './people';
+import { demoId, expectInLedger, open, signIn, soundCopy } from './people';
 import { expect, test } from './silent';
 
 /** The certificate of the demo’s signed build, and the address that its code holds. */
@@ -85,4 +86,58 @@ test('the chain of heads goes out for somebody else to keep', async ({ page }) =
   expect([answer.status(), answer.headers()['content-type']]).toEqual([200, 'application/x-ndjson']);
   await signIn(page, 'bram');
   expect((await page.request.get('/api/workshop/witness')).status()).toBe(403);
+});
+
+test('a signature that a lead withdraws voids the papers made of it, and whoever holds one is told why', async ({
+  page,
+  browser,
+}) => {
+  await signIn(page, 'odile');
+  const id = await soundCopy(page.request);
+  const command = { kind: 'sign', typedName: 'Odile Farrow', drawn: 'M10,10L60,120L110,20L160,120' };
+  const data = { commandId: crypto.randomUUID(), command };
+  expect((await page.request.post(`/api/builds/${id}/commands`, { data })).status()).toBe(200);
+  const pdf = await (await page.request.get(`/api/builds/${id}/certificate`)).body();
+  await open(page, `/builds/${id}/signoff/papers`);
+  await page.getByLabel('Why it is withdrawn').fill('wrong');
+  await page.getByRole('button', { name: 'Withdraw it' }).click();
+  await expect(page.getByText('at least 10 are needed')).toBeVisible();
+  await page.getByLabel('Why it is withdrawn').fill('The heater was changed for another the same day.');
+  await page.getByRole('button', { name: 'Withdraw it' }).click();
+  await expect(page.getByLabel('Why it is withdrawn')).toHaveCount(0);
+  await expectInLedger(page, 'SIGNATURE WITHDRAWN: The heater was changed for another the same day.');
+  const stranger = await browser.newContext();
+  const there = await stranger.newPage();
+  await there.goto('/verify');
+  await expect(await verify(there, 'a.pdf', pdf)).toHaveText('Withdrawn by its workshop');
+  await expect(there.getByText(/The heater was changed for another the same day/)).toBeVisible();
+  await stranger.close();
+});
+
+test('what the owner leaves with is made in the owner’s language, and another one is refused in a sentence', async ({ page }) => {
+  await signIn(page, 'bram');
+  await open(page, `/builds/${demoId(1)}/signoff/handover`);
+  await page.getByLabel('Deutsch').click();
+  const saved = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Sheet to fold (PDF)' }).click();
+  expect((await saved).suggestedFilename()).toBe('page-turner-no-3-sheet-de.pdf');
+  const dates = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Dates for a calendar' }).click();
+  expect((await dates).suggestedFilename()).toBe('page-turner-no-3-calendar-de.ics');
+  const refused = await page.request.get(`/api/builds/${demoId(1)}/owner?of=sheet&language=fr`);
+  expect([refused.status(), await refused.json()]).toEqual([400, { errors: ['language is “fr”; allowed is en or de.'] }]);
+});
+
+test('20,000 rows are verified in the browser in a moment', async ({ page }) => {
+  const pdf = await longCertificate(20_000);
+  await page.goto('/verify');
+  // Once before, so that what reads a PDF is there.
+  await verify(page, 'warm.pdf', Buffer.from('no pdf'));
+  const began = Date.now();
+  await verify(page, 'long.pdf', pdf);
+  const ms = Date.now() - began;
+  await expect(page.getByText('All 20000 rows of the attached ledger follow one from the other')).toBeVisible();
+  console.log(`20,000 rows verified in ${ms} ms`);
+  // Alone it is less than a second; two tests side by side share two cores.
+  expect(ms).toBeLessThan(4000);
 });
