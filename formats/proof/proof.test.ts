@@ -10,7 +10,7 @@ import type { Build } from '../../core/build/Build';
 import { nextRow, type LedgerRow } from '../../core/ledger/chain';
 import { verifyLedger } from '../../core/ledger/verifyLedger';
 import { judgeCode, judgePaper, type PaperReport, type PublicKey } from '../../core/proof/judgePaper';
-import { keyIdOf, readSignedStatement, successionText } from '../../core/proof/statement';
+import { keyIdOf, successionText } from '../../core/proof/statement';
 import { canonicalJson } from '../../core/record/canonicalJson';
 import { sha256Hex } from '../../core/record/sha256Hex';
 import { runModule } from '../../tests/runModule';

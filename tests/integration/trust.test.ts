@@ -367,7 +367,11 @@ test('sessions: a new token each hour, the old one for a minute more, none older
 });
 
 test('settings from the environment: one sentence for each that is wrong', () => {
-  const good = { LORBET_DATABASE_URL: 'postgres://a:b@127.0.0.1/x', LORBET_SESSION_SECRET: 's'.repeat(32), LORBET_SEAL_SECRET: 't'.repeat(32) };
+  const good = {
+    LORBET_DATABASE_URL: 'postgres://a:b@127.0.0.1/x',
+    LORBET_SESSION_SECRET: 's'.repeat(32),
+    LORBET_SEAL_SECRET: 't'.repeat(32),
+  };
   expect(config({ ...good, LORBET_HTTPS: '1' } as never)).toMatchObject({ https: true, log: 'warn', poolSize: 10 });
   const wrong = {
     LORBET_DATABASE_URL: 'mysql://x',

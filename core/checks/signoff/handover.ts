@@ -29,8 +29,10 @@ export const handoverChecks = [
     holdPoint: 'handover',
     part: 'heater',
     why: 'A heater that runs while fuel is filled can set it alight; the notice stands where the hand is.',
-    remedy: 'Print the labels at true scale (Sign-off, Hand-over): one goes to the filler, one to the controller or the isolator.',
-    source: 'UN Regulation 122, Annex 7: a label at the filler that the heater is off before refuelling (from memory); the local code decides. The notice to stop it by its button is common practice, no source.',
+    remedy:
+      'Print the labels at true scale (Sign-off, Hand-over): one goes to the filler, one to the controller or the isolator.',
+    source:
+      'UN Regulation 122, Annex 7: a label at the filler that the heater is off before refuelling (from memory); the local code decides. The notice to stop it by its button is common practice, no source.',
     messages: {
       neither: 'There is no notice at the filler, and none of how to stop it.',
       filler: 'There is no notice of how to stop it.',
