@@ -4,10 +4,13 @@
  */
 import { createHash } from 'node:crypto';
 import { readFileSync, statSync } from 'node:fs';
+import type { LedgerRow } from '../core/ledger/chain';
+import { describeRow } from '../core/ledger/describeRow';
 import { judgePaper, type PublicKey } from '../core/proof/judgePaper';
 import { verifyEd25519 } from '../formats/proof/ed25519';
 import { paperMaxBytes, readPaper, type AttachmentsOf } from '../formats/proof/readPaper';
 
+const describe = (rows: readonly LedgerRow[]): Promise<string[]> => Promise.resolve(rows.map(describeRow));
 const hashText = (text: string): string => createHash('sha256').update(text).digest('hex');
 const attachmentsOf: AttachmentsOf = async (data) => {
   const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
@@ -50,7 +53,7 @@ async function main(): Promise<number> {
   }
   const paper = await readPaper(bytes, attachmentsOf).catch(() => null);
   if (!paper) return fail(`${file} is no PDF that can be read.`);
-  const report = await judgePaper(paper, verifyEd25519, keys, hashText);
+  const report = await judgePaper(paper, { verify: verifyEd25519, describe, known: keys, hash: hashText });
   for (const line of report.lines) console.log(JSON.stringify(line));
   console.log(JSON.stringify({ verdict: report.verdict }));
   // Without the workshop's word whose key it is, the rest can still agree.

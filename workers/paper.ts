@@ -1,3 +1,4 @@
+import type { LedgerRow } from '../core/ledger/chain';
 import { judgeCode, judgePaper, type PaperReport, type PublicKey } from '../core/proof/judgePaper';
 import { readSignedStatement, type SignedStatement } from '../core/proof/statement';
 import { verifyEd25519 } from '../formats/proof/ed25519';
@@ -12,6 +13,12 @@ export interface WorkshopSays {
   later: { rows: number; standing: 'same' | 'withdrawn' | 'superseded' | 'changed'; why?: string } | null;
 }
 export type PaperAnswer = { report: PaperReport; says: WorkshopSays | null; reached: boolean } | { error: 'noCode' | 'noPaper' };
+
+/** Fetched where something came after the signature: it brings every command and check along. */
+const describe = async (rows: readonly LedgerRow[]): Promise<string[]> => {
+  const { describeRow } = await import('../core/ledger/describeRow');
+  return rows.map(describeRow);
+};
 
 /** Asks with the key's name, the build's and a hash; the paper itself stays here. */
 async function ask({ statement }: SignedStatement): Promise<{ says: WorkshopSays | null; reached: boolean }> {
@@ -33,7 +40,7 @@ async function judge(asked: PaperAsked): Promise<PaperAnswer> {
   const paper = await readPaper(asked.file, () => Promise.resolve(new Map(asked.attachments)));
   const { says, reached } = paper.proof ? await ask(paper.proof.signed) : { says: null, reached: false };
   // Where no workshop here has the key the reader still learns whether the paper agrees with itself.
-  return { report: await judgePaper(paper, verifyEd25519, says?.keys ?? null), says, reached };
+  return { report: await judgePaper(paper, { verify: verifyEd25519, describe, known: says?.keys ?? null }), says, reached };
 }
 
 self.onmessage = ({ data }: MessageEvent<PaperAsked>) => {

@@ -1,4 +1,3 @@
-import { describeRow } from '../ledger/describeRow';
 import { firstBreak, type LedgerRow } from '../ledger/chain';
 import { canonicalJson } from '../record/canonicalJson';
 import { sha256Hex } from '../record/sha256Hex';
@@ -32,6 +31,15 @@ export interface PaperLine {
 export interface PaperReport {
   verdict: Verdict;
   lines: PaperLine[];
+}
+/** A line for each of a few rows. It knows every kind of command there is, so whoever needs it seldom fetches it then. */
+type Describe = (rows: readonly LedgerRow[]) => Promise<string[]>;
+export interface Means {
+  verify: VerifySignature;
+  describe: Describe;
+  /** the workshop's keys, where the reader has them from the workshop itself; null where not */ known?:
+    readonly PublicKey[] | null;
+  /** SHA-256 of a text in hex; a faster one than our own may be passed in */ hash?: (text: string) => string;
 }
 /** Whether a signature (base64url) over a text is good by a public key (hex). */
 export type VerifySignature = (publicKey: string, text: string, signature: string) => Promise<boolean>;
@@ -69,11 +77,12 @@ function signatureLine(build: Record<string, unknown>, hash: string, rows: reado
 }
 
 /** What the ledger tells of the time after the last signature. */
-function sinceLine(rows: readonly LedgerRow[]): PaperLine | null {
+async function sinceLine(rows: readonly LedgerRow[], describe: Describe): Promise<PaperLine | null> {
   const signed = rows.findLastIndex(({ kind }) => kind === 'sign');
   const since = signed === -1 ? [] : rows.slice(signed + 1);
   if (since.length === 0) return null;
-  const shown = since.slice(0, 8).map((row) => `${row.at.slice(0, 10)} ${row.by}: ${describeRow(row)}`);
+  const told = await describe(since.slice(0, 8));
+  const shown = since.slice(0, 8).map((row, i) => `${row.at.slice(0, 10)} ${row.by}: ${told[i] ?? row.kind}`);
   const more = since.length - shown.length;
   return {
     id: 'since',
@@ -114,14 +123,10 @@ async function keyLine(
 
 /**
  * Whether paper, build and ledger agree, who signed, and what changed since. Nothing in a file is taken on its word: hashes are made anew.
- * @param known the workshop's keys, where the reader has them from the workshop itself; null where not
- * @param hash SHA-256 of a text in hex; a faster one than our own may be passed in
  */
 export async function judgePaper(
   paper: Paper,
-  verify: VerifySignature,
-  known: readonly PublicKey[] | null = null,
-  hash: (text: string) => string = sha256Hex,
+  { verify, describe, known = null, hash = sha256Hex }: Means,
 ): Promise<PaperReport> {
   const lines: PaperLine[] = [];
   const say = (id: PaperLine['id'], level: PaperLine['level'], text: string) => lines.push({ id, level, text });
@@ -175,7 +180,7 @@ export async function judgePaper(
 
   if (build && buildHash && rows) {
     lines.push(signatureLine(build, buildHash, rows));
-    const since = sinceLine(rows);
+    const since = await sinceLine(rows, describe);
     if (since) lines.push(since);
   }
   lines.push(await keyLine(proof.publicKey, statement.madeAtMs, known, verify));

@@ -8,6 +8,7 @@ import { proofOf, sealed } from '../../app/lib/certify';
 import { applyCommand } from '../../core/commands/applyCommand';
 import type { Build } from '../../core/build/Build';
 import { nextRow, type LedgerRow } from '../../core/ledger/chain';
+import { describeRow } from '../../core/ledger/describeRow';
 import { verifyLedger } from '../../core/ledger/verifyLedger';
 import { judgeCode, judgePaper, type PaperReport, type PublicKey } from '../../core/proof/judgePaper';
 import { keyIdOf, successionText } from '../../core/proof/statement';
@@ -114,8 +115,13 @@ const readBack = (pdf: Uint8Array) =>
   runModule<{ pages: number; files: [string, string][] }>(reader, Buffer.from(pdf).toString('base64'));
 const attachmentsOf = (pdf: Uint8Array) =>
   Promise.resolve(new Map(readBack(pdf).files.map(([name, base64]) => [name, new Uint8Array(Buffer.from(base64, 'base64'))])));
+const means = (keys: PublicKey[] | null) => ({
+  verify: verifyEd25519,
+  describe: (rows: readonly LedgerRow[]) => Promise.resolve(rows.map(describeRow)),
+  known: keys,
+});
 const judged = async (file: Uint8Array, keys: PublicKey[] | null = known) =>
-  judgePaper(await readPaper(file, attachmentsOf), verifyEd25519, keys);
+  judgePaper(await readPaper(file, attachmentsOf), means(keys));
 const levels = ({ lines }: PaperReport) => Object.fromEntries(lines.map(({ id, level }) => [id, level]));
 const why = ({ lines }: PaperReport, id: string) => lines.find((line) => line.id === id)?.text ?? '';
 
@@ -149,7 +155,7 @@ test('a withdrawn signature is told, and signs nothing', async () => {
 });
 
 describe('from the paper alone it is found that', () => {
-  const with_ = (change: Partial<typeof read>) => judgePaper({ ...read, ...change }, verifyEd25519, known);
+  const with_ = (change: Partial<typeof read>) => judgePaper({ ...read, ...change }, means(known));
   const rows = (): LedgerRow[] => structuredClone(signed.rows);
   const asRead = (all: readonly LedgerRow[]) => readLedgerLines(writeLedgerLines(all));
   test('a letter on the page was altered', async () => {

@@ -1,5 +1,4 @@
 import { randomUUID } from 'node:crypto';
-import { judgePaper } from '../../core/proof/judgePaper';
 import { successionText } from '../../core/proof/statement';
 import { readWitness, witnessProblems } from '../../core/proof/witness';
 import { sha256Hex } from '../../core/record/sha256Hex';
@@ -130,8 +129,4 @@ describe('the chain of heads', () => {
     await expect(database().sequelize.query("UPDATE witnesses SET content = ''")).rejects.toThrow();
     await expect(database().sequelize.query('DELETE FROM witnesses')).rejects.toThrow();
   });
-});
-test('a paper without a proof is judged without a key', async () => {
-  const report = await judgePaper({ fileSha256: '', seal: null, proof: null, build: null, rows: null }, verifyEd25519);
-  expect(report.verdict).toBe('broken');
 });
