@@ -11,7 +11,7 @@ export interface Later {
 /** Tells only whoever knows a hash of that very ledger; null for anybody else, and for a build that is not here. */
 export async function laterState(workshopId: string, buildId: string, head: string): Promise<Later | null> {
   const { BuildRow, LedgerEntryRow } = database().models;
-  const row = await BuildRow.findOne({ where: { id: buildId, workshopId } }).catch(() => null);
+  const row = await BuildRow.findOne({ where: { id: buildId, workshopId } });
   const then = row && (await LedgerEntryRow.findOne({ where: { buildId, hash: head }, attributes: ['seq', 'at'] }));
   if (!row || !then) return null;
   const rows = row.lastSeq - then.seq;
