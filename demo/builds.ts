@@ -51,7 +51,7 @@ export interface DemoBuild {
 
 /** A good start looked at: the smell of new wrap first, then clear, and no bubbles. */
 const lookedAt = (start: number): NonNullable<DemoBuild['seen']> => [
-  { start, atS: 240, sees: 'white' }, { start, atS: 900, sees: 'clear' }, { start, atS: 910, sees: 'noBubbles' },
+  { start, atS: 240, sees: 'white' }, { start, atS: 900, sees: 'clear' }, { start, atS: 905, sees: 'tightSoap' }, { start, atS: 910, sees: 'noBubbles' },
 ];
 /** Levels of sound, read by a meter: at the pillow and at the neighbour's with the heater off and at its lowest, and near what makes it. */
 const levels = (pillowDb: number, pumpDb: number, neighbourDb: number): NonNullable<DemoBuild['heard']> => [

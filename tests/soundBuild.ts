@@ -364,6 +364,7 @@ export function soundBuild(values: Values = {}): Build {
       { id: id(10), at: '2026-11-20T08:58:00.000Z', by, sees: 'noBubbles' },
       { id: id(11), at: '2026-11-20T09:16:00.000Z', by, sees: 'noBubbles' },
       { id: id(12), at: '2026-11-20T09:16:00.000Z', by, sees: 'clear' },
+      { id: id(15), at: '2026-11-20T09:16:30.000Z', by, sees: 'tightSoap' },
     ],
     noises: [{ id: id(13), at: '2026-11-20T09:24:00.000Z', by, place: 'pillow', state: 'low', levelDb: 28, with: 'meter' }],
     hotLooks: (['floor', 'plate', 'body'] as const).map((place, i) => ({

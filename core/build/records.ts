@@ -169,7 +169,14 @@ export const lineSights = {
   steady: 'bubbles that keep coming',
   unseen: 'line that can’t be seen through',
 } as const;
-export const sights = { ...exhaustSights, ...lineSights } as const;
+/** What a leak check of the exhaust's joints told, and by what it was made. */
+export const jointSights = {
+  tightSoap: 'exhaust joints tight, by soap water',
+  tightSmoke: 'exhaust joints tight, by smoke',
+  tightMeter: 'exhaust joints tight, by a meter at each',
+  leaking: 'an exhaust joint that leaks',
+} as const;
+export const sights = { ...exhaustSights, ...lineSights, ...jointSights } as const;
 export interface Sight {
   id: string;
   /** when it was seen, which may be earlier than it was written down */ at: string;

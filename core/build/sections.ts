@@ -318,7 +318,7 @@ export const sections = {
       lists: ['vents'],
       checks: ['vent'],
     }),
-    joints: section('Fuel joints', { checks: ['leak'] }),
+    joints: section('Joints', { checks: ['leak'] }),
   },
   signoff: {
     sign: section('Signature', { checks: ['signoff'] }),

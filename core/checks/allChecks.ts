@@ -22,6 +22,7 @@ import { primingChecks } from './priming/priming';
 import { primeChecks } from './priming/pump';
 import { coChecks } from './proving/co';
 import { coNightChecks } from './proving/coNight';
+import { exhaustLeakChecks } from './proving/exhaustLeak';
 import { leakChecks } from './proving/leak';
 import { ventChecks } from './proving/vents';
 import { handoverChecks } from './signoff/handover';
@@ -88,6 +89,7 @@ export const stageChecks: readonly Check[] = [
   ...coChecks,
   ...coNightChecks,
   ...leakChecks,
+  ...exhaustLeakChecks,
   ...handoverChecks,
 ];
 /** Checked over all other findings. */

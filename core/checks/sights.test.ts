@@ -170,3 +170,19 @@ test('what is seen and heard is kept with its hour, by who saw it', () => {
   expect(applied.ok && applied.build.sights?.at(-1)).toEqual({ id: id(9), sees: 'steady', at: on(28, '19:00'), by });
   expect(messageOf(assessOne(soundBuild(), 'start.smoke') as never)).toMatch(/clear 14 min after the flame/);
 });
+
+describe('joints of the exhaust', () => {
+  const found = (...all: Sight[]) => levelOf(seen(...all), 'leak.exhaust');
+  test('that nobody went round are not measured', () => expect(found()).toBe('open'));
+  test('are tight where they were gone round at full output', () =>
+    expect(found(saw(on(20, '09:16'), 'tightSmoke'))).toBe('sound'));
+  test('prove nothing where it was not at full output', () => expect(found(saw(on(20, '09:01'), 'tightSoap'))).toBe('open'));
+  test('that leak stop the hand-over, whatever was seen before', () =>
+    expect(found(saw(on(20, '09:15'), 'tightSoap'), saw(on(20, '09:17'), 'leaking'))).toBe('stop'));
+  test('that leaked are cleared by going round them again', () =>
+    expect(found(saw(on(20, '09:15'), 'leaking'), saw(on(20, '09:17'), 'tightMeter'))).toBe('sound'));
+  test('are to be gone round anew once the exhaust was worked on', () => {
+    const worked = { ...seen(saw(on(20, '09:16'), 'tightSoap')), worked: { exhaust: '2026-11-21T09:00:00.000Z' } };
+    expect(levelOf(worked, 'leak.exhaust')).toBe('open');
+  });
+});

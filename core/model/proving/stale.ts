@@ -7,6 +7,7 @@ export const provedBy = {
   co: ['heater', 'intake', 'exhaust'],
   heat: ['heater', 'exhaust'],
   smoke: ['heater', 'intake', 'exhaust', 'pump'],
+  joints: ['heater', 'exhaust'],
   bubbles: ['pickup', 'suction', 'filter', 'pump', 'line'],
   leak: ['pickup', 'suction', 'filter', 'pump', 'line'],
 } as const satisfies Record<string, readonly Part[]>;

@@ -1,4 +1,4 @@
-import { exhaustSights, lineSights, type Build, type Sight } from '../../build/Build';
+import { exhaustSights, jointSights, lineSights, type Build, type Sight } from '../../build/Build';
 import { firstAt, flameEndS, fullEndS } from '../../build/startFacts';
 import { startProof, type StartProof } from '../proving/stale';
 import { fittedStarts } from './fittedStarts';
@@ -12,6 +12,7 @@ export interface SeenAt {
 }
 export const isOfExhaust = ({ sees }: Sight): boolean => Object.hasOwn(exhaustSights, sees);
 export const isOfLine = ({ sees }: Sight): boolean => Object.hasOwn(lineSights, sees);
+export const isOfJoints = ({ sees }: Sight): boolean => Object.hasOwn(jointSights, sees);
 const smoke = ['white', 'black', 'blue'] as const;
 export const isSmoke = ({ sees }: Sight): boolean => (smoke as readonly string[]).includes(sees);
 
@@ -90,6 +91,19 @@ export function bubbleProof(build: Build): BubbleProof {
   const proof = startProof(build, 'bubbles', 'start.bubbles');
   const seen = seenInOrder(build, isOfLine).filter(wasLit);
   return { ...proof, bad: standing(seen, isSteady, (one) => tellsOfNone(one) && one.burned), running: lastRunning(proof, seen) };
+}
+
+export interface JointProof extends StartProof {
+  /** a leak that nobody has found tight since, on a heater that burned */ bad: SeenAt | null;
+  /** the last leak check that counts: while the last start ran at full output */ tight: SeenAt | null;
+}
+/** What leak checks of the exhaust's joints prove: a leak counts whenever it was found; tight it is called on a heater that burns. */
+export function jointProof(build: Build): JointProof {
+  const proof = startProof(build, 'joints', 'leak.exhaust');
+  const seen = seenInOrder(build, isOfJoints);
+  const leaks = ({ sight }: SeenAt): boolean => sight.sees === 'leaking';
+  const isTight = (one: SeenAt): boolean => !leaks(one) && one.burned;
+  return { ...proof, bad: standing(seen, leaks, isTight), tight: lastRunning(proof, seen.filter(isTight)) };
 }
 
 /** What a look at the line tells of the prime: bubbles that kept coming and nobody has seen gone; else the last look since the line was last emptied. */

@@ -1,5 +1,5 @@
-import { LeakWatch } from '../fuel/LeakWatch';
 import { CoSection } from './CoSection';
+import { JointsSection } from './JointsSection';
 import { VentsSection } from './VentsSection';
 
-export const provingSections = { co: CoSection, vents: VentsSection, joints: LeakWatch };
+export const provingSections = { co: CoSection, vents: VentsSection, joints: JointsSection };

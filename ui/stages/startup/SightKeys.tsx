@@ -1,8 +1,8 @@
 'use client';
 import { Button } from '@mui/material';
 import { useState } from 'react';
-import { exhaustSights, lineSights, sights, type Sight } from '../../../core/build/Build';
-import { isOfExhaust, isOfLine } from '../../../core/model/startup/sightProof';
+import { exhaustSights, jointSights, lineSights, sights, type Sight } from '../../../core/build/Build';
+import { isOfExhaust, isOfJoints, isOfLine } from '../../../core/model/startup/sightProof';
 import { InstantField } from '../../components/cells/InstantField';
 import { Problems } from '../../components/cells/Problems';
 import { useWorkspace } from '../../sync/useWorkspace';
@@ -16,14 +16,17 @@ export function SightKeys({
   of,
   dated = false,
 }: {
-  of: readonly ('exhaust' | 'line')[];
+  of: readonly ('exhaust' | 'line' | 'joints')[];
   /** it may be written down later than it was seen */ dated?: boolean;
 }) {
   const { settled, send, mayWork } = useWorkspace('settled', 'send', 'mayWork');
   const [problems, setProblems] = useState<string[]>([]);
   const [kept, setKept] = useState('');
   const [seenAt, setSeenAt] = useState<string | null>(null);
-  const isShown = (sight: Sight) => (of.includes('exhaust') && isOfExhaust(sight)) || (of.includes('line') && isOfLine(sight));
+  const isShown = (sight: Sight) =>
+    (of.includes('exhaust') && isOfExhaust(sight)) ||
+    (of.includes('line') && isOfLine(sight)) ||
+    (of.includes('joints') && isOfJoints(sight));
   const seen = (settled.sights ?? [])
     .filter(isShown)
     .sort((a, b) => Date.parse(b.at) - Date.parse(a.at))
@@ -51,10 +54,13 @@ export function SightKeys({
     <section className="sights-seen" aria-label={t.whatIsSeen}>
       {mayWork && (
         <>
-          <p className="soft">{of.includes('exhaust') ? t.oneTouchEach : t.oneTouchLine}</p>
+          <p className="soft">
+            {of.includes('joints') ? t.oneTouchJoints : of.includes('exhaust') ? t.oneTouchEach : t.oneTouchLine}
+          </p>
           {dated && <InstantField label={t.seenAt} value={seenAt} onChange={setSeenAt} helperText={t.emptyJustNow} />}
           {of.includes('exhaust') && keys(t.atTheExhaust, exhaustSights)}
           {of.includes('line') && keys(t.inTheLine, lineSights)}
+          {of.includes('joints') && keys(t.atTheJoints, jointSights)}
         </>
       )}
       {kept && <p role="status">{kept}</p>}

@@ -2,6 +2,7 @@ import { params, room } from '../room';
 
 /** English. */
 export const proving = room('proving', {
+  exhaustJoints: 'Exhaust joints',
   heaterIs: 'Heater is',
   doors: 'Doors',
   wind: 'Wind',
