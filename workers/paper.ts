@@ -35,7 +35,7 @@ async function judge(asked: PaperAsked): Promise<PaperAnswer> {
     const code = readSignedStatement(asked.code);
     if (!code) return { error: 'noCode' };
     const { says, reached } = await ask(code);
-    return { report: await judgeCode(code, says?.keys ?? null, verifyEd25519), says, reached };
+    return { report: await judgeCode(code, says?.keys ?? (reached ? [] : null), verifyEd25519), says, reached };
   }
   const paper = await readPaper(asked.file, () => Promise.resolve(new Map(asked.attachments)));
   const { says, reached } = paper.proof ? await ask(paper.proof.signed) : { says: null, reached: false };

@@ -222,7 +222,18 @@ export async function judgeCode(
   verify: VerifySignature,
 ): Promise<PaperReport> {
   const { statement, signature } = signed;
-  const key = known?.find(({ publicKey }) => keyIdOf(publicKey) === statement.keyId);
+  if (known === null)
+    return {
+      verdict: 'partly',
+      lines: [
+        {
+          id: 'key',
+          level: 'watch',
+          text: `The code names key ${statement.keyId}; whether it was signed with it can’t be told, since the workshop’s Lorbet can’t be reached from here.`,
+        },
+      ],
+    };
+  const key = known.find(({ publicKey }) => keyIdOf(publicKey) === statement.keyId);
   if (!key)
     return {
       verdict: 'broken',

@@ -235,6 +235,12 @@ describe('a key', () => {
   });
 });
 
+test('a file of rows that are none is no ledger, and breaks nothing', () => {
+  const line = (content: unknown) => JSON.stringify({ prevHash: '', content: JSON.stringify(content), hash: '' });
+  for (const content of [null, 7, { at: 1 }, { at: '', by: '', kind: 'sign', body: null }])
+    expect(readLedgerLines(line(content))).toBeNull();
+});
+
 test('the code on page 1 still proves what was signed where only the paper is there', async () => {
   if (!read.proof) throw new Error('no proof');
   const code = read.proof.signed;
@@ -242,6 +248,8 @@ test('the code on page 1 still proves what was signed where only the paper is th
   const other = { ...code, statement: { ...code.statement, standing: 'draft' as const } };
   expect((await judgeCode(other, known, verifyEd25519)).verdict).toBe('broken');
   expect((await judgeCode(code, [], verifyEd25519)).verdict).toBe('broken');
+  // Where nobody can be asked nothing is called false.
+  expect(levels(await judgeCode(code, null, verifyEd25519))).toEqual({ key: 'watch' });
 });
 
 test('a stranger’s script, straight from the documents, says the same of a whole one and of altered ones', () => {

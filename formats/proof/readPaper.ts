@@ -30,7 +30,11 @@ export function readLedgerLines(text: string): ReadRow[] | null {
       .filter((line) => line !== '')
       .map((line) => {
         const { prevHash, content, hash } = JSON.parse(line) as { prevHash: string; content: string; hash: string };
-        return { ...(JSON.parse(content) as LedgerRow), content, prevHash, hash };
+        const row = JSON.parse(content) as LedgerRow;
+        const { at, by, kind, body } = row;
+        if ([at, by, kind].some((text) => typeof text !== 'string') || typeof body !== 'object' || body === null)
+          throw new SyntaxError('no row');
+        return { ...row, content, prevHash, hash };
       });
   } catch {
     return null;

@@ -42,7 +42,7 @@ test('what is sealed is opened by the same secret alone, and by no altered byte'
   expect(openSealed(sealed, 't'.repeat(32))).toBeNull();
   expect(
     openSealed(
-      sealed.replace(/.$/, (last) => (last === 'A' ? 'B' : 'A')),
+      sealed.replace(/^./, (first) => (first === 'A' ? 'B' : 'A')),
       's'.repeat(32),
     ),
   ).toBeNull();
