@@ -37,10 +37,10 @@ export const leaves: readonly Leaf[] = [
   {
     apart: true,
     columns: 1,
-    scale: 0.76,
+    scale: 0.72,
     sections: [decisions, photographs, kit, fuel, air, warmth, loom, controller, tests, record],
   },
-  { apart: true, columns: 2, scale: 0.6, sections: [findings, figures, annex] },
+  { apart: true, columns: 2, scale: 0.55, sections: [findings, figures, annex] },
 ];
 /** All parts, in their order. */
 export const sections: readonly Section[] = leaves.flatMap((leaf) => leaf.sections);
