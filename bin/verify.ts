@@ -38,6 +38,7 @@ async function main(): Promise<void> {
   const args = process.argv.slice(2);
   const at = args.indexOf('--witness');
   const witness = at === -1 ? undefined : args[at + 1];
+  if (at !== -1 && witness === undefined) throw new Error('--witness names no file; allowed is one exported by Lorbet, Settings');
   const only = args.find((arg, i) => at === -1 || (i !== at && i !== at + 1));
   const ids = only ? [only] : await everyBuildId();
   let [rows, broken] = [0, 0];

@@ -8,18 +8,11 @@ import type { LedgerRow } from '../core/ledger/chain';
 import { describeRow } from '../core/ledger/describeRow';
 import { judgePaper, type PublicKey } from '../core/proof/judgePaper';
 import { verifyEd25519 } from '../formats/proof/ed25519';
-import { paperMaxBytes, readPaper, type AttachmentsOf } from '../formats/proof/readPaper';
+import { attachmentsOf } from '../formats/proof/attachments';
+import { paperMaxBytes, readPaper } from '../formats/proof/readPaper';
 
 const describe = (rows: readonly LedgerRow[]): Promise<string[]> => Promise.resolve(rows.map(describeRow));
 const hashText = (text: string): string => createHash('sha256').update(text).digest('hex');
-const attachmentsOf: AttachmentsOf = async (data) => {
-  const { getDocument } = await import('pdfjs-dist/legacy/build/pdf.mjs');
-  const task = getDocument({ data, verbosity: 0, isEvalSupported: false });
-  const found = (await (await task.promise).getAttachments()) as Record<string, { content: Uint8Array }> | null;
-  await task.destroy();
-  return new Map(Object.entries(found ?? {}).map(([name, { content }]) => [name, content]));
-};
-
 function readBytes(file: string): Uint8Array | string {
   try {
     const { size } = statSync(file);
@@ -27,6 +20,15 @@ function readBytes(file: string): Uint8Array | string {
     return new Uint8Array(readFileSync(file));
   } catch (error) {
     return `${file} can’t be read: ${error instanceof Error ? error.message : String(error)}.`;
+  }
+}
+
+function readKeys(text: string): PublicKey[] | null {
+  try {
+    const { keys } = JSON.parse(text) as { keys?: unknown };
+    return Array.isArray(keys) ? (keys as PublicKey[]) : null;
+  } catch {
+    return null;
   }
 }
 
@@ -47,11 +49,11 @@ async function main(): Promise<number> {
   if (keysFile !== undefined) {
     const text = readBytes(keysFile);
     if (typeof text === 'string') return fail(text);
-    const read = JSON.parse(Buffer.from(text).toString()) as { keys?: unknown };
-    if (!Array.isArray(read.keys)) return fail(`${keysFile} holds no keys; allowed is what a Lorbet answers at /api/keys/KEY.`);
-    keys = read.keys as PublicKey[];
+    keys = readKeys(Buffer.from(text).toString());
+    if (!keys) return fail(`${keysFile} holds no keys; allowed is what a Lorbet answers at /api/keys/KEY.`);
   }
-  const paper = await readPaper(bytes, attachmentsOf).catch(() => null);
+  const reader = await import('pdfjs-dist/legacy/build/pdf.mjs');
+  const paper = await readPaper(bytes, (pdf) => attachmentsOf(reader, pdf)).catch(() => null);
   if (!paper) return fail(`${file} is no PDF that can be read.`);
   const report = await judgePaper(paper, { verify: verifyEd25519, describe, known: keys, hash: hashText });
   for (const line of report.lines) console.log(JSON.stringify(line));

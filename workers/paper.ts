@@ -1,18 +1,13 @@
 import type { LedgerRow } from '../core/ledger/chain';
-import { judgeCode, judgePaper, type PaperReport, type PublicKey } from '../core/proof/judgePaper';
+import { judgeCode, judgePaper, type PaperReport } from '../core/proof/judgePaper';
+import { withLater, type Heard, type WorkshopSays } from '../core/proof/laterLine';
 import { readSignedStatement, type SignedStatement } from '../core/proof/statement';
 import { verifyEd25519 } from '../formats/proof/ed25519';
 import { readPaper } from '../formats/proof/readPaper';
 
 /** What is to be judged: a file with what was found attached to it, or a code. */
 export type PaperAsked = { file: Uint8Array; attachments: readonly [string, Uint8Array][] } | { code: string };
-/** What the workshop's own Lorbet, where this page comes from, says of the key and of what came later. */
-export interface WorkshopSays {
-  workshop: string;
-  keys: PublicKey[];
-  later: { rows: number; standing: 'same' | 'withdrawn' | 'superseded' | 'changed'; why?: string } | null;
-}
-export type PaperAnswer = { report: PaperReport; says: WorkshopSays | null; reached: boolean } | { error: 'noCode' | 'noPaper' };
+export type PaperAnswer = { report: PaperReport } | { error: 'noCode' | 'noPaper' };
 
 /** Fetched where something came after the signature: it brings every command and check along. */
 const describe = async (rows: readonly LedgerRow[]): Promise<string[]> => {
@@ -21,26 +16,31 @@ const describe = async (rows: readonly LedgerRow[]): Promise<string[]> => {
 };
 
 /** Asks with the key's name, the build's and a hash; the paper itself stays here. */
-async function ask({ statement }: SignedStatement): Promise<{ says: WorkshopSays | null; reached: boolean }> {
+async function ask({ statement }: SignedStatement): Promise<Heard> {
   try {
     const answer = await fetch(`/api/keys/${statement.keyId}?build=${statement.buildId}&head=${statement.ledgerHead}`);
-    return { says: answer.ok ? ((await answer.json()) as WorkshopSays) : null, reached: answer.ok || answer.status === 404 };
+    if (answer.ok) return { reached: true, says: (await answer.json()) as WorkshopSays };
+    return answer.status === 404 ? { reached: true, says: null } : { reached: false };
   } catch {
-    return { says: null, reached: false };
+    return { reached: false };
   }
 }
+const keysOf = (heard: Heard) => (heard.reached ? (heard.says?.keys ?? null) : null);
 
 async function judge(asked: PaperAsked): Promise<PaperAnswer> {
   if ('code' in asked) {
     const code = readSignedStatement(asked.code);
     if (!code) return { error: 'noCode' };
-    const { says, reached } = await ask(code);
-    return { report: await judgeCode(code, says?.keys ?? (reached ? [] : null), verifyEd25519), says, reached };
+    const heard = await ask(code);
+    // A code bears no key: one that nobody here has can't be good here.
+    const known = keysOf(heard) ?? (heard.reached ? [] : null);
+    return { report: withLater(await judgeCode(code, known, verifyEd25519), heard) };
   }
   const paper = await readPaper(asked.file, () => Promise.resolve(new Map(asked.attachments)));
-  const { says, reached } = paper.proof ? await ask(paper.proof.signed) : { says: null, reached: false };
+  const heard: Heard = paper.proof ? await ask(paper.proof.signed) : { reached: false };
   // Where no workshop here has the key the reader still learns whether the paper agrees with itself.
-  return { report: await judgePaper(paper, { verify: verifyEd25519, describe, known: says?.keys ?? null }), says, reached };
+  const report = await judgePaper(paper, { verify: verifyEd25519, describe, known: keysOf(heard) });
+  return { report: paper.proof ? withLater(report, heard) : report };
 }
 
 self.onmessage = ({ data }: MessageEvent<PaperAsked>) => {

@@ -179,8 +179,14 @@ describe('joints of the exhaust', () => {
   test('prove nothing where it was not at full output', () => expect(found(saw(on(20, '09:01'), 'tightSoap'))).toBe('open'));
   test('that leak stop the hand-over, whatever was seen before', () =>
     expect(found(saw(on(20, '09:15'), 'tightSoap'), saw(on(20, '09:17'), 'leaking'))).toBe('stop'));
-  test('that leaked are cleared by going round them again', () =>
-    expect(found(saw(on(20, '09:15'), 'leaking'), saw(on(20, '09:17'), 'tightMeter'))).toBe('sound'));
+  test('that leaked are cleared by going round them at full output of a later start, and by no look in the same one', () => {
+    const leak = saw(on(20, '09:15'), 'leaking');
+    const lit = { ...soundBuild(), starts: [soundStart(), again(on(21, '09:00'))] };
+    const after = (...all: Sight[]) => levelOf({ ...lit, sights: [leak, ...all] }, 'leak.exhaust');
+    expect(found(leak, saw(on(20, '09:17'), 'tightMeter'))).toBe('stop');
+    expect(after(saw(on(21, '09:03'), 'tightMeter'))).toBe('stop');
+    expect(after(saw(on(21, '09:17'), 'tightMeter'))).toBe('sound');
+  });
   test('are to be gone round anew once the exhaust was worked on', () => {
     const worked = { ...seen(saw(on(20, '09:16'), 'tightSoap')), worked: { exhaust: '2026-11-21T09:00:00.000Z' } };
     expect(levelOf(worked, 'leak.exhaust')).toBe('open');

@@ -22,9 +22,9 @@ export interface Paper {
   /** the attached build, as JSON */ build: Record<string, unknown> | null;
   /** the attached ledger */ rows: readonly ReadRow[] | null;
 }
-export type Verdict = 'holds' | 'partly' | 'broken';
+export type Verdict = 'holds' | 'partly' | 'broken' | 'withdrawn';
 export interface PaperLine {
-  id: 'statement' | 'seal' | 'build' | 'ledger' | 'signature' | 'key' | 'since';
+  id: 'statement' | 'seal' | 'build' | 'ledger' | 'signature' | 'key' | 'since' | 'later';
   level: 'sound' | 'watch' | 'stop';
   text: string;
 }

@@ -10,7 +10,7 @@ export function leavesOf(
   workshop: string,
 ): Record<'front' | 'left' | 'right' | 'back', Passage[]> {
   const { dates } = t;
-  const never = { ...t.never, lines: [...t.never.lines, neverInside(t, facts)] };
+  const never = { ...t.never, lines: [t.inside[facts.kind], ...t.never.lines] };
   const dueLines = facts.dues.map(({ kind, firstDay, everyMonths }) => dates.due(t.dues[kind], t.day(firstDay), everyMonths));
   const when = facts.handedOver === null ? [dates.none] : [dates.handedOver(t.day(facts.handedOver)), ...dueLines];
   return {
@@ -27,7 +27,6 @@ export function leavesOf(
 }
 /** More than these don't fit on their leaf; the controller's own manual has all of its codes. */
 const [codesMax, sparesMax] = [14, 6];
-const neverInside = (t: OwnerTexts, { kind }: OwnerFacts): string => `${t.never.title} ${t.inside[kind]}.`;
 
 /**
  * The owner's sheet: one page of A4 across on both sides, folded once. Outside: back and front; inside: lighting and signs.

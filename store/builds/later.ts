@@ -1,12 +1,6 @@
+import type { Later } from '../../core/proof/laterLine';
 import { signState, isWithdrawn } from '../../core/checks/progress';
 import { database } from '../database';
-
-/** What became of a build after a certificate was made of it. */
-export interface Later {
-  /** how many rows its ledger has got since */ rows: number;
-  standing: 'same' | 'withdrawn' | 'superseded' | 'changed';
-  why?: string;
-}
 
 /** Tells only whoever knows a hash of that very ledger; null for anybody else, and for a build that is not here. */
 export async function laterState(workshopId: string, buildId: string, head: string): Promise<Later | null> {

@@ -20,6 +20,8 @@ const verify = async (page: Page, name: string, buffer: Buffer) => {
 
 test('a stranger verifies a certificate from its file alone, and an altered one is found', async ({ page, browser }) => {
   const pdf = await certificate(page);
+  // All of it, photographs too.
+  expect((pdf.toString('latin1').match(/\/Type \/Page\b/g) ?? []).length).toBeLessThan(12);
   const stranger = await browser.newContext();
   const there = await stranger.newPage();
   const sent: string[] = [];

@@ -1,7 +1,10 @@
 import type { Build } from '../../build/Build';
 import { provingStart } from '../startup/fittedStarts';
 
-/** What comes round again after hand-over, and every how many months. */
+/**
+ * What comes round again after hand-over, and every how many months.
+ * Common practice, no published source; the intervals are Lorbet’s own choice, and the maker’s manual goes before them. The owner’s sheet says so.
+ */
 export const dueKinds = {
   /** fuel joints, since what weeps shows in the first weeks */ leaks: { firstMonths: 1, everyMonths: 6 },
   /** clamps, pipe and where it ends */ exhaust: { firstMonths: 6, everyMonths: 6 },
@@ -9,9 +12,6 @@ export const dueKinds = {
   /** filter, screen, plug, soot */ service: { firstMonths: 12, everyMonths: 12 },
 } as const satisfies Record<string, { firstMonths: number; everyMonths: number }>;
 export type DueKind = keyof typeof dueKinds;
-export const dueSource =
-  'Common practice, no published source; the intervals are Lorbet’s own choice. The maker’s manual goes before them.';
-
 export interface Due {
   kind: DueKind;
   /** the first day on which it is due, YYYY-MM-DD */ firstDay: string;

@@ -8,6 +8,8 @@ export interface SeenAt {
   atMs: number;
   /** minutes after the flame of the start in which it was seen; null where no flame had been logged by then */ afterFlameMin:
     number | null;
+  /** when that start began; null where there was none */ litMs: number | null;
+  /** it stood at full output then */ full: boolean;
   /** the flame of that start burned then: only a look at a heater that burns tells of nothing bad */ burned: boolean;
 }
 export const isOfExhaust = ({ sees }: Sight): boolean => Object.hasOwn(exhaustSights, sees);
@@ -33,6 +35,8 @@ export function seenInOrder(build: Build, of: (sight: Sight) => boolean): SeenAt
         sight,
         atMs,
         afterFlameMin: since,
+        litMs: lit?.beganMs ?? null,
+        full: lit?.at.full !== undefined && s >= lit.at.full && s <= (fullEndS(lit.at) ?? Infinity),
         burned: since !== null && lit !== undefined && s <= (flameEndS(lit.at) ?? Infinity),
       };
     })
@@ -94,16 +98,20 @@ export function bubbleProof(build: Build): BubbleProof {
 }
 
 export interface JointProof extends StartProof {
-  /** a leak that nobody has found tight since, on a heater that burned */ bad: SeenAt | null;
+  /** a leak that no later start has shown tight */ bad: SeenAt | null;
   /** the last leak check that counts: while the last start ran at full output */ tight: SeenAt | null;
 }
-/** What leak checks of the exhaust's joints prove: a leak counts whenever it was found; tight it is called on a heater that burns. */
+/**
+ * What leak checks of the exhaust's joints prove. A leak counts whenever it was found, until they were gone round tight at full output
+ * in a start that began after it: a joint that is made anew is made cold.
+ */
 export function jointProof(build: Build): JointProof {
   const proof = startProof(build, 'joints', 'leak.exhaust');
   const seen = seenInOrder(build, isOfJoints);
-  const leaks = ({ sight }: SeenAt): boolean => sight.sees === 'leaking';
-  const isTight = (one: SeenAt): boolean => !leaks(one) && one.burned;
-  return { ...proof, bad: standing(seen, leaks, isTight), tight: lastRunning(proof, seen.filter(isTight)) };
+  const tight = seen.filter(({ sight, full }) => sight.sees !== 'leaking' && full);
+  const bad = seen.findLast(({ sight }) => sight.sees === 'leaking');
+  const answered = bad !== undefined && tight.some(({ litMs }) => litMs !== null && litMs > bad.atMs);
+  return { ...proof, bad: bad && !answered ? bad : null, tight: lastRunning(proof, tight) };
 }
 
 /** What a look at the line tells of the prime: bubbles that kept coming and nobody has seen gone; else the last look since the line was last emptied. */

@@ -33,7 +33,7 @@ export interface OwnerTexts {
   dueWhy: Record<DueKind, string>;
   call: (told: { workshop: string; signedBy: string | null }) => Passage;
   notice: string;
-  /** what is never closed in on people, by what the heater sits in */ inside: Record<BuildKind, string>;
+  /** where it is never run, by what it sits in */ inside: Record<BuildKind, string>;
   labels: {
     refuel: readonly [string, string];
     stop: (minutes: number) => readonly [string, string];

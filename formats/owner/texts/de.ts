@@ -13,10 +13,10 @@ export const de: OwnerTexts = {
   invented: 'DEMO: Werkstatt, Personen, Fahrzeug und Zahlen sind erfunden.',
   serial: (serial) => `Heizgerät, Nummer ${serial}`,
   inside: {
-    road: 'in einer Garage, einer Halle oder auf einem Fährdeck',
-    trailer: 'in einer Garage, einer Halle oder einem geschlossenen Vorzelt',
-    boat: 'im Bootshaus oder unter einer geschlossenen Persenning',
-    building: 'mit verdecktem Auspuff oder verdeckter Luft',
+    road: 'Niemals in einer Garage, in einer Halle oder auf einem Fährdeck laufen lassen.',
+    trailer: 'Niemals in einer Garage, in einer Halle oder unter einem geschlossenen Vorzelt laufen lassen.',
+    boat: 'Niemals im Bootshaus oder unter einer geschlossenen Persenning laufen lassen.',
+    building: 'Niemals mit verdecktem Auspuff oder verdeckter Luft laufen lassen.',
   },
   never: {
     title: 'Niemals',

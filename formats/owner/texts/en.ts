@@ -11,10 +11,10 @@ export const en: OwnerTexts = {
   invented: 'DEMO: workshop, people, vehicle and figures are all invented.',
   serial: (serial) => `Heater, serial ${serial}`,
   inside: {
-    road: 'in a garage, a hall or a ferry’s deck',
-    trailer: 'in a garage, a hall or a closed awning',
-    boat: 'in a boathouse, or under a closed cover',
-    building: 'with its exhaust or its air covered',
+    road: 'Never run it in a garage, in a hall or on a ferry’s deck.',
+    trailer: 'Never run it in a garage, in a hall or under a closed awning.',
+    boat: 'Never run it in a boathouse, or under a closed cover.',
+    building: 'Never run it with its exhaust or its air covered.',
   },
   never: {
     title: 'Never',

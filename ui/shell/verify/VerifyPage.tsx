@@ -8,7 +8,12 @@ import { FileButton } from '../../components/cells/FileButton';
 import { verify as t } from '../../texts/en/verify';
 import { judgeApart } from './judgeApart';
 
-const verdicts: Record<Verdict, () => string> = { holds: () => t.holds, partly: () => t.partly, broken: () => t.broken };
+const verdicts: Record<Verdict, () => string> = {
+  withdrawn: () => t.isWithdrawn,
+  holds: () => t.holds,
+  partly: () => t.partly,
+  broken: () => t.broken,
+};
 const levels: Record<PaperLine['level'], () => string> = { sound: () => t.sound, watch: () => t.watch, stop: () => t.stop };
 const titles: Record<PaperLine['id'], () => string> = {
   statement: () => t.statement,
@@ -18,19 +23,8 @@ const titles: Record<PaperLine['id'], () => string> = {
   signature: () => t.signature,
   key: () => t.key,
   since: () => t.since,
+  later: () => t.later,
 };
-
-/** What became of the build after the paper was made, as its workshop tells. */
-function laterText({ says, reached }: Extract<PaperAnswer, { report: unknown }>): { level: PaperLine['level']; text: string } {
-  if (!reached) return { level: 'watch', text: t.notReached };
-  if (!says) return { level: 'watch', text: t.noKeyHere };
-  const { later } = says;
-  if (!later) return { level: 'watch', text: t.unknownHere };
-  if (later.standing === 'withdrawn') return { level: 'stop', text: t.withdrawn({ why: later.why ?? '' }) };
-  if (later.standing === 'superseded') return { level: 'watch', text: t.superseded };
-  if (later.standing === 'changed') return { level: 'watch', text: t.changed({ n: later.rows }) };
-  return { level: 'sound', text: t.same };
-}
 
 function Line({ level, title, text }: { level: PaperLine['level']; title: string; text: string }) {
   return (
@@ -53,19 +47,15 @@ function Report({ answer }: { answer: PaperAnswer }) {
       </p>
     );
   const { verdict, lines } = answer.report;
-  const later = laterText(answer);
-  const worst = later.level === 'stop' ? 'broken' : verdict;
   return (
     <section role="status">
-      <h2 className="proof-verdict" data-verdict={worst}>
-        {later.level === 'stop' ? t.isWithdrawn : verdicts[worst]()}
+      <h2 className="proof-verdict" data-verdict={verdict}>
+        {verdicts[verdict]()}
       </h2>
       <ul className="proof-lines">
-        {later.level === 'stop' && <Line level={later.level} title={t.later} text={later.text} />}
         {lines.map(({ id, level, text }) => (
           <Line key={id} level={level} title={titles[id]()} text={text} />
         ))}
-        {later.level !== 'stop' && verdict !== 'broken' && <Line level={later.level} title={t.later} text={later.text} />}
       </ul>
       <p className="soft">{t.notProven}</p>
     </section>

@@ -1,15 +1,13 @@
+import { attachmentsOf } from '../../../formats/proof/attachments';
 import type { PaperAnswer, PaperAsked } from '../../../workers/paper';
 
 /** What a PDF has attached: by package pdfjs-dist, in a worker of its own. Rejects where it is no PDF. */
-async function attachmentsOf(file: Uint8Array): Promise<[string, Uint8Array][]> {
-  const { getDocument, GlobalWorkerOptions } = await import('pdfjs-dist');
+async function attachmentsApart(file: Uint8Array): Promise<[string, Uint8Array][]> {
+  const reader = await import('pdfjs-dist');
   const worker = new Worker(new URL('../../../workers/pdf.ts', import.meta.url), { type: 'module' });
-  GlobalWorkerOptions.workerPort = worker;
+  reader.GlobalWorkerOptions.workerPort = worker;
   try {
-    const task = getDocument({ data: file.slice(), verbosity: 0, isEvalSupported: false });
-    const found = (await (await task.promise).getAttachments()) as Record<string, { content: Uint8Array }> | null;
-    await task.destroy();
-    return Object.entries(found ?? {}).map(([name, { content }]) => [name, content]);
+    return [...(await attachmentsOf(reader, file.slice()))];
   } finally {
     worker.terminate();
   }
@@ -22,7 +20,7 @@ export async function judgeApart(asked: { file: File } | { code: string }): Prom
   else {
     const file = new Uint8Array(await asked.file.arrayBuffer());
     try {
-      task = { file, attachments: await attachmentsOf(file) };
+      task = { file, attachments: await attachmentsApart(file) };
     } catch {
       return { error: 'noPaper' };
     }

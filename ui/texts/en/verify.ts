@@ -27,13 +27,6 @@ export const verify = room('verify', {
   key: 'The key',
   since: 'After the signature',
   later: 'After this paper was made',
-  same: 'Its workshop’s Lorbet has nothing newer that changes it.',
-  superseded: 'The build was signed anew since. Ask the workshop for the newer certificate.',
-  changed: params('The build was changed since, by {n} entries, and not signed again. Ask the workshop.'),
-  withdrawn: params('A lead of the workshop has withdrawn the signature: {why}'),
-  unknownHere: 'The workshop is known here, but not this build in this state. Ask the workshop.',
-  noKeyHere: 'No workshop on this Lorbet has that key, so what came later can’t be told here. Ask the workshop that is named.',
-  notReached: 'The workshop’s Lorbet can’t be reached, so what came later can’t be told.',
   notProven:
     'None of this proves that what was typed is true, that a clock was right, or that an inspector agrees. A certificate of Lorbet is no approval.',
 });

@@ -6,7 +6,7 @@ export const proof = `
   .proof-verdict { font-size: 1.5rem; margin: 18px 0 6px; }
   .proof-verdict[data-verdict='holds'] { color: var(--sound); }
   .proof-verdict[data-verdict='partly'] { color: var(--watch); }
-  .proof-verdict[data-verdict='broken'] { color: var(--stop); }
+  .proof-verdict[data-verdict='broken'], .proof-verdict[data-verdict='withdrawn'] { color: var(--stop); }
   .proof-lines { max-width: 74ch; }
   .proof-line { display: grid; grid-template-columns: 8.5rem minmax(0, 1fr); gap: 4px 14px; padding: 8px 0; border-top: ${hair}; overflow-wrap: anywhere; }
   .proof-line[data-level='sound'] > .level { color: var(--sound); }
