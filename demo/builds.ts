@@ -154,7 +154,8 @@ const settings: NonNullable<DemoLists['settings']> = [
   { setting: 'other', name: 'software', found: '2.4', left: '2.4' },
 ];
 const priming = { 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4 } as const satisfies Values;
-const proving = { 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes', 'proving.ownerTold': 'shown', 'proving.noticesThere': 'both' } as const satisfies Values;
+const proving = { 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' } as const satisfies Values;
+const handedOver = { 'proving.ownerTold': 'shown', 'proving.noticesThere': 'both' } as const satisfies Values;
 const people = { 'people.asleep': 1, 'people.inspectedAs': 'leisure', 'people.markWanted': 'yes', 'people.wadingDepthMm': 0 } as const satisfies Values;
 const kit = { 'kit.plateV': 'v12', 'kit.plateOutputKw': 2.2, 'kit.plateFuel': 'diesel', 'kit.replaces': 'nothing', 'kit.oldExhaust': 'new' } as const satisfies Values;
 const siting = {
@@ -203,18 +204,18 @@ const demoFaults: readonly DemoFault[] = [
 export const demoBuilds: readonly DemoBuild[] = [
   {
     releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', fromCard: true, ...kept, lists: { ...kept.lists, ...looms.sound, settings }, photographed: true, identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
-    planned: { ...all, 'heater.fanMinRpm': 1500, 'heater.fanMaxRpm': 4600, 'heater.glowColdOhm': 0.9 }, fitted: { ...all, ...measured, ...controllerFound, ...controller }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 632, outcome: 'reached', frequencyHz: 4 }, nightPpm: 0, started: [{ forS: 1900, lowS: 1500 }], primedSees: 'noBubbles', seen: lookedAt(0), heard: quiet, coPpm: [0, 0, 0], hotC: [38, 47, 52], signed: true,
+    planned: { ...all, ...handedOver, 'heater.fanMinRpm': 1500, 'heater.fanMaxRpm': 4600, 'heater.glowColdOhm': 0.9 }, fitted: { ...all, ...measured, ...controllerFound, ...controller }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 632, outcome: 'reached', frequencyHz: 4 }, nightPpm: 0, started: [{ forS: 1900, lowS: 1500 }], primedSees: 'noBubbles', seen: lookedAt(0), heard: quiet, coPpm: [0, 0, 0], hotC: [38, 47, 52], signed: true,
   },
   {
     id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e02', identity: { name: 'Fellgate Control', what: 'rescue team’s control trailer', kind: 'trailer', place: 'Fellgate, Isle of Merrow', heaterSerial: 'INV-5009-0112' }, daysAgo: 3,
-    planned: { ...all, 'tank.paper': 'bought', 'tank.holeMm': 8.5, 'tank.fittingMm': 7.8, 'heater.claimedOutputKw': 5, 'heater.pumpMaxHz': 5.4, 'heater.fanMinRpm': 1500, 'heater.fanMaxRpm': 4600, 'heater.altitudeM': 2100, 'heater.coldestFuelC': -20, 'heater.fuelGrade': 'roadD' },
+    planned: { ...all, 'proving.ownerTold': 'none', 'proving.noticesThere': 'filler', 'tank.paper': 'bought', 'tank.holeMm': 8.5, 'tank.fittingMm': 7.8, 'heater.claimedOutputKw': 5, 'heater.pumpMaxHz': 5.4, 'heater.fanMinRpm': 1500, 'heater.fanMaxRpm': 4600, 'heater.altitudeM': 2100, 'heater.coldestFuelC': -20, 'heater.fuelGrade': 'roadD' },
     fitted: {
       ...all, ...measured, 'siting.cutEdges': 'bare', 'siting.clampHeads': 'foul', 'tank.restraint': 'stretch', 'tank.vent': 'bare', 'line.pumpMount': 'tie', 'fuel.pumpAngleDeg': 4, 'fuel.suctionLengthM': 2.6, 'fuel.suctionBoreMm': 4, 'fuel.filterPlace': 'afterPump', 'fuel.jointGapMm': 6, 'fuel.pickupClearanceMm': 42, 'fuel.fuelLevelMm': 36, 'fuel.pumpAboveTankFloorMm': 320, 'fuel.pressureLengthM': 2.1,
       'air.exhaustPastOutlineMm': -240, 'air.exhaustLowPoint': 'undrilled', 'air.endsApartMm': 220, 'air.endsFacing': 'sameWay', 'air.intakeFrom': 'locker',
       'ends.exhaustXMm': 1560, 'ends.exhaustYMm': 1540, 'ends.exhaustPoints': 'forward', 'ends.exhaustOpeningMm': 260, 'ends.exhaustHighMm': 210, 'ends.intakeXMm': 1540, 'ends.intakeYMm': 1320, 'ends.intakeBlocked': 'spray',
       'wiring.feedSource': 'panel', 'wiring.feedLengthM': 7.5, 'wiring.cableAreaMm2': 1.5, 'wiring.batteryRestV': 12.1, 'wiring.fuseA': 25, 'wiring.fuseFromBatteryMm': 1400, 'wiring.looks': 'joints', 'wiring.batteryCapacityAh': 40,
       'controller.looks': 'timer', 'found.mode': 'target', 'found.targetC': 20, 'found.clockOffMin': 65, 'found.clockKeeps': 'loses', 'found.pumpMinHz': 1.2, 'found.pumpMaxHz': 5.8, 'found.fanMinRpm': 1300, 'found.fanMaxRpm': 4300, 'found.altitude': 'none', 'controller.panelLies': 'upsideDown', 'controller.panelXMm': 240, 'controller.panelYMm': 260, 'controller.leadM': 2, 'controller.sensorXMm': 2500, 'controller.sensorYMm': 640,
-       'proving.coAlarmFitted': 'no', 'proving.coAlarmTested': 'no', 'proving.coAlarmSited': 'no', 'proving.ownerTold': 'none', 'proving.noticesThere': 'filler',
+       'proving.coAlarmFitted': 'no', 'proving.coAlarmTested': 'no', 'proving.coAlarmSited': 'no',
     },
     lists: {
       ...floor, ...looms.panel, timers: [{ name: 'evening', startAt: '22:10', runForH: 3, days: 'daily', by: 'clock' }],
@@ -246,7 +247,7 @@ export const demoBuilds: readonly DemoBuild[] = [
     lists: { ...kept.lists, ducts: [], returns: [], loop, outside: [{ name: 'porthole', kind: 'window', xMm: 420, yMm: 1740, lengthMm: 320, widthMm: 40, heightMm: 900 }, { name: 'side hatch', kind: 'door', xMm: 2450, yMm: 1740, lengthMm: 600, widthMm: 40, heightMm: 700 }, { name: 'hatch slats', kind: 'vent', xMm: 2600, yMm: 800, lengthMm: 160, widthMm: 160, heightMm: 1900 }], segments: [segment(1000, 'tank to filter', 'suction', 0.3, -200, { end: 'filter' }), segment(2000, 'filter to pump', 'suction', 0.34, -120), segment(3000, 'along the bulkhead', 'pressure', 1.4, 90, { near: 'inside' }), segment(4000, 'up to the heater', 'pressure', 0.86, 240, { near: 'inside' })] },
     watched: [{ name: 'pump, inlet' }, { name: 'at the heater' }], identity: { name: 'Sedge Otter', what: 'canal workboat', kind: 'boat', place: 'Long Lock, Isle of Merrow', heaterSerial: 'INV-2207-0044' }, daysAgo: 2,
     planned: { ...all, ...coolant, 'heater.altitudeM': 120, 'air.mufflerHole': 'closed', 'tank.spaceLengthMm': 700, 'tank.spaceHeightMm': 480, 'tank.lowered': 'stays', 'tank.depthAtSpotMm': 342, 'fuel.pressureLengthM': 2.2, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 210 },
-    fitted: { ...siting, ...place, ...fuel, ...tank, ...air, ...pipes, ...ends, ...coolant, ...wiring, ...measured, 'air.mufflerHole': 'closed', 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes', 'proving.ownerTold': 'shown', 'proving.noticesThere': 'both' },
+    fitted: { ...siting, ...place, ...fuel, ...tank, ...air, ...pipes, ...ends, ...coolant, ...wiring, ...measured, 'air.mufflerHole': 'closed', 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' },
     notes: ['Skin fitting for the exhaust bedded; leave it till tomorrow.'],
   },
   {
@@ -265,7 +266,7 @@ export const demoBuilds: readonly DemoBuild[] = [
   },
   {
     releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e05', fromCard: true, ...kept, identity: { name: 'Moss Wagon', what: 'lichen survey’s field laboratory', kind: 'trailer', place: 'Upper Fen, Isle of Merrow', heaterSerial: 'INV-2207-0052' }, daysAgo: 4,
-    planned: all, fitted: { ...all, ...measured, 'wiring.fuseFromBatteryMm': 310 }, notes: ['Battery box leaves no room nearer the post; cable to the fuse runs in its own conduit.'],
+    planned: { ...all, ...handedOver }, fitted: { ...all, ...measured, 'wiring.fuseFromBatteryMm': 310 }, notes: ['Battery box leaves no room nearer the post; cable to the fuse runs in its own conduit.'],
     primed: { strokes: 619, outcome: 'reached', frequencyHz: 4 }, nightPpm: 0, leakNight: { after: 2, ppm: 12, cause: 'clamp at the burner loose, soot on the joint', repair: 'joint made anew with fresh paste, clamp set to 7 N m' }, started: [{ wrong: { id: 'overPrimed', strength: 0.8 }, forS: 600 }, { wrong: { id: 'badCrimp', strength: 1 }, forS: 420 }, { wrong: { id: 'exhaustBlocked', strength: 0.9, fromS: 300 }, forS: 900 }, { forS: 1900, lowS: 1500 }], primedSees: 'passing', faults: demoFaults, seen: [{ start: 0, atS: 320, sees: 'white' }, { start: 2, atS: 620, sees: 'black' }, ...lookedAt(3)], heard: loud, coPpm: [0, 0], hotC: [36, 45, 49], waived: { checkId: 'wiring.fuse.place', why: 'The battery box ends 300 mm from the post; the cable lies sheathed in its own conduit up to the fuse.' },
   },
 ];

@@ -318,7 +318,8 @@ export const sections = {
       lists: ['vents'],
       checks: ['vent'],
     }),
-    joints: section('Joints', { checks: ['leak'] }),
+    joints: section('Fuel joints', { checks: ['leak.fuel'] }),
+    pipe: section('Exhaust joints', { checks: ['leak.exhaust'] }),
   },
   signoff: {
     sign: section('Signature', { checks: ['signoff'] }),

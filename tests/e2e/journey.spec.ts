@@ -295,10 +295,11 @@ test('a meter at zero and two looks at the joint leave nothing open', async () =
   await chooseCoSetting(page);
   await page.getByLabel('Meter shows, ppm').fill('0');
   await page.getByRole('button', { name: 'at the pillow' }).click();
-  await section(page, 'Joints');
+  await section(page, 'Exhaust joints');
   await fillInstant(page, 'Seen at', days(1.5 - 21 / 1440));
   await page.getByRole('button', { name: 'exhaust joints tight, by soap water' }).click();
   await expectLevel(page, 'leak.exhaust', 'sound');
+  await section(page, 'Fuel joints');
   // Lit the day before yesterday: both looks at the joint are due.
   await page.getByRole('button', { name: 'dry', exact: true }).click();
   await expect(page.getByText('Due: look after the night')).toBeVisible();

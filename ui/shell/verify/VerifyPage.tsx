@@ -6,7 +6,7 @@ import { paperMaxBytes } from '../../../formats/proof/readPaper';
 import type { PaperAnswer } from '../../../workers/paper';
 import { FileButton } from '../../components/cells/FileButton';
 import { verify as t } from '../../texts/en/verify';
-import { judgeApart } from './judgeApart';
+import { judgeApart, standBy } from './judgeApart';
 
 const verdicts: Record<Verdict, () => string> = {
   withdrawn: () => t.isWithdrawn,
@@ -80,6 +80,7 @@ export function VerifyPage() {
       if (code !== '') judge({ code });
     };
     queueMicrotask(look);
+    standBy();
     window.addEventListener('hashchange', look);
     return () => window.removeEventListener('hashchange', look);
   }, [judge]);

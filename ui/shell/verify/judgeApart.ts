@@ -1,38 +1,44 @@
-import { attachmentsOf } from '../../../formats/proof/attachments';
 import type { PaperAnswer, PaperAsked } from '../../../workers/paper';
+import { attachmentsOf } from '../../../formats/proof/attachments';
 
-/** What a PDF has attached: by package pdfjs-dist, in a worker of its own. Rejects where it is no PDF. */
-async function attachmentsApart(file: Uint8Array): Promise<[string, Uint8Array][]> {
-  const reader = await import('pdfjs-dist');
-  const worker = new Worker(new URL('../../../workers/pdf.ts', import.meta.url), { type: 'module' });
-  reader.GlobalWorkerOptions.workerPort = worker;
-  try {
-    return [...(await attachmentsOf(reader, file.slice()))];
-  } finally {
-    worker.terminate();
-  }
+/** What takes PDFs apart and what judges, each in a worker of its own, fetched before they are needed. */
+function begin() {
+  return {
+    reader: import('pdfjs-dist'),
+    pdf: new Worker(new URL('../../../workers/pdf.ts', import.meta.url), { type: 'module' }),
+    judge: new Worker(new URL('../../../workers/paper.ts', import.meta.url), { type: 'module' }),
+  };
+}
+let standing: ReturnType<typeof begin> | null = null;
+/** Fetches what judges, so that whoever then chooses a file does not wait for it. */
+export function standBy(): void {
+  standing ??= begin();
 }
 
 /** Judges a certificate or its code away from the page; nothing of the file leaves this browser. */
 export async function judgeApart(asked: { file: File } | { code: string }): Promise<PaperAnswer> {
-  let task: PaperAsked;
-  if ('code' in asked) task = asked;
-  else {
-    const file = new Uint8Array(await asked.file.arrayBuffer());
-    try {
-      task = { file, attachments: await attachmentsApart(file) };
-    } catch {
-      return { error: 'noPaper' };
-    }
-  }
-  const worker = new Worker(new URL('../../../workers/paper.ts', import.meta.url), { type: 'module' });
+  const { reader, pdf, judge } = standing ?? begin();
+  standing = null;
   try {
+    let task: PaperAsked;
+    if ('code' in asked) task = asked;
+    else {
+      const file = new Uint8Array(await asked.file.arrayBuffer());
+      const library = await reader;
+      library.GlobalWorkerOptions.workerPort = pdf;
+      // The reader takes the bytes for itself.
+      task = { file, attachments: [...(await attachmentsOf(library, file.slice()))] };
+    }
     return await new Promise<PaperAnswer>((resolve) => {
-      worker.onmessage = ({ data }: MessageEvent<PaperAnswer>) => resolve(data);
-      worker.onerror = () => resolve({ error: 'noPaper' });
-      worker.postMessage(task);
+      judge.onmessage = ({ data }: MessageEvent<PaperAnswer>) => resolve(data);
+      judge.onerror = () => resolve({ error: 'noPaper' });
+      judge.postMessage(task);
     });
+  } catch {
+    return { error: 'noPaper' };
   } finally {
-    worker.terminate();
+    pdf.terminate();
+    judge.terminate();
+    standBy();
   }
 }

@@ -1,5 +1,6 @@
+import { LeakWatch } from '../fuel/LeakWatch';
 import { CoSection } from './CoSection';
-import { JointsSection } from './JointsSection';
+import { ExhaustJointsSection } from './ExhaustJointsSection';
 import { VentsSection } from './VentsSection';
 
-export const provingSections = { co: CoSection, vents: VentsSection, joints: JointsSection };
+export const provingSections = { co: CoSection, vents: VentsSection, joints: LeakWatch, pipe: ExhaustJointsSection };

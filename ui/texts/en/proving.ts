@@ -2,7 +2,8 @@ import { params, room } from '../room';
 
 /** English. */
 export const proving = room('proving', {
-  exhaustJoints: 'Exhaust joints',
+  pipeBurns: 'The pipe burns the hand, and its gas kills.',
+  pipeGloves: 'Gloves on, doors and hatches open, an alarm beside you; no soap water on metal that glows.',
   heaterIs: 'Heater is',
   doors: 'Doors',
   wind: 'Wind',

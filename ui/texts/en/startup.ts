@@ -92,7 +92,7 @@ export const startup = room('startup', {
   oneTouchEach: 'What do exhaust and line show now? One touch keeps it with its time.',
   oneTouchLine: 'What does the line show now? One touch keeps it with its time.',
   oneTouchJoints:
-    'At full output, joint by joint from the burner to the end: what did soap water, smoke or the meter show? One touch keeps it with its time. Gloves: the pipe burns.',
+    'At full output, joint by joint from the burner to the end: what did soap water, smoke or the meter show? One touch keeps it with its time.',
   atTheJoints: 'At the exhaust’s joints',
   atTheExhaust: 'At the exhaust',
   inTheLine: 'In the clear line',
