@@ -88,24 +88,23 @@ function step(build: Build, rows: LedgerRow[], command: Parameters<typeof applyC
 const begun = step(soundBuild(), [], { kind: 'note', text: 'every joint wiped' });
 const signed = step(begun.build, begun.rows, { kind: 'sign', typedName: 'Test Lead', drawn: 'M10,10L20,20L30,10L40,20' });
 
-async function certificate({ build, rows }: { build: Build; rows: LedgerRow[] }, signer = ours): Promise<Uint8Array> {
+function factsOf({ build, rows }: { build: Build; rows: LedgerRow[] }) {
   const kept = { lastSeq: rows.length, lastHash: rows.at(-1)?.hash ?? '', documentHash: sha256Hex(canonicalJson(build)) };
-  const facts = {
+  const verification = verifyLedger(rows, kept);
+  return {
     build,
     rows,
-    verification: verifyLedger(rows, kept),
+    verification,
     lines: writeLedgerLines(rows),
     workshop: 'Test Shed',
     madeAt,
+    origin: 'http://127.0.0.1:1',
   };
-  const pdf = await writeCertificate(build, {
-    ...facts,
-    demo: false,
-    origins: {},
-    madeAt: madeAt.toISOString(),
-    proof: proofOf(signer, { ...facts, origin: 'http://127.0.0.1:1' }),
-  });
-  return sealed(signer, pdf);
+}
+async function certificate(state: { build: Build; rows: LedgerRow[] }): Promise<Uint8Array> {
+  const facts = factsOf(state);
+  const given = { ...facts, demo: false, origins: {}, madeAt: madeAt.toISOString(), proof: proofOf(ours, facts) };
+  return sealed(ours, await writeCertificate(state.build, given));
 }
 const reader = `import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'; import { readFileSync } from 'node:fs';
 const pdf = await getDocument({ data: new Uint8Array(Buffer.from(readFileSync(0, 'utf8'), 'base64')), verbosity: 0 }).promise;
@@ -122,6 +121,12 @@ const means = (keys: PublicKey[] | null) => ({
 });
 const judged = async (file: Uint8Array, keys: PublicKey[] | null = known) =>
   judgePaper(await readPaper(file, attachmentsOf), means(keys));
+/** What a certificate of that state holds, judged: without the pages, which take seconds to write and tell nothing more here. */
+async function judgedState(state: { build: Build; rows: LedgerRow[] }, signer = ours, keys = known): Promise<PaperReport> {
+  const files = proofOf(signer, factsOf(state)).attached.map(({ name, text }) => [name, new TextEncoder().encode(text)] as const);
+  const paper = await readPaper(sealed(signer, Buffer.from('no pages')), () => Promise.resolve(new Map(files)));
+  return judgePaper(paper, means(keys));
+}
 const levels = ({ lines }: PaperReport) => Object.fromEntries(lines.map(({ id, level }) => [id, level]));
 const why = ({ lines }: PaperReport, id: string) => lines.find((line) => line.id === id)?.text ?? '';
 
@@ -144,12 +149,10 @@ test('paper, build and ledger agree, and who signed is told', async () => {
 });
 test('what came after the signature is told', async () => {
   const after = step(signed.build, signed.rows, { kind: 'note', text: 'owner rang' });
-  expect(why(await judged(await certificate(after)), 'since')).toMatch(/Test Lead: owner rang/);
+  expect(why(await judgedState(after), 'since')).toMatch(/Test Lead: owner rang/);
 });
 test('a withdrawn signature is told, and signs nothing', async () => {
-  const report = await judged(
-    await certificate(step(signed.build, signed.rows, { kind: 'withdraw', why: 'wrong heater, wrong serial' })),
-  );
+  const report = await judgedState(step(signed.build, signed.rows, { kind: 'withdraw', why: 'wrong heater, wrong serial' }));
   expect([levels(report).signature, report.verdict]).toEqual(['watch', 'partly']);
   expect(why(report, 'statement')).toMatch(/had been withdrawn/);
 });
@@ -195,7 +198,7 @@ describe('from the paper alone it is found that', () => {
     expect([levels(report).build, levels(report).ledger]).toEqual(['stop', 'stop']);
   });
   test('it is another workshop’s certificate, or somebody’s who made a key', async () => {
-    const report = await judged(await certificate(signed, stranger));
+    const report = await judgedState(signed, stranger);
     expect([report.verdict, why(report, 'key')]).toEqual(['broken', expect.stringMatching(/none of the workshop’s keys/)]);
   });
   test('somebody put another key to the statement', async () => {
@@ -216,7 +219,7 @@ describe('a key', () => {
     Buffer.from(generateKeyPairSync('ed25519').privateKey.export({ format: 'jwk' }).d ?? '', 'base64url').toString('hex'),
   );
   const atMs = madeAt.getTime() + 5000;
-  const of = (changed: Partial<PublicKey>) => judged(paper, [{ ...(known[0] as PublicKey), ...changed }]);
+  const of = (changed: Partial<PublicKey>) => judgedState(signed, ours, [{ ...(known[0] as PublicKey), ...changed }]);
   test('that was set aside later still vouches for what it signed before', async () =>
     expect(levels(await of({ retired: { atMs, why: 'changed' } })).key).toBe('sound'));
   test('that had been set aside before vouches for nothing', async () =>
@@ -225,13 +228,12 @@ describe('a key', () => {
     expect(why(await of({ retired: { atMs, why: 'lost' } }), 'key')).toMatch(/lost or stolen/));
   test('that follows one which never signed it is none', async () => {
     const after = { publicKey: ours.publicKey, signature: ours.sign(successionText(next.publicKey, atMs)) };
-    const file = await certificate(signed, next);
     const keys = (signature: string): PublicKey[] => [
       ...known,
       { publicKey: next.publicKey, madeAtMs: atMs, after: { ...after, signature } },
     ];
-    expect(levels(await judged(file, keys(after.signature))).key).toBe('sound');
-    expect(levels(await judged(file, keys(stranger.sign(successionText(next.publicKey, atMs))))).key).toBe('stop');
+    expect(levels(await judgedState(signed, next, keys(after.signature))).key).toBe('sound');
+    expect(levels(await judgedState(signed, next, keys(stranger.sign(successionText(next.publicKey, atMs))))).key).toBe('stop');
   });
 });
 
