@@ -8,7 +8,7 @@ import path from 'node:path';
 import { columnsOf, listIds, lists } from '../core/build/lists';
 import { fieldAt, figurePaths } from '../core/build/sheets';
 import { limits } from '../core/practices/limits';
-import { buildJsonSchema } from '../formats/jsonSchema';
+import { buildJsonSchema, packJsonSchema } from '../formats/jsonSchema';
 
 const docs = path.join(__dirname, '../docs');
 const row = (cells: readonly string[]) => `| ${cells.map((cell) => cell.replace(/\|/g, '\\|')).join(' | ')} |`;
@@ -16,6 +16,7 @@ const table = (head: readonly string[], rows: readonly (readonly string[])[]) =>
   [row(head), row(head.map(() => '---')), ...rows.map(row)].join('\n');
 
 writeFileSync(path.join(docs, 'build.schema.json'), `${JSON.stringify(buildJsonSchema(), null, 1)}\n`);
+writeFileSync(path.join(docs, 'rule-pack.schema.json'), `${JSON.stringify(packJsonSchema(), null, 1)}\n`);
 const figures = table(
   ['figure', 'means', 'unit or choices', 'allowed'],
   figurePaths.map((name) => {

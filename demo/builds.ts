@@ -1,3 +1,5 @@
+import type { PhotoAbout } from '../core/build/pack/proofKinds';
+import type { RuleAnswer } from '../core/build/pack/RulePack';
 import type { FaultCode } from '../core/build/faults';
 import type { CauseId } from '../core/model/faults/causes';
 import type { FaultCheckId } from '../core/model/faults/faultNetwork';
@@ -45,6 +47,7 @@ export interface DemoBuild {
   /** surfaces by thermometer near the end of the start at full output: floor, plate, body */ hotC?: readonly [number, number, number];
   /** gates that were passed, in order */ releases?: ReleasableHoldPoint[];
   waived?: { checkId: string; why: string };
+  /** the rule pack that it goes by, pictures that stand in for photographs, and what the lead answered for */ evidence?: { pack: string; pictures: PhotoAbout[]; answers: (readonly [rule: string, answer: RuleAnswer['answer'], why: string])[] };
   signed?: boolean;
   /** it was begun from the workshop’s unit card */ fromCard?: boolean;
 }
@@ -155,6 +158,11 @@ const settings: NonNullable<DemoLists['settings']> = [
 ];
 const priming = { 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4 } as const satisfies Values;
 const proving = { 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' } as const satisfies Values;
+/** Papers of an approval office that is made up, and one remark of an inspector who is too. */
+const papers: DemoLists['papers'] = [
+  { kind: 'approval', number: 'INV-E 1122-0031', by: 'approval office (invented)', keptAt: 'folder 31, shelf by the door' },
+  { kind: 'manual', number: 'edition 4, invented', by: 'maker of the heater (invented)', keptAt: 'in the glove box' },
+];
 const handedOver = { 'proving.ownerTold': 'shown', 'proving.noticesThere': 'both' } as const satisfies Values;
 const people = { 'people.asleep': 1, 'people.inspectedAs': 'leisure', 'people.markWanted': 'yes', 'people.wadingDepthMm': 0 } as const satisfies Values;
 const kit = { 'kit.plateV': 'v12', 'kit.plateOutputKw': 2.2, 'kit.plateFuel': 'diesel', 'kit.replaces': 'nothing', 'kit.oldExhaust': 'new' } as const satisfies Values;
@@ -203,7 +211,7 @@ const demoFaults: readonly DemoFault[] = [
 ]; // prettier-ignore
 export const demoBuilds: readonly DemoBuild[] = [
   {
-    releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', fromCard: true, ...kept, lists: { ...kept.lists, ...looms.sound, settings }, photographed: true, identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
+    releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', fromCard: true, ...kept, lists: { ...kept.lists, ...looms.sound, settings, papers, remarks: [{ by: 'inspector (invented)', rule: '13', remark: 'The panel can’t be seen from the driver’s seat with the shelf up.', answer: 'Shelf cut back by 60 mm; seen together on the second visit.', state: 'settled' }] }, photographed: true, evidence: { pack: 'Road vehicle', pictures: ['filler', 'exhaust', 'outlets', 'panel'], answers: [['11', 'seen', 'Return grille behind the counter, mesh of 4 mm, drawn from the reading room.']] }, identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
     planned: { ...all, ...handedOver, 'heater.fanMinRpm': 1500, 'heater.fanMaxRpm': 4600, 'heater.glowColdOhm': 0.9 }, fitted: { ...all, ...measured, ...controllerFound, ...controller }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 632, outcome: 'reached', frequencyHz: 4 }, nightPpm: 0, started: [{ forS: 1900, lowS: 1500 }], primedSees: 'noBubbles', seen: lookedAt(0), heard: quiet, coPpm: [0, 0, 0], hotC: [38, 47, 52], signed: true,
   },
   {
@@ -239,6 +247,7 @@ export const demoBuilds: readonly DemoBuild[] = [
       parts: [...parts('present').filter((row) => row.kind !== 'alarm' && row.weak !== 'thinFilter'), { name: 'fuel filter', kind: 'filter', needed: 1, state: 'present', weak: 'thinFilter' }, { name: 'carbon monoxide alarm', kind: 'alarm', needed: 1, state: 'missing' }],
       stack: [{ name: 'plate', kind: 'plate', thicknessMm: 3 }, { name: 'gasket', kind: 'gasket', thicknessMm: 3 }, { name: 'ply overlay', kind: 'timber', thicknessMm: 6 }, { name: 'steel floor', kind: 'metal', thicknessMm: 1.2 }, { name: 'ribs', kind: 'rib', thicknessMm: 25 }],
     },
+    evidence: { pack: 'Leisure vehicle, Europe', pictures: [], answers: [] },
     seals: [{ name: 'round the plate', at: 'plate', kind: 'sealant', cureH: 24, putOnH: 3 }],
     notes: ['Came in from another shed with the heater “fitted”. Nothing of it was written down.'],
   },
@@ -248,6 +257,7 @@ export const demoBuilds: readonly DemoBuild[] = [
     watched: [{ name: 'pump, inlet' }, { name: 'at the heater' }], identity: { name: 'Sedge Otter', what: 'canal workboat', kind: 'boat', place: 'Long Lock, Isle of Merrow', heaterSerial: 'INV-2207-0044' }, daysAgo: 2,
     planned: { ...all, ...coolant, 'heater.altitudeM': 120, 'air.mufflerHole': 'closed', 'tank.spaceLengthMm': 700, 'tank.spaceHeightMm': 480, 'tank.lowered': 'stays', 'tank.depthAtSpotMm': 342, 'fuel.pressureLengthM': 2.2, 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 210 },
     fitted: { ...siting, ...place, ...fuel, ...tank, ...air, ...pipes, ...ends, ...coolant, ...wiring, ...measured, 'air.mufflerHole': 'closed', 'fuel.tankLengthMm': 620, 'fuel.tankHeightMm': 340, 'fuel.fuelLevelMm': 198, 'fuel.pressureLengthM': 2.26, 'priming.filterVolumeMl': 0.5, 'priming.preFilledMl': 0, 'priming.primingHz': 4, 'proving.coAlarmFitted': 'yes', 'proving.coAlarmTested': 'yes', 'proving.coAlarmSited': 'yes' },
+    evidence: { pack: 'Boat', pictures: ['tank'], answers: [] },
     notes: ['Skin fitting for the exhaust bedded; leave it till tomorrow.'],
   },
   {
@@ -266,7 +276,14 @@ export const demoBuilds: readonly DemoBuild[] = [
   },
   {
     releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e05', fromCard: true, ...kept, identity: { name: 'Moss Wagon', what: 'lichen survey’s field laboratory', kind: 'trailer', place: 'Upper Fen, Isle of Merrow', heaterSerial: 'INV-2207-0052' }, daysAgo: 4,
-    planned: { ...all, ...handedOver }, fitted: { ...all, ...measured, 'wiring.fuseFromBatteryMm': 310 }, notes: ['Battery box leaves no room nearer the post; cable to the fuse runs in its own conduit.'],
+    evidence: { pack: 'Leisure vehicle, Europe', pictures: ['alarm', 'openings'], answers: [] }, planned: { ...all, ...handedOver }, fitted: { ...all, ...measured, 'wiring.fuseFromBatteryMm': 310 }, notes: ['Battery box leaves no room nearer the post; cable to the fuse runs in its own conduit.'],
     primed: { strokes: 619, outcome: 'reached', frequencyHz: 4 }, nightPpm: 0, leakNight: { after: 2, ppm: 12, cause: 'clamp at the burner loose, soot on the joint', repair: 'joint made anew with fresh paste, clamp set to 7 N m' }, started: [{ wrong: { id: 'overPrimed', strength: 0.8 }, forS: 600 }, { wrong: { id: 'badCrimp', strength: 1 }, forS: 420 }, { wrong: { id: 'exhaustBlocked', strength: 0.9, fromS: 300 }, forS: 900 }, { forS: 1900, lowS: 1500 }], primedSees: 'passing', faults: demoFaults, seen: [{ start: 0, atS: 320, sees: 'white' }, { start: 2, atS: 620, sees: 'black' }, ...lookedAt(3)], heard: loud, coPpm: [0, 0], hotC: [36, 45, 49], waived: { checkId: 'wiring.fuse.place', why: 'The battery box ends 300 mm from the post; the cable lies sheathed in its own conduit up to the fuse.' },
+  },
+  {
+    releases: ['cutting'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e06', ...kept, identity: { name: 'Kiln Shed', what: 'potters’ drying room', kind: 'building', place: 'Quay Lane, Isle of Merrow', heaterSerial: 'INV-2207-0060' }, daysAgo: 5,
+    lists: { ...kept.lists, outside: [], licensed: [{ trade: 'building', name: 'Ottoline Marsh (invented)', number: 'INV-BC-204', did: 'asked what the code wants of the wall, before the first hole' }], remarks: [{ by: 'building control (invented)', rule: '3', remark: 'Sleeve through the wall has to be seen before it is filled round.' }] },
+    planned: { ...all, 'wiring.feedSource': 'mains', 'wiring.supplyA': 15, 'tank.place': 'outside', 'tank.filler': 'outside' }, fitted: { ...siting, ...place },
+    evidence: { pack: 'Outbuilding', pictures: ['exhaust'], answers: [['2', 'inspector', 'Building control writes its letter once the sleeve was seen.']] },
+    notes: ['Brick wall, 215 mm: core drilled 60 mm for a sleeve.'],
   },
 ];

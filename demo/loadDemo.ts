@@ -19,7 +19,9 @@ import { database } from '../store/database';
 import { keepPhoto } from '../store/photos';
 import { addPerson, addWorkshop, anyPeople, type Person } from '../store/people';
 import cast from './people.json';
-import { drawnPlate } from './drawnPlate';
+import { photoAbouts, type PhotoAbout } from '../core/build/pack/proofKinds';
+import { shippedPacks } from '../core/usual/packs';
+import { drawnPicture } from './drawnPicture';
 import { keepUnitCard } from '../store/unitCards';
 import { demoCard } from './unitCards';
 import type { FaultAct } from '../core/commands/kinds/fault';
@@ -77,6 +79,15 @@ async function loadOne(
     if (!done.ok) throw new Error(`${demo.identity.name}: ${done.errors.join(' ')}`);
     build = done.kept.build;
   };
+  const keepPicture = async (
+    photo: Awaited<ReturnType<typeof drawnPicture>>,
+    told: { about: PhotoAbout; caption: string; printed: 'yes' | 'no' },
+  ) => {
+    await keepPhoto(fitter, demo.id, photo, transaction);
+    const { sha256, widthPx, heightPx } = photo;
+    const values = { sha256, widthPx, heightPx, ...told };
+    await run(fitter, { kind: 'rows', changes: [{ list: 'photos', row: randomUUID(), action: 'add', values }] }, 0.02);
+  };
   const changes = (slot: Slot): Change[] =>
     figurePaths.flatMap((path) => {
       const to = demo[slot][path];
@@ -102,11 +113,9 @@ async function loadOne(
   ];
   if (added.length > 0) await run(fitter, { kind: 'rows', changes: added });
   if (demo.photographed) {
-    const photo = await drawnPlate(demo.identity.heaterSerial);
-    await keepPhoto(fitter, demo.id, photo, transaction);
-    const { sha256, widthPx, heightPx } = photo;
-    const values = { sha256, widthPx, heightPx, about: 'plate', caption: 'data plate (drawn, invented)', printed: 'yes' };
-    await run(fitter, { kind: 'rows', changes: [{ list: 'photos', row: randomUUID(), action: 'add', values }] });
+    const { heaterSerial } = demo.identity;
+    const plate = await drawnPicture('INVENTED PLATE', ['2.2 kW   12 V   diesel', heaterSerial], heaterSerial);
+    await keepPicture(plate, { about: 'plate', caption: 'data plate (drawn, invented)', printed: 'yes' });
   }
   if (demo.maker)
     await run(fitter, {
@@ -261,6 +270,22 @@ async function loadOne(
     const finding = assess(build).find((c) => c.id === demo.waived?.checkId);
     const { code = '', values = {} } = finding ?? {};
     await run(lead, { kind: 'waive', checkId: demo.waived.checkId, code, values, why: demo.waived.why });
+  }
+  if (demo.evidence) {
+    const { pack: name, pictures, answers } = demo.evidence;
+    const pack = shippedPacks.find((one) => one.name === name);
+    if (!pack) throw new Error(`No rule pack is called ${name}.`);
+    await run(fitter, { kind: 'pack', packId: pack.id, pack }, 0.05);
+    for (const about of pictures) {
+      const caption = `${photoAbouts[about]} (drawn, invented)`;
+      await keepPicture(await drawnPicture('INVENTED PICTURE', [photoAbouts[about], demo.identity.name]), {
+        about,
+        caption,
+        printed: 'no',
+      });
+    }
+    for (const [rule, answer, why] of answers)
+      await run(lead, { kind: 'ruleAnswer', id: randomUUID(), packId: pack.id, rule, answer, why }, 0.05);
   }
   if (demo.signed)
     await run(lead, {

@@ -1,3 +1,4 @@
+import { shippedPacks } from '../core/usual/packs';
 import { buildHash } from '../core/build/buildHash';
 import { readFileSync } from 'node:fs';
 import path from 'node:path';
@@ -15,7 +16,7 @@ import { fileName, writeBuildFile } from './buildFile';
 import { verifyLedger } from '../core/ledger/verifyLedger';
 import { writeCertificate } from './certificate/writeCertificate';
 import { writeWireLabelsPdf } from './wireLabelsPdf';
-import { buildJsonSchema } from './jsonSchema';
+import { buildJsonSchema, packJsonSchema } from './jsonSchema';
 import { readStartCsv, writeStartCsv } from './startCsv';
 
 describe('build file', () => {
@@ -33,6 +34,16 @@ describe('build file', () => {
     expect([valid(JSON.parse(writeBuildFile(soundBuild()))), valid.errors]).toEqual([true, null]);
     for (const damage of [{ version: 9 }, { extra: 1 }, { sheets: {} }, { id: 'x' }, { maker: { fuseA: 'ten' } }])
       expect(valid({ ...soundBuild(), ...damage })).toBe(false);
+  });
+  test('each rule pack that ships meets its JSON Schema by ajv, and a damaged one does not', () => {
+    const schema = packJsonSchema();
+    expect(JSON.parse(readFileSync(path.join(__dirname, '../docs/rule-pack.schema.json'), 'utf8'))).toEqual(
+      JSON.parse(JSON.stringify(schema)),
+    );
+    const valid = new Ajv({ allErrors: true, allowUnionTypes: true }).compile(schema);
+    for (const pack of shippedPacks) expect([valid(pack), valid.errors]).toEqual([true, null]);
+    for (const damage of [{ version: 9 }, { extra: 1 }, { rules: 'none' }, { kinds: ['airship'] }, { signatures: 3 }])
+      expect(valid({ ...shippedPacks[0], ...damage })).toBe(false);
   });
   test('a name makes a plain file name', () =>
     expect([

@@ -1,4 +1,5 @@
 import { convertSchema } from '@sodaru/yup-to-json-schema';
+import { packSchema } from '../core/build/pack/packSchema';
 import { buildSchema } from '../core/build/buildSchema';
 
 type Node = {
@@ -36,3 +37,10 @@ export function buildJsonSchema(): Node {
     },
   };
 }
+
+/** JSON Schema of a rule pack. */
+export const packJsonSchema = (): Node => ({
+  $schema: 'http://json-schema.org/draft-07/schema#',
+  title: 'Lorbet rule pack, version 1',
+  ...tighten(convertSchema(packSchema()) as Node),
+});

@@ -1,5 +1,7 @@
+import type { Licence } from '../core/people/licences';
 import * as yup from 'yup';
 import { Op, type Transaction } from 'sequelize';
+import { licenceSchema } from '../core/build/pack/packSchema';
 import { refuseField, validate, type ReadResult } from '../core/build/readBuild';
 import { inviteSchema, passwordSchema } from '../core/build/personSchemas';
 import { roles, type Role } from '../core/people/roles';
@@ -67,14 +69,17 @@ const actionSchema = strict({
     .string()
     .defined()
     .matches(/^[0-9a-f-]{36}$/, 'personId must be a UUID in small letters'),
-  action: yup.string().defined().oneOf(['role', 'disable', 'enable', 'reset']),
+  action: yup.string().defined().oneOf(['role', 'disable', 'enable', 'reset', 'licences']),
   role: role().optional(),
+  licences: yup.array().of(licenceSchema()).max(20).optional(),
 });
-export type CrewAction = { personId: string } & ({ action: 'role'; role: Role } | { action: 'disable' | 'enable' | 'reset' });
+export type CrewAction = { personId: string } & (
+  { action: 'role'; role: Role } | { action: 'licences'; licences: Licence[] } | { action: 'disable' | 'enable' | 'reset' }
+);
 
 /**
  * What a lead does to somebody of the own workshop: another role, disable, enable, or a link for a new password.
- * Each ends that person's sessions, is recorded, and leaves at least one lead who can sign in.
+ * Or what somebody is licensed and trained for. Each is recorded; all but the last end that person's sessions, and leaves at least one lead who can sign in.
  * @returns the token of a new link, else null
  */
 export async function changePerson(
@@ -88,6 +93,8 @@ export async function changePerson(
   const action = read.value;
   if (action.action === 'role' && !action.role)
     return { ok: false, errors: ['role is missing; allowed is viewer, fitter or lead.'] };
+  if (action.action === 'licences' && !action.licences)
+    return { ok: false, errors: ['licences is missing; a list of licences is allowed, empty where there is none.'] };
   const { sequelize, models } = database();
   return sequelize.transaction(async (transaction): Promise<ReadResult<string | null>> => {
     // The workshop's row is the lock: of two leads who disable each other, one is too late.
@@ -112,13 +119,20 @@ export async function changePerson(
       if (others === 0)
         return { ok: false, errors: [`${row.name} is the only lead who can sign in; make somebody else a lead first.`] };
     }
-    const events = { role: 'role changed', disable: 'disabled', enable: 'enabled', reset: 'password reset' } as const;
+    const events = {
+      role: 'role changed',
+      disable: 'disabled',
+      enable: 'enabled',
+      reset: 'password reset',
+      licences: 'licences kept',
+    } as const;
     if (action.action === 'role') row.set('role', action.role);
     if (action.action === 'disable') row.set('disabledAt', now);
     if (action.action === 'enable') row.set('disabledAt', null);
     if (action.action === 'reset') row.set('passwordHash', '');
+    if (action.action === 'licences') row.set('licences', action.licences);
     await row.save({ transaction });
-    await models.SessionRow.destroy({ where: { personId: row.id }, transaction });
+    if (action.action !== 'licences') await models.SessionRow.destroy({ where: { personId: row.id }, transaction });
     await recordSignIn(
       { login: row.login, person: row, event: events[action.action], by: lead.name, caller, at: now },
       transaction,

@@ -11,6 +11,7 @@ import {
   StartLogRow,
   PartListRow,
   UnitCardRow,
+  RulePackRow,
 } from './models';
 
 export interface Models {
@@ -25,6 +26,7 @@ export interface Models {
   StartLogRow: typeof StartLogRow;
   PartListRow: typeof PartListRow;
   UnitCardRow: typeof UnitCardRow;
+  RulePackRow: typeof RulePackRow;
 }
 
 export function defineModels(sequelize: Sequelize): Models {
@@ -56,6 +58,7 @@ export function defineModels(sequelize: Sequelize): Models {
       demo: { type: BOOLEAN, allowNull: false },
       disabledAt: { type: DATE, allowNull: true },
       settings: { type: JSONB, allowNull: false, defaultValue: {} },
+      licences: { type: JSONB, allowNull: false, defaultValue: [] },
     },
     table('people'),
   );
@@ -152,17 +155,17 @@ export function defineModels(sequelize: Sequelize): Models {
     },
     table('part_lists'),
   );
-  UnitCardRow.init(
-    {
-      workshopId: { type: UUID, primaryKey: true },
-      id: { type: UUID, primaryKey: true },
-      card: { type: JSONB, allowNull: false },
-      edition: { type: INTEGER, allowNull: false },
-      changedAt: time(),
-      by: { ...text(80), field: 'by_name' },
-    },
-    table('unit_cards'),
-  );
+  const byEdition = (field: string) => ({
+    workshopId: { type: UUID, primaryKey: true },
+    id: { type: UUID, primaryKey: true },
+    content: { type: JSONB, allowNull: false, field },
+    edition: { type: INTEGER, allowNull: false },
+    changedAt: time(),
+    by: { ...text(80), field: 'by_name' },
+  });
+  // Named here: of a class without a body of its own the build leaves no name.
+  UnitCardRow.init(byEdition('card'), { ...table('unit_cards'), modelName: 'UnitCardRow' });
+  RulePackRow.init(byEdition('pack'), { ...table('rule_packs'), modelName: 'RulePackRow' });
   return {
     WorkshopRow,
     PersonRow,
@@ -175,5 +178,6 @@ export function defineModels(sequelize: Sequelize): Models {
     StartLogRow,
     PartListRow,
     UnitCardRow,
+    RulePackRow,
   };
 }

@@ -15,6 +15,7 @@ import { unitCards } from './migrations/0009-unit-cards';
 import { pairings } from './migrations/0010-pairings';
 import { training } from './migrations/0011-training';
 import { proof } from './migrations/0012-proof';
+import { packs } from './migrations/0013-packs';
 
 /**
  * Brings the database to the newest form, as its owner; each migration runs once, in order, and of two processes at the same moment one waits.
@@ -39,6 +40,7 @@ export async function migrate(): Promise<string[]> {
         pairings,
         training,
         proof,
+        packs,
       ],
       context: sequelize.getQueryInterface(),
       storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),

@@ -1,13 +1,21 @@
+import type { Licence } from '../core/people/licences';
 import type { Origins } from '../core/record/Origin';
 import { Model, type CreationOptional, type InferAttributes, type InferCreationAttributes } from 'sequelize';
 import type { Build } from '../core/build/Build';
 import type { PartSeqs } from '../core/build/parts';
 import type { BuildSummary } from '../core/checks/summarizeBuild';
-import type { Family, UnitCard } from '../core/build/unit/UnitCard';
+import type { Family } from '../core/build/unit/UnitCard';
 import type { PartRow } from '../core/model/kit/startingLists';
 import type { Role } from '../core/people/roles';
 import type { UnitPreferences } from '../core/units/inUnits';
 import type { Practices } from '../core/practices/practices';
+
+/** What is corrected edition by edition: a unit card, a rule pack. */
+export interface Edited {
+  id: string;
+  name: string;
+  edition: number;
+}
 
 export class WorkshopRow extends Model<InferAttributes<WorkshopRow>, InferCreationAttributes<WorkshopRow>> {
   declare id: CreationOptional<string>;
@@ -25,6 +33,7 @@ export class PersonRow extends Model<InferAttributes<PersonRow>, InferCreationAt
   declare demo: boolean;
   declare disabledAt: CreationOptional<Date | null>;
   declare settings: CreationOptional<Partial<UnitPreferences>>;
+  declare licences: CreationOptional<Licence[]>;
 }
 export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreationAttributes<SessionRow>> {
   declare tokenHash: string;
@@ -108,11 +117,14 @@ export class PartListRow extends Model<InferAttributes<PartListRow>, InferCreati
   declare rows: PartRow[];
   declare version: number;
 }
-export class UnitCardRow extends Model<InferAttributes<UnitCardRow>, InferCreationAttributes<UnitCardRow>> {
+/** What a workshop keeps by editions; each table holds what its own schema let in. */
+export class EditionRow extends Model<InferAttributes<EditionRow>, InferCreationAttributes<EditionRow>> {
   declare workshopId: string;
   declare id: string;
-  declare card: UnitCard;
+  declare content: Edited;
   declare edition: number;
   declare changedAt: Date;
   declare by: string;
 }
+export class UnitCardRow extends EditionRow {}
+export class RulePackRow extends EditionRow {}

@@ -1,3 +1,4 @@
+import type { Licence } from '../core/people/licences';
 import type { Transaction } from 'sequelize';
 import { refuseField, validate, type ReadResult, type Refusal } from '../core/build/readBuild';
 import { firstLeadSchema, newPersonSchema, workshopSchema } from '../core/build/personSchemas';
@@ -17,10 +18,12 @@ export interface Person {
   demo: boolean;
   /** The units that this person likes. */
   unitPreferences: UnitPreferences;
+  /** What this person is licensed or trained for. */
+  licences: Licence[];
 }
 
-export type PersonColumns = Pick<PersonRow, 'id' | 'workshopId' | 'name' | 'login' | 'role' | 'demo' | 'settings'>;
-export const plainPerson = ({ id, workshopId, name, login, role, demo, settings }: PersonColumns): Person => ({
+export type PersonColumns = Pick<PersonRow, 'id' | 'workshopId' | 'name' | 'login' | 'role' | 'demo' | 'settings' | 'licences'>;
+export const plainPerson = ({ id, workshopId, name, login, role, demo, settings, licences }: PersonColumns): Person => ({
   id,
   workshopId,
   name,
@@ -28,6 +31,7 @@ export const plainPerson = ({ id, workshopId, name, login, role, demo, settings 
   role,
   demo,
   unitPreferences: { ...metric, ...settings },
+  licences: licences ?? [],
 });
 /** Errors about a password never repeat it. */
 const withoutSecret = (error: string) => error.replace(/ \(it is ".*"\)(?=\.$)/, '');

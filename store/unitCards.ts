@@ -4,6 +4,7 @@ import { cardSchema } from '../core/build/unit/cardSchema';
 import type { UnitCard } from '../core/build/unit/UnitCard';
 import { classCards } from '../core/usual/classes';
 import { database } from './database';
+import { editionsOf, keepEdition } from './editions';
 import type { Person } from './people';
 
 /** A build that took a card, and the edition of it that it took. */
@@ -25,7 +26,7 @@ export const cardsMax = 200;
 export async function unitCardsOf(person: Person): Promise<KeptCard[]> {
   const { sequelize, models } = database();
   const [kept, taken] = await Promise.all([
-    models.UnitCardRow.findAll({ where: { workshopId: person.workshopId } }),
+    editionsOf<UnitCard>(models.UnitCardRow, person),
     sequelize.query<TakenBy & { cardId: string }>(
       `SELECT document #>> '{unitCard,id}' AS "cardId", id AS "buildId", summary ->> 'name' AS name,
               (document #>> '{unitCard,edition}')::int AS edition
@@ -33,14 +34,12 @@ export async function unitCardsOf(person: Person): Promise<KeptCard[]> {
       { replacements: { workshopId: person.workshopId }, type: QueryTypes.SELECT },
     ),
   ]);
-  return kept
-    .map(({ card, by, changedAt }) => ({
-      card,
-      by,
-      changedAt: changedAt.toISOString(),
-      takenBy: taken.filter(({ cardId }) => cardId === card.id).map(({ cardId: _card, ...build }) => build),
-    }))
-    .sort((a, b) => a.card.name.localeCompare(b.card.name));
+  return kept.map(({ kept: card, by, changedAt }) => ({
+    card,
+    by,
+    changedAt,
+    takenBy: taken.filter(({ cardId }) => cardId === card.id).map(({ cardId: _card, ...build }) => build),
+  }));
 }
 
 /**
@@ -54,22 +53,6 @@ export async function keepUnitCard(person: Person, value: unknown, outer?: Trans
   const { value: card } = read;
   if (classCards.some(({ id }) => id === card.id))
     return { ok: false, errors: [`“${card.name}” is a class that ships with Lorbet; keep a copy under another name.`] };
-  const { sequelize, models } = database();
-  const own = { workshopId: person.workshopId, id: card.id };
-  const problem = await sequelize.transaction({ transaction: outer }, async (transaction): Promise<string | null> => {
-    const row = await models.UnitCardRow.findOne({ where: own, transaction, lock: true });
-    const stamp = { changedAt: new Date(), by: person.name };
-    if (!row) {
-      const n = await models.UnitCardRow.count({ where: { workshopId: person.workshopId }, transaction });
-      if (n >= cardsMax) return `This workshop keeps ${n} unit cards; at most ${cardsMax} are allowed.`;
-      await models.UnitCardRow.create({ ...own, card: { ...card, edition: 1 }, edition: 1, ...stamp }, { transaction });
-      return null;
-    }
-    if (row.edition !== card.edition)
-      return `Edition ${row.edition} of “${row.card.name}” is kept, and this changes edition ${card.edition}; load it again and change what is there now.`;
-    const edition = row.edition + 1;
-    await row.update({ card: { ...card, edition }, edition, ...stamp }, { transaction });
-    return null;
-  });
+  const problem = await keepEdition(database().models.UnitCardRow, person, card, { many: 'unit cards', most: cardsMax }, outer);
   return problem === null ? { ok: true, value: outer ? [] : await unitCardsOf(person) } : { ok: false, errors: [problem] };
 }

@@ -10,7 +10,7 @@ import type { Shelf } from '../ui/sync/shelf';
 
 /** How the way to the server is. */
 export type Weather = 'clear' | 'offline' | 'answer lost' | 401 | 413 | 429 | 500;
-export const who = { name: 'Odile', login: 'odile', role: 'lead' as const, unitPreferences: metric };
+export const who = { name: 'Odile', login: 'odile', role: 'lead' as const, unitPreferences: metric, licences: [] };
 const at = '2026-11-26T10:00:00.000Z';
 const json = (status: number, body: unknown) => new Response(JSON.stringify(body), { status });
 

@@ -1,3 +1,4 @@
+import type { RulePack } from '../core/build/pack/RulePack';
 import type { Build, StartRun } from '../core/build/Build';
 import type { ListValues } from '../core/build/lists';
 import { emptyBuild } from '../core/build/emptyBuild';
@@ -344,6 +345,29 @@ export function soundSegments(values: Values): NonNullable<ListValues['segments'
   ];
 }
 
+/** A rule pack that a sound build meets by what was measured. */
+const soundPack: RulePack = {
+  format: 'lorbet-rule-pack',
+  version: 1,
+  id: id(95),
+  name: 'Handcarts',
+  edition: 1,
+  about: 'Invented for the tests.',
+  kinds: ['road'],
+  signatures: 1,
+  signers: [],
+  rules: [
+    {
+      number: '1',
+      code: 'Invented',
+      says: 'It is said where the notices stand.',
+      fromMemory: false,
+      proof: [{ figure: 'proving.noticesThere' }],
+      signs: 'fitter',
+    },
+  ],
+};
+
 /** A build at which every finding holds, all but signed. */
 export function soundBuild(values: Values = {}): Build {
   const build = emptyBuild(id(1), {
@@ -357,6 +381,7 @@ export function soundBuild(values: Values = {}): Build {
   return {
     ...withValues(build, { ...soundValues, ...values }),
     lists: { ...soundLists, segments: soundSegments(values) },
+    packs: [soundPack],
     primingRuns: [{ id: id(3), at, by, strokes: 600, frequencyHz: 4, fromEmpty: true, outcome: 'reached' }],
     starts: [soundStart()],
     coReadings: [{ id: id(4), at: '2026-11-20T09:15:00.000Z', by, ppm: 0, place: 'pillow', state: 'full', doors: 'closed' }],

@@ -1,3 +1,5 @@
+import type { Licence } from '../people/licences';
+import type { BuildKind } from './buildKinds';
 import type { LimitKey } from '../practices/limits';
 import type { Practices } from '../practices/practices';
 import type { Values } from '../record/Value';
@@ -6,9 +8,11 @@ import type { Part } from './field';
 import type { ListValues, RowOf } from './lists';
 import type { SheetValues } from './sheets';
 import type { UnitCard } from './unit/UnitCard';
+import type { RuleAnswer, RulePack } from './pack/RulePack';
 import type { Fault } from './faults';
 import type { CoLog, CoReading, HotLook, NoiseReading, PrimingRun, Sight, StartRun } from './records';
 
+export * from './buildKinds';
 export * from './records';
 
 export const formatName = 'lorbet-build';
@@ -17,9 +21,6 @@ export const formatVersion = 2;
 /** Hold points that a person releases: each stands before a step that can't be undone. Hand-over has the signature. */
 export const releasableHoldPoints = { cutting: 1, bolting: 1, closing: 1, power: 1, fire: 1 } as const;
 export type ReleasableHoldPoint = keyof typeof releasableHoldPoints;
-
-export const buildKinds = { road: 'road vehicle', trailer: 'trailer', boat: 'boat', building: 'building' } as const;
-export type BuildKind = keyof typeof buildKinds;
 
 export interface Identity {
   name: string;
@@ -69,6 +70,8 @@ export interface Signature {
   at: string;
   /** strokes of M, L, C and Q in a box of 600 × 200 */ drawn: string;
   /** hash of the build as it stood, signatures aside */ buildHash: string;
+  /** so many people sign; one where nothing is said */ of?: 2;
+  /** what the signer held on that day */ licences?: Licence[];
   /** hash of the same build in the form in which it was kept when it was signed, where that was an older one */ formerHash?: string;
 }
 
@@ -98,6 +101,7 @@ export interface Claim {
   noises?: NoiseReading[];
   coLogs?: CoLog[];
   withdrawals?: Withdrawal[];
+  ruleAnswers?: RuleAnswer[];
   repairs: Repair[];
   leaks: RowOf<'leaks'>[];
   faults?: Fault[];
@@ -136,6 +140,10 @@ export interface Build {
   worked?: Partial<Record<Part, string>>;
   /** What came in with files; see `Claim`. */
   claims?: Claim[];
+  /** Rule packs that it goes by, as they were when they were taken; absent where nobody has chosen one. */
+  packs?: RulePack[];
+  /** What people answered for at rules whose proof is not there; absent where nobody did. */
+  ruleAnswers?: RuleAnswer[];
   /** What is assumed where nobody has said; absent where nothing is. */
   assumed?: Assumed;
   /** The card of its kind of heater, as it was when it was taken; absent where none was. */

@@ -4,6 +4,7 @@ import { laterPractices, practiceIds, practices } from '../practices/practices';
 import { buildKinds, formatName, formatVersion, releasableHoldPoints } from './Build';
 import { assumedSchema } from './assumptionSchema';
 import { once } from './once';
+import { buildPacksMax, packSchema, ruleAnswerSchema, ruleAnswersMax } from './pack/packSchema';
 import { cardSchema } from './unit/cardSchema';
 import { parts, type Field, type FieldTable } from './field';
 import { listIds, lists } from './lists';
@@ -82,6 +83,7 @@ const claimSchema = once(() =>
     noises: yup.array().of(noiseSchema()).max(500).optional(),
     coLogs: yup.array().of(coLogSchema()).max(coLogsMax).optional(),
     withdrawals: yup.array().of(withdrawalSchema()).max(20).optional(),
+    ruleAnswers: yup.array().of(ruleAnswerSchema()).max(ruleAnswersMax).optional(),
     repairs: list(repairSchema(), 200),
     leaks: list(rowSchema('leaks'), lists.leaks.max),
     faults: yup.array().of(faultSchema()).max(faultsMax).optional(),
@@ -131,6 +133,8 @@ export const buildSchema = once(() =>
     faults: yup.array().of(faultSchema()).max(faultsMax).optional(),
     worked: workedSchema().optional().default(undefined),
     claims: yup.array().of(claimSchema()).max(8).optional(),
+    packs: yup.array().of(packSchema()).max(buildPacksMax).optional(),
+    ruleAnswers: yup.array().of(ruleAnswerSchema()).max(ruleAnswersMax).optional(),
     assumed: assumedSchema().optional().default(undefined),
     unitCard: cardSchema().optional().default(undefined),
     lists: strictObject(Object.fromEntries(listIds.map((id) => [id, listSchema(id)])))

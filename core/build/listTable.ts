@@ -2,6 +2,7 @@ import { airLists } from './listTables/air';
 import { controllerLists } from './listTables/controller';
 import { kitLists } from './listTables/kit';
 import { lineLists } from './listTables/line';
+import { signoffLists } from './listTables/signoff';
 import { sitingLists } from './listTables/siting';
 import { surveyLists } from './listTables/survey';
 import { tankLists } from './listTables/tank';
@@ -24,4 +25,5 @@ export const lists = {
   ...controllerLists,
   ...tankLists,
   ...ventLists,
+  ...signoffLists,
 } as const;

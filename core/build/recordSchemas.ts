@@ -20,6 +20,7 @@ import {
   type CoLogged,
 } from './Build';
 import { codeKinds } from './unit/UnitCard';
+import { licenceSchema } from './pack/packSchema';
 import { bounded, identifier, instant, list, oneOf, strictObject, text } from './schemaParts';
 
 /** So many things looked at, and so many repairs, one fault holds. */
@@ -257,6 +258,8 @@ export const signatureSchema = once(() =>
     at: instant(),
     drawn: drawn(),
     buildHash: fingerprint(),
+    of: yup.number().oneOf([2]).optional(),
+    licences: yup.array().of(licenceSchema()).max(20).optional(),
     formerHash: fingerprint().optional(),
   }),
 );

@@ -323,6 +323,10 @@ export const sections = {
   },
   signoff: {
     sign: section('Signature', { checks: ['signoff'] }),
+    evidence: section('Evidence', {
+      lists: ['papers', 'licensed', 'remarks'],
+      checks: ['signoff.evidence', 'signoff.competence'],
+    }),
     handover: section('Hand-over', { figures: { 'Hand-over': of('proving', 'ownerTold noticesThere') }, checks: ['handover'] }),
     released: section('Hold points and waivers'),
     papers: section('Papers and record'),

@@ -52,7 +52,22 @@ export function isWithdrawn({ signatures, withdrawals }: Build): boolean {
 
 /** Unsigned, signed as it stands, or corrected after it was signed. */
 export function signState(build: Build): 'unsigned' | 'signed' | 'corrected' {
-  const last = build.signatures[build.signatures.length - 1];
-  if (!last) return 'unsigned';
-  return last.buildHash === buildHash(build) ? 'signed' : 'corrected';
+  const whole = build.signatures.filter(({ buildHash: over }) => isWholeSigned(build, over));
+  if (whole.length === 0) return 'unsigned';
+  const now = buildHash(build);
+  return whole.some(({ buildHash: over }) => over === now) ? 'signed' : 'corrected';
+}
+
+/** Whether as many different people signed that state of a build as had to. */
+function isWholeSigned({ signatures }: Build, over: string): boolean {
+  const there = signatures.filter((one) => one.buildHash === over);
+  return new Set(there.map(({ by }) => by)).size >= Math.max(...there.map(({ of }) => of ?? 1));
+}
+
+/** Who has signed a build as it stands, where it waits for a second person; null else. */
+export function halfSignedBy(build: Build): string | null {
+  if (build.signatures.length === 0) return null;
+  const now = buildHash(build);
+  const last = build.signatures.findLast((one) => one.buildHash === now);
+  return last && !isWholeSigned(build, now) ? last.by : null;
 }

@@ -5,6 +5,7 @@ import { figuresCommand } from './kinds/figures';
 import { holdPointCommand } from './kinds/holdPoint';
 import { makerCommand } from './kinds/maker';
 import { noteCommand } from './kinds/note';
+import { packCommand, ruleAnswerCommand } from './kinds/pack';
 import { primingCommand } from './kinds/priming';
 import { coCommand, coLogCommand, hotCommand, noiseCommand, sightCommand } from './kinds/proof';
 import { repairCommand } from './kinds/repair';
@@ -34,6 +35,8 @@ const definitions = {
   coLog: coLogCommand,
   repair: repairCommand,
   fault: faultCommand,
+  pack: packCommand,
+  ruleAnswer: ruleAnswerCommand,
   waive: waiveCommand,
   unwaive: unwaiveCommand,
   withdraw: withdrawCommand,

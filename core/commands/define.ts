@@ -1,3 +1,4 @@
+import type { Licence } from '../people/licences';
 import * as yup from 'yup';
 import type { Build } from '../build/Build';
 import { once } from '../build/once';
@@ -11,6 +12,7 @@ export interface Author {
   name: string;
   role: Role;
   at: string;
+  /** what the person is licensed or trained for, as the workshop keeps it */ licences?: readonly Licence[];
 }
 /** One value that somebody else has changed since this person saw it. */
 export interface Clash {

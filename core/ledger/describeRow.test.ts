@@ -1,3 +1,5 @@
+import type { RulePack } from '../build/pack/RulePack';
+import { shippedPacks } from '../usual/packs';
 import { commandKinds, type Command, type CommandKind } from '../commands/allCommands';
 import { id, soundBuild } from '../../tests/soundBuild';
 import type { Build } from '../build/Build';
@@ -20,6 +22,8 @@ const signature = {
   drawn: 'M10,10L60,120L110,20L160,120',
   buildHash: '0'.repeat(64),
 };
+
+const [roadPack] = shippedPacks as [RulePack];
 
 /** One command of each kind, and the line that must stand on the roll for it. */
 const lines: Record<CommandKind, [Build, Command, string]> = {
@@ -120,6 +124,12 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
       readAt: '2026-11-19T22:00:00.000Z',
     },
     'carbon monoxide over 8.0 h, at most 1.5 ppm, pillow',
+  ],
+  pack: [soundBuild(), { kind: 'pack', packId: roadPack.id, pack: roadPack }, 'goes by the rule pack Road vehicle, edition 1'],
+  ruleAnswer: [
+    { ...soundBuild(), packs: [roadPack] },
+    { kind: 'ruleAnswer', id: id(91), packId: roadPack.id, rule: '11', answer: 'seen', why: 'mesh is there' },
+    'rule 11 of Road vehicle: looked at, and it is so (mesh is there)',
   ],
   waive: [
     gap,

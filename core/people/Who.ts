@@ -1,3 +1,4 @@
+import type { Licence } from './licences';
 import type { UnitPreferences } from '../units/inUnits';
 import type { Role } from './roles';
 
@@ -7,6 +8,7 @@ export interface Who {
   login: string;
   role: Role;
   unitPreferences: UnitPreferences;
+  /** what the person is licensed or trained for */ licences: Licence[];
 }
 /** Whose device this is: what every page but a build's says at its head. */
 export interface Signed {

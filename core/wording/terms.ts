@@ -1,3 +1,4 @@
+import { licensedTrades } from '../people/licences';
 import { coPlaces, heatTakers, hotPlaces, noisePlaces } from '../build/Build';
 import { sources } from '../build/fuelSources';
 import { listIds, lists } from '../build/lists';
@@ -43,7 +44,10 @@ const terms = {
   supply: { v12: '12 V', v24: '24 V' } as Words,
   insulation: { c70: '{70 °C}', c90: '{85 to 90 °C}', c105: '{105 °C}' } as Words,
   thread: {} as Words,
+  trade: licensedTrades as Words,
   check: {} as Words,
+  day: {} as Words,
+  rule: {} as Words,
 } as const;
 export type TermTable = keyof typeof terms;
 

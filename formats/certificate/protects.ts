@@ -19,6 +19,7 @@ const first = [
   'wiring.fuse.rating',
   'start.ignition',
   'start.hotspots',
+  'signoff.evidence',
 ] as const;
 
 /** The checks that matter most, each in its line; how many others there are, and how they stand. */

@@ -1,5 +1,7 @@
+import { licensedTrades } from '../../core/people/licences';
 import { signatureBox } from '../../core/signature/strokes';
 import { ink, soft } from './CertificatePage';
+import { halfSignedBy } from '../../core/checks/progress';
 import { day, type Section } from './Section';
 
 /** Who signed, as what and when, with the drawn line and what it was signed over. */
@@ -7,6 +9,9 @@ export const signatures: Section = (page, { build }) => {
   const { doc } = page;
   page.heading('Signatures');
   if (build.signatures.length === 0) page.paragraph('None.');
+  const half = halfSignedBy(build);
+  if (half !== null)
+    page.paragraph(`${half} has signed. The rule pack asks for a second person; it is not signed yet.`, { bold: true });
   for (const signature of build.signatures) {
     page.room(62);
     const top = doc.y;
@@ -26,7 +31,13 @@ export const signatures: Section = (page, { build }) => {
       .face('bold', signature.typedName)
       .text(signature.typedName, page.left + 190, top + 6)
       .font('text')
-      .text(`${signature.role}, ${day(signature.at)}`, page.left + 190);
+      .text(
+        [
+          `${signature.role}, ${day(signature.at)}`,
+          ...(signature.licences ?? []).map(({ trade, number }) => `${licensedTrades[trade]} ${number}`),
+        ].join('; '),
+        page.left + 190,
+      );
     doc
       .font('mono')
       .fontSize(7)

@@ -9,6 +9,7 @@ import { cautions } from './cautions';
 import { CertificatePage, soft } from './CertificatePage';
 import { controller } from './controller';
 import { decisions, waivers } from './decisions';
+import { evidence } from './evidence';
 import { figures } from './figures';
 import { findings } from './findings';
 import { fuel } from './fuel';
@@ -40,7 +41,7 @@ export const leaves: readonly Leaf[] = [
     scale: 0.72,
     sections: [decisions, photographs, kit, fuel, air, warmth, loom, controller, tests, record],
   },
-  { apart: true, columns: 2, scale: 0.55, sections: [findings, figures, annex] },
+  { apart: true, columns: 2, scale: 0.55, sections: [evidence, findings, figures, annex] },
 ];
 /** All parts, in their order. */
 export const sections: readonly Section[] = leaves.flatMap((leaf) => leaf.sections);

@@ -5,6 +5,7 @@ import type { Author, Clash } from '../../core/commands/define';
 import { originAt, type Origins } from '../../core/record/Origin';
 import { database } from '../database';
 import type { Person } from '../people';
+import { unknownPacks } from '../packs';
 import { unknownPhotos } from '../photos';
 import { keepStartLog } from '../startLogs';
 import { append, heldOf, summaryColumns, type Held } from './kept';
@@ -34,8 +35,12 @@ export async function commandBuild(
     if (!row) return { ok: false, why: 'missing', errors: ['There is no such build in this workshop.'] };
     if (await models.LedgerEntryRow.findOne({ where: { buildId, commandId }, transaction })) return { ok: true, ...heldOf(row) };
     const entered = entryTime(command, madeAt, at);
-    const author: Author = { name: person.name, role: person.role, at: entered.toISOString() };
-    const unknown = await unknownPhotos(buildId, command, transaction);
+    const { name, role, licences } = person;
+    const author: Author = { name, role, licences, at: entered.toISOString() };
+    const unknown = [
+      ...(await unknownPhotos(buildId, command, transaction)),
+      ...(await unknownPacks(person, command, transaction)),
+    ];
     if (unknown.length > 0) return { ok: false, why: 'invalid', errors: unknown };
     const applied = applyCommand(row.document, command, author);
     if (!applied.ok) return 'clashes' in applied ? { ...applied, clashes: whoClashed(applied.clashes, row.origins) } : applied;

@@ -335,9 +335,30 @@ test('a waiver needs a reason of 10 characters', async () => {
   await expect(page.getByText('at least 10 are needed')).toBeVisible();
 });
 
-test('what is waived stands in the way of no signature', async () => {
+test('what is waived is no longer to be fixed', async () => {
   await page.getByLabel('Why it may stay as it is').fill('Sheathed in its own conduit up to the fuse.');
   await page.getByRole('button', { name: 'Waive it' }).click();
+  await expect(page.getByLabel('Why it may stay as it is')).toHaveCount(0);
+});
+
+test('a rule pack is chosen; what it lacks is photographed, or answered for', async () => {
+  await section(page, 'Evidence');
+  await expect(page.getByLabel('Rule pack')).toContainText('Leisure vehicle, Europe');
+  await page.getByRole('button', { name: 'Go by this pack' }).click();
+  await expect(page.getByText('3 of 8 rules still want something.')).toBeVisible();
+  const alarm = page.getByRole('listitem').filter({ hasText: 'A carbon monoxide alarm by EN 50291-2' });
+  await alarm.locator('input[type=file]').last().setInputFiles('docs/screenshots/fuel.png');
+  await expect(page.getByText('2 of 8 rules still want something.')).toBeVisible();
+  for (const left of [1, 0]) {
+    await page
+      .getByRole('button', { name: /^Answer for rule/ })
+      .first()
+      .click();
+    await page.getByLabel('What was seen, or why').fill('Looked at by two of us, with a torch.');
+    await page.getByRole('button', { name: 'Keep this answer' }).click();
+    await expect(page.getByText(left > 0 ? '1 of 8 rules still want something.' : /^All 8 rules have evidence/)).toBeVisible();
+  }
+  await section(page, 'Signature');
   await expect(page.getByText('Nothing stands in the way of the signature.', { exact: true }).first()).toBeVisible();
 });
 

@@ -8,6 +8,7 @@ export const screens = [
   '/builds/new',
   '/settings',
   '/cards',
+  '/packs',
   '/people',
   '/trainer',
   ...sheetIds.flatMap((sheet) => Object.keys(sectionsOf(sheet)).map((section) => placeHref(demoId(2), { sheet, section }))),

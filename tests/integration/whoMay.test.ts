@@ -1,3 +1,5 @@
+import type { RulePack } from '../../core/build/pack/RulePack';
+import { shippedPacks } from '../../core/usual/packs';
 import { commandKinds, type Command, type CommandKind } from '../../core/commands/allCommands';
 import { randomUUID } from 'node:crypto';
 import { id, soundBuild } from '../soundBuild';
@@ -30,6 +32,8 @@ const signatureOf = ({ name }: Person) => ({
   drawn: 'M10,10L60,120L110,20L160,120',
   buildHash: '0'.repeat(64),
 });
+
+const [roadPack] = shippedPacks as [RulePack];
 
 /** A build and a command of each kind that a person with the right role may carry out on it. */
 const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
@@ -69,6 +73,11 @@ const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
     },
   ],
   noise: () => [soundBuild(), { kind: 'noise', look: { id: id(9), place: 'pillow', state: 'off', levelDb: 25, with: 'meter' } }],
+  pack: () => [soundBuild(), { kind: 'pack', packId: roadPack.id, pack: roadPack }],
+  ruleAnswer: () => [
+    { ...soundBuild(), packs: [roadPack] },
+    { kind: 'ruleAnswer', id: id(9), packId: roadPack.id, rule: '11', answer: 'seen', why: 'mesh is there' },
+  ],
   waive: () => [gap, { kind: 'waive', checkId: 'fuel.line.joint', code, values, why: 'watched for a year already' }],
   withdraw: (person) => [
     { ...soundBuild(), signatures: [signatureOf(person)] },
@@ -106,6 +115,8 @@ const may: Record<CommandKind, readonly Role[]> = {
   coLog: ['fitter', 'lead'],
   fault: ['fitter', 'lead'],
   repair: ['fitter', 'lead'],
+  pack: ['fitter', 'lead'],
+  ruleAnswer: ['fitter', 'lead'],
   waive: ['lead'],
   unwaive: ['lead'],
   withdraw: ['lead'],

@@ -1,3 +1,5 @@
+import type { RulePack } from '../../core/build/pack/RulePack';
+import { copyOfPack, shippedPacks } from '../../core/usual/packs';
 import { createHash, randomUUID } from 'node:crypto';
 import { readdirSync } from 'node:fs';
 import path from 'node:path';
@@ -168,6 +170,14 @@ const table: Record<
       () => ({ code: 'f'.repeat(32) }),
     ),
     answers: [400, 400, 400, 400, 400],
+  },
+  'GET packs': { ask: get(() => '/api/packs'), answers: [401, 200, 200, 200, 200] },
+  'POST packs': {
+    ask: post(
+      () => '/api/packs',
+      () => copyOfPack(shippedPacks[0] as RulePack, randomUUID(), 'Our own'),
+    ),
+    answers: [401, 403, 403, 200, 200],
   },
   'GET unit-cards': { ask: get(() => '/api/unit-cards'), answers: [401, 200, 200, 200, 200] },
   'POST unit-cards': {

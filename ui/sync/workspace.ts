@@ -62,7 +62,7 @@ export interface Workspace {
 /** What is on its way, laid over what is kept; a command that no longer applies is left out of the picture. */
 function settle(build: Build, waiting: readonly Waiting[], who: Who): Build {
   return waiting.reduce((now, { command, madeAt }) => {
-    const applied = applyCommand(now, command, { name: who.name, role: who.role, at: madeAt });
+    const applied = applyCommand(now, command, { ...who, at: madeAt });
     return applied.ok ? applied.build : now;
   }, build);
 }
@@ -131,7 +131,7 @@ export function createWorkspace({
         correcting && now.signatures.length > 0 && !definitionOf(command.kind).afterSigning
           ? { ...command, reason: correcting }
           : command;
-      const applied = applyCommand(now, full, { name: who.name, role: who.role, at: new Date(nowMs()).toISOString() });
+      const applied = applyCommand(now, full, { ...who, at: new Date(nowMs()).toISOString() });
       if (!applied.ok && applied.why !== 'clash') return applied.errors;
       outbox.add(full, made);
       return [];

@@ -131,12 +131,14 @@ export const theme = createTheme({
         input: { '&&::placeholder': { color: 'var(--soft)', opacity: 1 } },
       },
     },
+    MuiChip: { styleOverrides: { root: { borderRadius: radius, background: 'var(--paper)', border: '1px solid var(--ink)' } } },
     MuiOutlinedInput: {
       styleOverrides: {
         root: {
           minHeight: 48,
           borderRadius: radius,
           background: 'var(--field)',
+          '&.MuiInputBase-multiline': { padding: 0 },
           '& fieldset, &:hover fieldset': { borderColor: 'var(--ink)', borderWidth: 1.5 },
           '&.Mui-focused': { outline: '3px solid var(--focus)', outlineOffset: 2 },
           '&.Mui-focused fieldset': { borderColor: 'var(--ink)', borderWidth: 1.5 },

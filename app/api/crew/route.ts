@@ -10,7 +10,15 @@ export const GET = route('manage', async ({ person }) => {
   const [crew, signIns] = await Promise.all([crewOf(person), signInsOf(person)]);
   return NextResponse.json({
     ...signedOf(person),
-    crew: crew.map(({ id, name, login, role, disabled, invited }) => ({ id, name, login, role, disabled, invited })),
+    crew: crew.map(({ id, name, login, role, disabled, invited, licences }) => ({
+      id,
+      name,
+      login,
+      role,
+      disabled,
+      invited,
+      licences,
+    })),
     signIns,
     self: person.id,
   });
@@ -18,7 +26,7 @@ export const GET = route('manage', async ({ person }) => {
 
 /** Another role, disable, enable, or a link for a new password. */
 export const POST = route('manage', async ({ request, person, caller }) => {
-  const body = await readBody(request, 2000);
+  const body = await readBody(request, 10_000);
   if (!body.ok) return body.response;
   const done = await changePerson(person, body.value, caller);
   return done.ok ? NextResponse.json({ token: done.value }) : refused(400, ...done.errors);

@@ -1,4 +1,5 @@
 import { partKinds, weakKinds } from '../listKinds';
+import { photoAbouts } from '../pack/proofKinds';
 import { text, yesNo, type List } from './List';
 
 /** Of the kit. */
@@ -34,15 +35,7 @@ export const kitLists = {
       about: {
         kind: 'choice',
         label: 'Shows',
-        options: {
-          plate: 'data plate',
-          part: 'a part',
-          below: 'below the floor',
-          hole: 'a hole',
-          place: 'the heater’s place',
-          exhaust: 'exhaust',
-          other: 'something else',
-        },
+        options: photoAbouts,
       },
       partId: { kind: 'text', label: 'Part', max: 36 },
       caption: text('Caption', 120),

@@ -1,10 +1,12 @@
+import { licensedTrades } from '../../people/licences';
+import type { Signature } from '../../build/Build';
 import { buildHash } from '../../build/buildHash';
 import { drawnSchema } from '../../build/recordSchemas';
 import { text } from '../../build/schemaParts';
 import { fieldAt } from '../../build/sheets';
 import { assess } from '../../checks/assess';
 import { findingLine } from '../../checks/findingText';
-import { signState } from '../../checks/progress';
+import { halfSignedBy, signState } from '../../checks/progress';
 import { whatStands } from '../../checks/signoff/signoff';
 import { unmeasuredFigures } from '../../model/unmeasuredFigures';
 import { defineCommand, refuse, shape } from '../define';
@@ -21,9 +23,11 @@ export const signCommand = defineCommand<SignCommand>({
   permission: 'sign',
   schema: shape(() => ({ typedName: text(80, 2), drawn: drawnSchema() })),
   afterSigning: true,
-  apply(build, command, { name, role, at }) {
+  apply(build, command, { name, role, at, licences = [] }) {
     if (role === 'viewer') return refuse('forbidden', 'A viewer can’t sign.');
     if (signState(build) === 'signed') return refuse('locked', 'This build is signed already, and nothing has changed since.');
+    if (halfSignedBy(build) === name)
+      return refuse('standing', `${name} has signed; its rule pack asks for a second person, who signs next.`);
     const { stop, fix, open } = whatStands(assess(build));
     const findings = [...stop, ...fix, ...open];
     if (findings.length > 0) return refuse('standing', ...findings.map(findingLine));
@@ -33,7 +37,24 @@ export const signCommand = defineCommand<SignCommand>({
     const typedName = command.typedName.trim();
     if (typedName.toLowerCase() !== name.trim().toLowerCase())
       return refuse('invalid', `The typed name is “${command.typedName}”; it must be the name that is signed in, ${name}.`);
-    const signature = { by: name, role, typedName, at, drawn: command.drawn, buildHash: buildHash(build) };
+    const holding = licences.filter(({ until }) => until === undefined || until >= at.slice(0, 10));
+    const packs = build.packs ?? [];
+    const wanted = packs.flatMap(({ signers }) => signers).find((one) => !holding.some(({ trade }) => trade === one));
+    if (wanted)
+      return refuse(
+        'forbidden',
+        `Whoever signs under this build’s rule pack holds a licence for ${licensedTrades[wanted]}; for ${name} none is kept that holds today (People).`,
+      );
+    const signature: Signature = {
+      by: name,
+      role,
+      typedName,
+      at,
+      drawn: command.drawn,
+      buildHash: buildHash(build),
+      ...(packs.some(({ signatures }) => signatures === 2) ? { of: 2 as const } : {}),
+      ...(holding.length > 0 ? { licences: [...holding] } : {}),
+    };
     return {
       ok: true,
       build: { ...build, signatures: [...build.signatures, signature] },

@@ -10,6 +10,7 @@ import type { PartLists } from '../settings/PartListEditor';
 import { later } from '../../components/later';
 import { Page } from '../Page';
 import { askEarly } from '../usePage';
+import { packs as rulePacks } from '../../texts/en/packs';
 import { cards as c } from '../../texts/en/cards';
 import { keys as k } from '../../texts/en/keys';
 import { devices as d } from '../../texts/en/devices';
@@ -69,6 +70,13 @@ function Sections({ who, practices, partLists }: Settings) {
         <p className="soft">{c.intro}</p>
         <Link className="plain-link" prefetch={false} href="/cards">
           {c.unitCards}
+        </Link>
+        <Box component="h2" sx={{ mt: 1.75 }}>
+          {rulePacks.rulePacks}
+        </Box>
+        <p className="soft">{rulePacks.intro}</p>
+        <Link className="plain-link" prefetch={false} href="/packs">
+          {rulePacks.rulePacks}
         </Link>
         <Box component="h2" sx={{ mt: 1.75 }}>
           {t.theWorkshopsPartLists}

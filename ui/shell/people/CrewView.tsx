@@ -1,4 +1,5 @@
 'use client';
+import type { Licence } from '../../../core/people/licences';
 import { Box, Button, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
 import { useState } from 'react';
 import type { SignInRecord } from '../../../core/people/SignInRecord';
@@ -14,6 +15,7 @@ import { Pick } from '../../components/forms/Pick';
 import { useSentForm } from '../../components/forms/useSentForm';
 import { people as t } from '../../texts/en/people';
 import { dayAndTime } from '../../texts/when';
+import { LicenceRows } from './LicenceRows';
 
 export interface Member {
   id: string;
@@ -22,6 +24,7 @@ export interface Member {
   role: Role;
   disabled: boolean;
   invited: boolean;
+  licences: Licence[];
 }
 const roleHints: Record<Role, string> = {
   viewer: 'looks',
@@ -87,6 +90,12 @@ function MemberRow({ member, self, onDone }: { member: Member; self: boolean; on
           <span className="visually-hidden"> {t.forText({ name: member.name })}</span>
         </Button>
       </div>
+      <LicenceRows
+        key={JSON.stringify(member.licences)}
+        name={member.name}
+        licences={member.licences}
+        onKeep={(licences) => void change({ action: 'licences', licences })}
+      />
       <Problems all={errors} />
       {token && <LinkOnce token={token} name={member.name} />}
     </li>

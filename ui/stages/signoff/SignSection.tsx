@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { placeHref, placeOfFigure } from '../../../core/build/places';
 import { fieldAt } from '../../../core/build/sheets';
 import { type Finding } from '../../../core/checks/Finding';
-import { isWithdrawn, signState } from '../../../core/checks/progress';
+import { halfSignedBy, isWithdrawn, signState } from '../../../core/checks/progress';
 import { unmeasuredFigures } from '../../../core/model/unmeasuredFigures';
 import { roleMay } from '../../../core/people/roles';
 import { useWorkspace } from '../../sync/useWorkspace';
@@ -48,6 +48,7 @@ export function SignSection() {
   const planned = unmeasuredFigures(settled);
   const clear = standing.stop.length + standing.fix.length + standing.open.length + planned.length === 0;
   const state = signState(settled);
+  const half = halfSignedBy(settled);
   const onWaive = roleMay(who.role, 'waive') ? setWaiving : undefined;
   return (
     <>
@@ -95,7 +96,8 @@ export function SignSection() {
           </ul>
         </Opened>
       )}
-      {clear && state !== 'signed' && roleMay(who.role, 'sign') && <SignForm />}
+      {half && <p className="banner">{t.secondSigns({ name: half })}</p>}
+      {clear && state !== 'signed' && half !== who.name && roleMay(who.role, 'sign') && <SignForm />}
       {settled.signatures.length > 0 && roleMay(who.role, 'work') && <Correction />}
       {waiving && <WaiveDialog finding={waiving} onClose={() => setWaiving(null)} />}
     </>

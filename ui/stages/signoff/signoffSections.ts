@@ -3,4 +3,12 @@ import { PapersSection } from './PapersSection';
 import { ReleasedSection } from './ReleasedSection';
 import { SignSection } from './SignSection';
 
-export const signoffSections = { sign: SignSection, handover: HandoverSection, released: ReleasedSection, papers: PapersSection };
+import { EvidenceSection } from './evidence/EvidenceSection';
+
+export const signoffSections = {
+  sign: SignSection,
+  evidence: EvidenceSection,
+  handover: HandoverSection,
+  released: ReleasedSection,
+  papers: PapersSection,
+};

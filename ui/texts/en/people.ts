@@ -2,6 +2,14 @@ import { params, room } from '../room';
 
 /** English. */
 export const people = room('people', {
+  licences: 'Licences and training',
+  licencesOf: params('Licences and training of {name}: {n}'),
+  licence: 'licence',
+  licensedFor: 'For',
+  licenceNumber: 'Number',
+  givenBy: 'Given by',
+  holdsUntil: 'Last day (2027-03-31)',
+  keepLicences: 'Keep these licences',
   looksWorksSigns: 'looks, works, signs',
   looksWorksSignsWaivesManagesPeople: 'looks, works, signs, waives, manages people and rules',
   giveThisLinkTo: params('Give this link to {name}.'),

@@ -32,7 +32,7 @@ export const bay = `
     padding: 10px 4px;
     border-top: ${rule};
   }
-  .crew-row > .banner, .crew-row > .error-line { grid-column: 1 / -1; }
+  .crew-row > .banner, .crew-row > .error-line, .crew-row > .opened { grid-column: 1 / -1; }
   .sign-ins { max-height: 420px; overflow: auto; }
   @media ${narrow} {
     .crew-row { grid-template-columns: minmax(0, 1fr); }

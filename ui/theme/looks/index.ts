@@ -15,6 +15,7 @@ import { page } from './page';
 import { priming } from './priming';
 import { proof } from './proof';
 import { rehearsal } from './rehearsal';
+import { rules } from './rules';
 import { run } from './run';
 import { siting } from './siting';
 import { start } from './start';
@@ -51,5 +52,6 @@ export const looks = [
   faults,
   proof,
   rehearsal,
+  rules,
   vents,
 ].join('\n');

@@ -1,0 +1,20 @@
+import type { QueryInterface } from 'sequelize';
+
+/** A workshop's own rule packs; and what its people are licensed or trained for. */
+export const packs = {
+  name: '0013-packs',
+  async up({ context: { sequelize } }: { context: QueryInterface }) {
+    await sequelize.query(`
+      CREATE TABLE IF NOT EXISTS rule_packs (
+        id uuid NOT NULL,
+        workshop_id uuid NOT NULL REFERENCES workshops (id),
+        pack jsonb NOT NULL,
+        edition integer NOT NULL,
+        changed_at timestamptz NOT NULL,
+        by_name varchar(80) NOT NULL,
+        PRIMARY KEY (workshop_id, id)
+      );
+      ALTER TABLE people ADD COLUMN IF NOT EXISTS licences jsonb NOT NULL DEFAULT '[]';
+    `);
+  },
+};
