@@ -146,7 +146,7 @@ async function main() {
   if (wanted('routes', 'browser')) await withApp(data);
   await tests('commands', bin('jest'), jest('commands'), 'test-results/commands.json', jestCount);
   // A sample by default; as many as it wants by `npm run kill-rounds`. Not beside the commands: both took half as long again.
-  const rounds = process.env.LORBET_WHOLE === '1' ? '100' : '12';
+  const rounds = process.env.LORBET_WHOLE === '1' ? '100' : '8';
   await step('kill', () => run('node', ['tests/kill/killRounds.mjs', rounds, path.join(data, 'kill')]));
 }
 

@@ -10,7 +10,7 @@ import type { SheetValues } from './sheets';
 import type { UnitCard } from './unit/UnitCard';
 import type { RuleAnswer, RulePack } from './pack/RulePack';
 import type { Fault } from './faults';
-import type { CoLog, CoReading, HotLook, NoiseReading, PrimingRun, Sight, StartRun } from './records';
+import type { CoLog, CoReading, HotLook, NoiseReading, PrimingRun, Sight, StartRun, Visit } from './records';
 
 export * from './buildKinds';
 export * from './records';
@@ -102,6 +102,7 @@ export interface Claim {
   coLogs?: CoLog[];
   withdrawals?: Withdrawal[];
   ruleAnswers?: RuleAnswer[];
+  visits?: Visit[];
   repairs: Repair[];
   leaks: RowOf<'leaks'>[];
   faults?: Fault[];
@@ -144,6 +145,8 @@ export interface Build {
   packs?: RulePack[];
   /** What people answered for at rules whose proof is not there; absent where nobody did. */
   ruleAnswers?: RuleAnswer[];
+  /** Visits after hand-over, oldest first; absent where there was none. A signature does not stand for them: they come after it. */
+  visits?: Visit[];
   /** What is assumed where nobody has said; absent where nothing is. */
   assumed?: Assumed;
   /** The card of its kind of heater, as it was when it was taken; absent where none was. */

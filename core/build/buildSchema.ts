@@ -22,6 +22,8 @@ import {
   repairSchema,
   signatureSchema,
   startSchema,
+  visitSchema,
+  visitsMax,
   waiverSchema,
   withdrawalSchema,
 } from './recordSchemas';
@@ -84,6 +86,7 @@ const claimSchema = once(() =>
     coLogs: yup.array().of(coLogSchema()).max(coLogsMax).optional(),
     withdrawals: yup.array().of(withdrawalSchema()).max(20).optional(),
     ruleAnswers: yup.array().of(ruleAnswerSchema()).max(ruleAnswersMax).optional(),
+    visits: yup.array().of(visitSchema()).max(visitsMax).optional(),
     repairs: list(repairSchema(), 200),
     leaks: list(rowSchema('leaks'), lists.leaks.max),
     faults: yup.array().of(faultSchema()).max(faultsMax).optional(),
@@ -135,6 +138,7 @@ export const buildSchema = once(() =>
     claims: yup.array().of(claimSchema()).max(8).optional(),
     packs: yup.array().of(packSchema()).max(buildPacksMax).optional(),
     ruleAnswers: yup.array().of(ruleAnswerSchema()).max(ruleAnswersMax).optional(),
+    visits: yup.array().of(visitSchema()).max(visitsMax).optional(),
     assumed: assumedSchema().optional().default(undefined),
     unitCard: cardSchema().optional().default(undefined),
     lists: strictObject(Object.fromEntries(listIds.map((id) => [id, listSchema(id)])))

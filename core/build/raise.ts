@@ -2,6 +2,7 @@ import { canonicalJson } from '../record/canonicalJson';
 import { renamedPaths } from '../record/renamed';
 import { sha256Hex } from '../record/sha256Hex';
 import type { Build, Signature } from './Build';
+import { signedText } from './buildHash';
 
 type Fields = Record<string, unknown>;
 const isFields = (value: unknown): value is Fields => typeof value === 'object' && value !== null && !Array.isArray(value);
@@ -75,7 +76,7 @@ export function raise(document: Fields, to: number): Fields {
 }
 
 /** Hash of a document in whatever version, signatures aside. */
-export const hashUnsigned = (document: Fields): string => sha256Hex(canonicalJson({ ...document, signatures: [] }));
+export const hashUnsigned = (document: Fields): string => sha256Hex(signedText(document as Partial<Build>));
 
 /**
  * A signature stands for all of a build but the signatures. The raised build is the same one, so a signature that held before

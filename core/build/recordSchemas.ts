@@ -14,11 +14,15 @@ import {
   quantities,
   releasableHoldPoints,
   sights,
+  soots,
   soundMeters,
   startEvents,
+  visitStates,
+  visitWorks,
   winds,
   type CoLogged,
 } from './Build';
+import { parts } from './field';
 import { codeKinds } from './unit/UnitCard';
 import { licenceSchema } from './pack/packSchema';
 import { bounded, identifier, instant, list, oneOf, strictObject, text } from './schemaParts';
@@ -202,6 +206,22 @@ export const faultSchema = once(() =>
     aside: yup.boolean().oneOf([true]).optional(),
   }),
 );
+/** So many visits a build keeps. */
+export const visitsMax = 200;
+const visitFields = () => ({
+  did: list(oneOf(visitWorks), 4),
+  found: oneOf(visitStates),
+  note: text(500, 3),
+  hours: bounded(0, 100000).optional(),
+  soot: oneOf(soots).optional(),
+  glowV: bounded(4, 35).optional(),
+  runA: bounded(0, 60).optional(),
+  outletC: bounded(-40, 250).optional(),
+  changed: yup.array().of(yup.string().defined().oneOf(parts)).max(parts.length).optional(),
+});
+export const visitSchema = once(() => strictObject({ id: identifier(), at: instant(), by: text(80, 1), ...visitFields() }));
+/** A visit as it is told: when and by whom are not its teller's to say. */
+export const toldVisitSchema = once(() => strictObject({ id: identifier(), ...visitFields() }));
 export const repairSchema = once(() =>
   strictObject({
     id: identifier(),

@@ -1,3 +1,5 @@
+import type { Part } from './field';
+
 /** What is recorded of the work as it is done: runs of the pump, starts, readings and looks, each by whom and when. */
 
 export const primingOutcomes = {
@@ -204,4 +206,29 @@ export interface NoiseReading {
   /** dB(A) */ levelDb: number;
   /** from what makes the sound, m; absent where nobody has said */ awayM?: number;
   with: keyof typeof soundMeters;
+}
+
+/** What is done at a visit after hand-over, each at intervals of its own. */
+export const visitWorks = {
+  leaks: 'fuel joints gone round',
+  exhaust: 'exhaust, clamps and air gone round',
+  alarm: 'alarm tested',
+  service: 'service: filter, screen, plug, soot',
+} as const;
+export const soots = { none: 'none', light: 'a light film', heavy: 'thick, or flakes' } as const;
+export const visitStates = { sound: 'all sound', watch: 'to be watched', bad: 'something has to be mended' } as const;
+/** A visit after hand-over: what was done and found, and what was read beside the first start. */
+export interface Visit {
+  id: string;
+  at: string;
+  by: string;
+  did: (keyof typeof visitWorks)[];
+  found: keyof typeof visitStates;
+  note: string;
+  /** on its counter, where it has one */ hours?: number;
+  soot?: keyof typeof soots;
+  /** volts at the heater under glow, at the least */ glowV?: number;
+  /** amps at full output */ runA?: number;
+  /** °C out at full output */ outletC?: number;
+  /** what was changed: proofs of these parts are stale */ changed?: Part[];
 }

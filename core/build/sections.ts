@@ -328,6 +328,7 @@ export const sections = {
       checks: ['signoff.evidence', 'signoff.competence'],
     }),
     handover: section('Hand-over', { figures: { 'Hand-over': of('proving', 'ownerTold noticesThere') }, checks: ['handover'] }),
+    service: section('Service', { checks: ['service'] }),
     released: section('Hold points and waivers'),
     papers: section('Papers and record'),
   },

@@ -27,6 +27,7 @@ import { leakChecks } from './proving/leak';
 import { ventChecks } from './proving/vents';
 import { handoverChecks } from './signoff/handover';
 import { evidenceChecks } from './signoff/evidenceChecks';
+import { serviceChecks } from './signoff/service';
 import { signoffChecks } from './signoff/signoff';
 import { assemblyChecks } from './siting/assembly';
 import { placeChecks } from './siting/place';
@@ -94,7 +95,7 @@ export const stageChecks: readonly Check[] = [
   ...handoverChecks,
 ];
 /** Checked over all other findings. */
-export const lastChecks: readonly Check[] = [...evidenceChecks, ...signoffChecks];
+export const lastChecks: readonly Check[] = [...serviceChecks, ...evidenceChecks, ...signoffChecks];
 export const checks: readonly Check[] = [...stageChecks, ...lastChecks];
 
 const byId = new Map(checks.map((check) => [check.id, check]));

@@ -20,6 +20,7 @@ const stageOf: Record<string, StageId> = {
   leak: 'proving',
   vent: 'proving',
   handover: 'signoff',
+  service: 'signoff',
 };
 test.each(checks.map(({ id, stage }) => [id, stage] as const))('the id %s agrees with its stage, %s', (id, stage) => {
   const [first = ''] = id.split('.');

@@ -52,7 +52,7 @@ test('whatever the figures: every finding has a sentence of plain words with its
           expect([label, typeof value === 'string' || !Number.isNaN(value)]).toEqual([label, true]);
       }
     }),
-    { numRuns: sampleOf(1000, 45), endOnFailure: true },
+    { numRuns: sampleOf(1000, 28), endOnFailure: true },
   );
 }, 60000);
 
@@ -67,7 +67,7 @@ test('in imperial no length, temperature or pressure is left metric, in any sent
     fc.property(anyBuild, (build) => {
       for (const sentence of sentences(build)) expect(sentence).not.toMatch(left);
     }),
-    { numRuns: sampleOf(600, 25), endOnFailure: true },
+    { numRuns: sampleOf(600, 16), endOnFailure: true },
   );
 }, 60000);
 
@@ -121,6 +121,6 @@ test('too small and too large, checked as by hand for any space', () => {
         expect(level('survey.size.over') === 'fix').toBe(needKw(usual) < minKw && smaller);
       },
     ),
-    { numRuns: sampleOf(800, 35) },
+    { numRuns: sampleOf(800, 22) },
   );
 });

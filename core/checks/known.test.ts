@@ -54,7 +54,7 @@ test('a fault that stands whatever an unknown figure may be is never hidden by i
         }
       }
     }),
-    { numRuns: sampleOf(3000, 40) },
+    { numRuns: sampleOf(3000, 26) },
   );
 }, 300_000);
 
@@ -78,7 +78,7 @@ test('in no sentence about any build is there a NaN, an infinity, a word twice o
           expect([checkId, sentence]).not.toEqual([checkId, expect.stringMatching(/(?<![\d.,])0\.0 ppm/)]);
         }
     }),
-    { numRuns: sampleOf(3000, 60) },
+    { numRuns: sampleOf(3000, 40) },
   );
 }, 300_000);
 
@@ -107,6 +107,6 @@ test('a fault that is told for any value of an unknown figure is one for any val
         }
       },
     ),
-    { numRuns: sampleOf(3000, 35) },
+    { numRuns: sampleOf(3000, 24) },
   );
 }, 300_000);

@@ -13,6 +13,7 @@ import { rowsCommand } from './kinds/rows';
 import { signCommand } from './kinds/sign';
 import { readingsCommand, startCommand } from './kinds/start';
 import { identityCommand, practicesCommand } from './kinds/texts';
+import { visitCommand } from './kinds/visit';
 import { withdrawCommand } from './kinds/withdraw';
 import { unwaiveCommand, waiveCommand } from './kinds/waive';
 
@@ -40,6 +41,7 @@ const definitions = {
   waive: waiveCommand,
   unwaive: unwaiveCommand,
   withdraw: withdrawCommand,
+  visit: visitCommand,
   holdPoint: holdPointCommand,
   sign: signCommand,
 } as const;

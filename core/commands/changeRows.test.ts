@@ -1,3 +1,4 @@
+import { sampleOf } from '../../tests/seed';
 import { settleClash } from './applyCommand';
 import { noteOrigins } from '../ledger/noteOrigins';
 import { originKey } from '../record/Origin';
@@ -44,7 +45,7 @@ test('any rows within their bounds go in, stand in a valid document, and come ou
           expect(origins[originKey.row(list, id(500), name)]).toMatchObject({ by: 'Test Fitter' });
       },
     ),
-    { numRuns: 150 },
+    { numRuns: sampleOf(150, 60) },
   );
 });
 test('changes of different cells commute; of one cell the second is told both values and may choose', () => {
@@ -161,7 +162,7 @@ test('rows go out as CSV and come back; what a spreadsheet would take for a form
         expect(readRowsCsv(l, text)).toEqual({ ok: true, rows: all });
       },
     ),
-    { numRuns: 60 },
+    { numRuns: sampleOf(60, 30) },
   );
   expect(readRowsCsv('parts', 'name,state\nfilter,lost\n')).toEqual({
     ok: false,

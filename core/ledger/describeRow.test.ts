@@ -136,6 +136,11 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
     { kind: 'waive', checkId: 'fuel.line.joint', code, values, why: 'old joint, watched for a year' },
     'WAIVED fuel.line.joint: old joint, watched for a year',
   ],
+  visit: [
+    soundBuild(),
+    { kind: 'visit', visit: { id: id(91), did: ['service'], found: 'watch', note: 'clamp a little loose', changed: ['exhaust'] } },
+    'visit: to be watched, changed: exhaust (clamp a little loose)',
+  ],
   withdraw: [
     { ...soundBuild(), signatures: [signature] },
     { kind: 'withdraw', why: 'signed on the wrong heater' },

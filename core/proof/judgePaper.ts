@@ -1,3 +1,4 @@
+import { signedText } from '../build/buildHash';
 import { firstBreak, type LedgerRow } from '../ledger/chain';
 import { canonicalJson } from '../record/canonicalJson';
 import { sha256Hex } from '../record/sha256Hex';
@@ -160,7 +161,7 @@ export async function judgePaper(
     say('seal', 'sound', 'The paper is as the workshop made it, to the last byte.');
   else say('seal', 'stop', 'The file was altered after the workshop sealed it: what is printed is not what the workshop wrote.');
 
-  const buildHash = build && hash(canonicalJson({ ...build, signatures: [] }));
+  const buildHash = build && hash(signedText(build));
   if (!build) say('build', 'stop', 'The attached build is gone, or can’t be read.');
   else if (build.id !== statement.buildId)
     say('build', 'stop', `The attached build is another one, ${String(build.id).slice(0, 36)}.`);

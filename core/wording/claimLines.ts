@@ -6,7 +6,7 @@ import { noiseText } from './noiseText';
 import { summarizeStart } from '../model/startup/summarizeStart';
 import { formatFixed, formatShort } from '../units/formatNumber';
 import { ruleAnswers } from '../build/pack/RulePack';
-import { coPlaces, primingOutcomes, sights, type Claim } from '../build/Build';
+import { coPlaces, primingOutcomes, sights, visitStates, type Claim } from '../build/Build';
 
 const on = (iso: string): string => iso.slice(0, 10);
 
@@ -36,6 +36,7 @@ export function claimLines(claim: Claim): string[] {
     ...(claim.faults ?? []).map((f) => `${faultLine(f)} Said by ${f.by}, ${on(f.at)}`),
     ...claim.waivers.map((w) => `waiver of ${w.checkId}: said to be given by ${w.by}, ${on(w.at)}`),
     ...(claim.ruleAnswers ?? []).map((a) => `rule ${a.rule}, ${ruleAnswers[a.answer]}: said by ${a.by}, ${on(a.at)} (${a.why})`),
+    ...(claim.visits ?? []).map((v) => `visit, ${visitStates[v.found]}: said by ${v.by}, ${on(v.at)} (${v.note})`),
     ...(claim.withdrawals ?? []).map((w) => `signature withdrawn: said by ${w.by}, ${on(w.at)} (${w.why})`),
     ...claim.signatures.map((s) => `signature: said to be that of ${s.typedName}, ${s.role}, ${on(s.at)}`),
   ];

@@ -1,5 +1,5 @@
 import { faultLine } from '../../core/wording/faultText';
-import { primingOutcomes, sights } from '../../core/build/Build';
+import { primingOutcomes, sights, visitStates } from '../../core/build/Build';
 import { fittedStarts } from '../../core/model/startup/fittedStarts';
 import { summarizeStart } from '../../core/model/startup/summarizeStart';
 import { formatFixed, formatShort, upperFirst } from '../../core/units/formatNumber';
@@ -66,6 +66,7 @@ export const tests: Section = (page, { build }) => {
     ]);
   const seen = [
     ...(build.coLogs ?? []).map((log) => ({ ...log, text: upperFirst(coLogText(log)) })),
+    ...(build.visits ?? []).map((visit) => ({ ...visit, text: `Visit, ${visitStates[visit.found]}: ${visit.note}` })),
     ...(build.sights ?? []).map((look) => ({ ...look, text: sights[look.sees] })),
     ...(build.noises ?? []).map((look) => ({ ...look, text: noiseText(look) })),
   ];

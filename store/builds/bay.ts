@@ -21,9 +21,12 @@ interface RowOfBay {
 }
 
 const weekMs = 7 * 24 * 3600 * 1000;
-/** The look at a joint that is due first, until then; a signed build is out of hand. */
+/** The look at a joint that is due first, until then; of a signed build, which is out of hand, the visit. */
 const dueUntil = (ms: number) =>
-  Sequelize.literal(`(summary #>> '{leak,dueMs}')::bigint <= ${Math.round(ms)} AND summary ->> 'signed' <> 'signed'`);
+  Sequelize.literal(
+    `((summary #>> '{leak,dueMs}')::bigint <= ${Math.round(ms)} AND summary ->> 'signed' <> 'signed'
+      OR summary #>> '{due,day}' <= '${new Date(ms).toISOString().slice(0, 10)}' AND summary ->> 'signed' = 'signed')`,
+  );
 const dueWithinAWeek = ({ workshopId }: Person, nowMs: number) =>
   `SELECT count(*)::int FROM builds
    WHERE workshop_id = ${database().sequelize.escape(workshopId)}::uuid AND ${dueUntil(nowMs + weekMs).val as string}`;

@@ -1,6 +1,6 @@
 import type { QueryInterface } from 'sequelize';
 
-/** A workshop's own rule packs; and what its people are licensed or trained for. */
+/** A workshop's own rule packs; which visit is due; and what its people are licensed or trained for. */
 export const packs = {
   name: '0013-packs',
   async up({ context: { sequelize } }: { context: QueryInterface }) {
@@ -14,6 +14,8 @@ export const packs = {
         by_name varchar(80) NOT NULL,
         PRIMARY KEY (workshop_id, id)
       );
+      CREATE INDEX IF NOT EXISTS builds_visit_due ON builds (workshop_id, (summary #>> '{due,day}'))
+        WHERE summary ->> 'signed' = 'signed';
       ALTER TABLE people ADD COLUMN IF NOT EXISTS licences jsonb NOT NULL DEFAULT '[]';
     `);
   },

@@ -79,6 +79,7 @@ const commands: Record<CommandKind, (person: Person) => [Build, Command]> = {
     { kind: 'ruleAnswer', id: id(9), packId: roadPack.id, rule: '11', answer: 'seen', why: 'mesh is there' },
   ],
   waive: () => [gap, { kind: 'waive', checkId: 'fuel.line.joint', code, values, why: 'watched for a year already' }],
+  visit: () => [soundBuild(), { kind: 'visit', visit: { id: id(9), did: [], found: 'sound', note: 'all dry' } }],
   withdraw: (person) => [
     { ...soundBuild(), signatures: [signatureOf(person)] },
     { kind: 'withdraw', why: 'signed on the wrong heater' },
@@ -119,6 +120,7 @@ const may: Record<CommandKind, readonly Role[]> = {
   ruleAnswer: ['fitter', 'lead'],
   waive: ['lead'],
   unwaive: ['lead'],
+  visit: ['fitter', 'lead'],
   withdraw: ['lead'],
   holdPoint: ['fitter', 'lead'],
   sign: ['fitter', 'lead'],

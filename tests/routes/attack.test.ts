@@ -104,7 +104,7 @@ test('random bodies at every door', async () => {
         await mustRefuse(await own.lead.post(way, body));
       },
     ),
-    { numRuns: sampleOf(220, 110), endOnFailure: true },
+    { numRuns: sampleOf(220, 70), endOnFailure: true },
   );
 }, 300000);
 
@@ -196,7 +196,7 @@ test('random commands', async () => {
         await own.lead.post(`/api/builds/${buildId}/commands`, { commandId: randomUUID(), command: { kind, ...more } }),
       );
     }),
-    { numRuns: sampleOf(220, 110), endOnFailure: true },
+    { numRuns: sampleOf(220, 70), endOnFailure: true },
   );
   const state = (await (await own.lead.ask(`/api/builds/${buildId}/state`)).json()) as { kept: { lastSeq: number } };
   expect(state.kept.lastSeq).toBe(1);
@@ -222,7 +222,7 @@ test('a build file with any one thing in it replaced: taken only where it is a b
       if (readBuild(JSON.parse(JSON.stringify(file))).ok) expect(answer.status).toBe(201);
       else await mustRefuse(answer);
     }),
-    { numRuns: sampleOf(45, 30), endOnFailure: true },
+    { numRuns: sampleOf(45, 20), endOnFailure: true },
   );
 }, 300000);
 

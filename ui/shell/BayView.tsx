@@ -32,6 +32,8 @@ const countWords: Partial<Record<Level, (n: number) => string>> = {
   stop: (n) => (n === 1 ? t.stop : t.stops),
   fix: () => t.toFix,
 };
+/** A visit is told from a month before its day. */
+const soonMs = 31 * 24 * 3600 * 1000;
 const leakLooks = { wipe: 'wipeTheJoints', warm: 'lookForLeaksWarm', night: 'lookForLeaksAfterTheNight' } as const;
 const signedWords = { signed: 'signed', corrected: 'correctedSinceSigned' } as const;
 
@@ -44,7 +46,7 @@ export interface BayBuild {
 
 /** One build as the bay shows it: what it waits for, its worst finding, the next hold point. */
 function BayRow({ build: { id, summary, changedAt, told: worstTold }, nowMs }: { build: BayBuild; nowMs: number }) {
-  const { name, what, place, wet, signed, counts, worst, holdPoint, waitsFor, leak, lastStartAt } = summary;
+  const { name, what, place, wet, signed, counts, worst, holdPoint, waitsFor, leak, due, lastStartAt } = summary;
   const headingId = `build-${id}`;
   const told = (['stop', 'fix', 'open'] as const).filter((level) => counts[level] > 0);
   const pressing = worst?.level === 'stop' || worst?.level === 'fix' ? placeOfCheck(worst) : firstPlace(waitsFor ?? 'signoff');
@@ -90,6 +92,15 @@ function BayRow({ build: { id, summary, changedAt, told: worstTold }, nowMs }: {
                 t.from({ dueMs: dayAndTime(leak.dueMs), look: t[leakLooks[leak.look]] })
               )}{' '}
               ({leak.joints} {leak.joints === 1 ? t.joint : t.joints})
+            </p>
+          )}
+          {due && signed === 'signed' && Date.parse(due.day) - nowMs < soonMs && (
+            <p>
+              {Date.parse(due.day) <= nowMs ? (
+                <strong>{t.visitDue({ what: visitWorks[due.kind], day: due.day })}</strong>
+              ) : (
+                t.visitDue({ what: visitWorks[due.kind], day: due.day })
+              )}
             </p>
           )}
           {holdPoint && signed === 'unsigned' && (

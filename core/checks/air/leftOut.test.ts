@@ -72,7 +72,7 @@ test('an exhaust told piece by piece: no bad finding becomes good by leaving a c
           }
         }
     }),
-    { numRuns: sampleOf(1500, 60) },
+    { numRuns: sampleOf(1500, 40) },
   );
 }, 120_000);
 
@@ -85,7 +85,7 @@ test('whatever the pieces are, a bad finding of one of them says which, in plain
           expect(messageOf(finding)).toMatch(/“piece \d”/);
       }
     }),
-    { numRuns: sampleOf(1500, 150) },
+    { numRuns: sampleOf(1500, 90) },
   );
 });
 
@@ -113,6 +113,6 @@ test('every bad finding of an exhaust is cleared by doing what the remedies say 
       const after = assessStage(withPipes(build, pipesOf(build).map(mended)), 'air');
       expect(after.filter(({ level }) => isBad(level)).map((one) => messageOf(one))).toEqual([]);
     }),
-    { numRuns: sampleOf(1500, 150) },
+    { numRuns: sampleOf(1500, 90) },
   );
 });

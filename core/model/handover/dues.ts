@@ -36,6 +36,21 @@ export function handedOverDay(build: Build): string | null {
   return at?.slice(0, 10) ?? null;
 }
 
+/**
+ * What is due next, and on which day: by hand-over, and each thing anew from the visit at which it was done last. The alarm is the owner's to test.
+ * @returns null before hand-over
+ */
+export function nextDue(build: Build): { kind: DueKind; day: string } | null {
+  const handedOver = handedOverDay(build);
+  if (handedOver === null) return null;
+  const all = (['leaks', 'exhaust', 'service'] as const).map((kind) => {
+    const done = build.visits?.findLast(({ did }) => did.includes(kind))?.at.slice(0, 10);
+    const { firstMonths, everyMonths } = dueKinds[kind];
+    return { kind, day: done ? monthsOn(done, everyMonths) : monthsOn(handedOver, firstMonths) };
+  });
+  return all.reduce((first, one) => (one.day < first.day ? one : first));
+}
+
 /** What is due after hand-over, and when; null before there was one. */
 export function duesOf(build: Build): Due[] | null {
   const day = handedOverDay(build);

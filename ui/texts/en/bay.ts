@@ -22,6 +22,7 @@ export const bay = room('bay', {
   waitsFor2: params('waits for {waitsFor}'),
   nothingStandsInTheWay: 'Nothing stands in the way.',
   due: params('Due: {look}'),
+  visitDue: params('Visit due {day}: {what}'),
   from: params('From {dueMs}: {look}'),
   joint: 'joint',
   joints: 'joints',
