@@ -307,6 +307,7 @@ export const sections = {
   proving: {
     co: section('Carbon monoxide', {
       figures: { 'Proving sheet': of('proving', 'coAlarmFitted coAlarmTested coAlarmSited') },
+      lists: ['alarms'],
       checks: ['co'],
     }),
     vents: section('Openings', {

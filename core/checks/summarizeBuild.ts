@@ -1,6 +1,6 @@
 import { stageIds, type HoldPoint, type StageId } from '../build/stages';
 import type { Build } from '../build/Build';
-import { nextDue, type DueKind } from '../model/handover/dues';
+import { nextDue, type NextDue } from '../model/handover/dues';
 import { fittedStarts } from '../model/startup/fittedStarts';
 import { leakDue, type LeakLook } from '../model/fuel/leakDue';
 import { countedLevel, levels, toldOf, type Finding, type Level, type Told } from './Finding';
@@ -21,7 +21,7 @@ export interface BuildSummary {
   waitsFor: StageId | null;
   /** the look at a joint that is due first; absent in summaries kept before there were any */
   leak?: { look: LeakLook; dueMs: number; joints: number } | null;
-  /** what is due next after hand-over; absent in summaries kept before it was told */ due?: { kind: DueKind; day: string } | null;
+  /** what is due next after hand-over; absent in summaries kept before it was told */ due?: NextDue | null;
   /** when the heater was lit last where it is fitted; absent in summaries kept before it was told */ lastStartAt?: string | null;
 }
 

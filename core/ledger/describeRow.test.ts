@@ -138,7 +138,10 @@ const lines: Record<CommandKind, [Build, Command, string]> = {
   ],
   visit: [
     soundBuild(),
-    { kind: 'visit', visit: { id: id(91), did: ['service'], found: 'watch', note: 'clamp a little loose', changed: ['exhaust'] } },
+    {
+      kind: 'visit',
+      visit: { id: id(91), did: ['service'], found: 'watch', note: 'clamp a little loose', changed: ['exhaust'] },
+    },
     'visit: to be watched, changed: exhaust (clamp a little loose)',
   ],
   withdraw: [

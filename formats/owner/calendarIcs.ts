@@ -22,9 +22,12 @@ export function writeCalendar(buildId: string, facts: OwnerFacts, workshop: stri
       description: `${t.dueWhy[kind]} ${workshop}. ${t.notice}`,
       start: dayOf(firstDay),
       duration: { days: 1 },
-      recurrenceRule: `FREQ=MONTHLY;INTERVAL=${everyMonths}`,
+      ...(everyMonths === null ? {} : { recurrenceRule: `FREQ=MONTHLY;INTERVAL=${everyMonths}` }),
       calName: facts.name,
-      alarms: kind === 'service' ? [{ action: 'display', description: t.dues[kind], trigger: { days: 14, before: true } }] : [],
+      alarms:
+        kind === 'service' || kind === 'alarmEnds'
+          ? [{ action: 'display', description: t.dues[kind], trigger: { days: 14, before: true } }]
+          : [],
     })),
   );
   if (error || value === undefined) throw new TypeError(`The calendar can’t be written: ${error?.message ?? 'no reason given'}`);

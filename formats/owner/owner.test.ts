@@ -74,6 +74,13 @@ describe.each(spoken)('in %s', (language) => {
     for (const { wMm, hMm } of labelsOf(languages[language], facts)) expect(sizes).toContainEqual([wMm, hMm]);
     expect(sizes).toContainEqual([barMm, 3]);
   });
+  test('the day on which its alarm runs out comes once', () => {
+    const ends = { ...build, lists: { ...build.lists, alarms: [{ id: build.id, endsAt: '2031-04-30T00:00:00.000Z' }] } };
+    const text = writeCalendar(build.id, ownerFacts(ends), 'Test Shed', language) ?? '';
+    const events = new ICAL.Component(ICAL.parse(text) as never).getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
+    const last = events.filter((event) => event.summary.startsWith(languages[language].dues.alarmEnds));
+    expect(last.map((event) => [event.startDate.toString(), event.isRecurring()])).toEqual([['2031-04-30', false]]);
+  });
   test('its dates, read by ical.js, are those that are due, and come again', () => {
     const text = writeCalendar(build.id, facts, 'Test Shed', language) ?? '';
     const events = new ICAL.Component(ICAL.parse(text) as never).getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
@@ -83,8 +90,8 @@ describe.each(spoken)('in %s', (language) => {
     for (const [i, event] of events.entries()) {
       const again = event.iterator();
       again.next();
-      const { firstDay = '', kind = 'service' } = facts.dues[i] ?? {};
-      expect(again.next().toString()).toBe(monthsOn(firstDay, dueKinds[kind].everyMonths));
+      const { firstDay = '', everyMonths = null } = facts.dues[i] ?? {};
+      expect(again.next()?.toString()).toBe(everyMonths === null ? undefined : monthsOn(firstDay, everyMonths));
     }
   });
 });

@@ -1,5 +1,6 @@
 'use client';
 import { Box, Button } from '@mui/material';
+import { dueWords } from '../../core/model/handover/dues';
 import { holdPointSteps, stageIds, stages } from '../../core/build/stages';
 import { type SheetId } from '../../core/build/sections';
 import { placeHref, placeOfCheck, sectionAt } from '../../core/build/places';
@@ -97,9 +98,9 @@ function BayRow({ build: { id, summary, changedAt, told: worstTold }, nowMs }: {
           {due && signed === 'signed' && Date.parse(due.day) - nowMs < soonMs && (
             <p>
               {Date.parse(due.day) <= nowMs ? (
-                <strong>{t.visitDue({ what: visitWorks[due.kind], day: due.day })}</strong>
+                <strong>{t.visitDue({ what: dueWords[due.kind], day: due.day })}</strong>
               ) : (
-                t.visitDue({ what: visitWorks[due.kind], day: due.day })
+                t.visitDue({ what: dueWords[due.kind], day: due.day })
               )}
             </p>
           )}

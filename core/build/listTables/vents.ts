@@ -14,6 +14,15 @@ const ventBlocks = {
   snow: 'snow, mud',
 } as const;
 
+/** What an alarm for carbon monoxide is made to, and where it is fixed. */
+const alarmStandards = {
+  leisure: 'EN 50291-2, for leisure vehicles and boats',
+  home: 'EN 50291-1, for buildings',
+  northAmerica: 'UL 2034',
+  none: 'none of these',
+} as const;
+const alarmPlaces = { wall: 'a wall', ceiling: 'the ceiling', shelf: 'nothing, it stands' } as const;
+
 /** Of the air that people breathe. */
 export const ventLists = {
   vents: {
@@ -62,6 +71,25 @@ export const ventLists = {
       aboveFloorMm: mm('Its middle, above the floor', 0, 4000),
       xMm: mm('From the floor’s front', -6000, 26000),
       yMm: mm('From the floor’s left', -4000, 14000),
+    },
+  },
+  alarms: {
+    label: 'Carbon monoxide alarms',
+    one: 'alarm',
+    max: 10,
+    part: 'cabin',
+    columns: {
+      name: text('Name', 60),
+      made: { kind: 'choice', label: 'Made to', options: alarmStandards },
+      on: { kind: 'choice', label: 'Fixed to', options: alarmPlaces },
+      aboveFloorMm: mm('Above the floor', 0, 4000),
+      fromHeaterMm: mm('From the heater or its outlet', 0, 20000),
+      wantsFromMm: mm('Its manual wants it from', 0, 4000, 'height above the floor, at the least'),
+      wantsToMm: mm('Its manual wants it to', 0, 4000, 'height above the floor, at the most'),
+      wantsAwayMm: mm('Its manual wants it away by', 0, 10000, 'from what burns or blows'),
+      sounds: { kind: 'choice', label: 'Sounded on its button', options: yesNo },
+      testedAt: { kind: 'instant', label: 'Tested' },
+      endsAt: { kind: 'instant', label: 'Its date runs out' },
     },
   },
 } as const satisfies Record<string, List>;

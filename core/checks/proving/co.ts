@@ -1,8 +1,9 @@
 import { coPlaces } from '../../build/Build';
 import { coProof, goodAfterRepair, guidelinePpm, placesOf, type RatedReading } from '../../model/proving/coProof';
+import { alarmProblem } from '../../model/proving/alarmProblem';
 import { repairsOf } from '../../model/proving/stale';
 import { toDo } from '../../reading/NotMeasured';
-import { count, name, person, several, shortPpm, term, type Value } from '../../wording/Value';
+import { count, mm, name, person, rangeOf, several, shortPpm, term, type Value } from '../../wording/Value';
 import { defineCheck } from '../Check';
 import { worstOf } from '../worstOf';
 
@@ -31,16 +32,48 @@ export const coChecks = [
       silent: 'The carbon monoxide alarm did not sound on its test button, or was not tried.',
       misplaced: 'The carbon monoxide alarm is not where its instructions want it.',
       sounds: 'A carbon monoxide alarm is fitted, sited by its instructions, and sounded on its test button.',
+      quiet: '{alarm} did not sound on its test button.',
+      ended: 'The date of {alarm} ran out on {day}, before the heater was last lit: an old cell may sense nothing.',
+      height: '{alarm} sits {at} above the floor; its manual wants {wants}.',
+      near: '{alarm} sits {at} from the heater; its manual wants at least {wants}.',
+      unmade: '{alarm} is made to no standard for carbon monoxide.',
+      forHomes: '{alarm} is made for buildings; what shakes and freezes wants one for leisure vehicles and boats.',
+      unnamed: 'alarm {n}',
     },
     remedies: {
       silent: 'Press its test button; replace an alarm that stays silent.',
       misplaced: 'Move it to where its own instructions say.',
+      quiet: 'Replace an alarm that stays silent, and enter the new one in its place.',
+      ended: 'Replace it, and enter the date of the new one; then light the heater with that one there.',
+      height: 'Move it to the height that its manual wants.',
+      near: 'Move it as far off as its manual wants.',
+      unmade: 'Replace it by one made to EN 50291 or UL 2034.',
+      forHomes: 'Replace it by one made to EN 50291-2.',
     },
     assess: (read, say) =>
       worstOf(
         () => (read.all({ fitted: 'proving.coAlarmFitted' }).fitted === 'no' ? say.stop('none') : null),
         () => (read.all({ tested: 'proving.coAlarmTested' }).tested === 'no' ? say.stop('silent') : null),
         () => (read.all({ sited: 'proving.coAlarmSited' }).sited === 'no' ? say.stop('misplaced') : null),
+        ...read.rows('alarms').map((row, i) => () => {
+          const alarm = row.name === undefined ? say.clause('unnamed', { n: count(i + 1) }) : name(row.name);
+          const told = alarmProblem(read.build, row);
+          if (told === null) return null;
+          switch (told.problem) {
+            case 'quiet':
+              return say.stop('quiet', { alarm });
+            case 'ended':
+              return say.stop('ended', { alarm, day: term('day', told.day) });
+            case 'height':
+              return say.stop('height', { alarm, at: mm(told.atMm), wants: rangeOf(mm(told.fromMm), mm(told.toMm)) });
+            case 'near':
+              return say.stop('near', { alarm, at: mm(told.atMm), wants: mm(told.awayMm) });
+            case 'unmade':
+              return say.fix('unmade', { alarm });
+            case 'forHomes':
+              return say.fix('forHomes', { alarm });
+          }
+        }),
         () => say.sound('sounds'),
       ),
   }),

@@ -26,7 +26,8 @@ export const serviceChecks = [
     },
     remedies: {
       soot: 'Clean burner, screen and exhaust, look for what chokes the air, and burn it at full for half an hour. Then keep the visit at which it was clean.',
-      worse: 'Look at joints, fuse holder and battery for the volts, at soot and air for the rest; read again, and keep that visit.',
+      worse:
+        'Look at joints, fuse holder and battery for the volts, at soot and air for the rest; read again, and keep that visit.',
       watch: 'Look at it at the next visit.',
       none: 'Keep each visit here once it is handed over.',
       sound: 'Keep the next visit here too.',
@@ -39,10 +40,11 @@ export const serviceChecks = [
       if (last.found === 'bad') return say.fix('bad', { note: name(last.note), person: person(last.by) });
       if (last.soot === 'heavy') return say.fix('soot');
       const told = { glowV: 'volts', runA: 'amps', outletC: 'outlet' } as const;
-      const worse = compareVisit(read.build, last).flatMap(({ quantity: of, first, now, unit, decimals, worse: isWorse }): Value[] =>
-        isWorse && first !== null
-          ? [say.clause(told[of], { first: quantity(unit, first, decimals), now: quantity(unit, now, decimals) })]
-          : [],
+      const worse = compareVisit(read.build, last).flatMap(
+        ({ quantity: of, first, now, unit, decimals, worse: isWorse }): Value[] =>
+          isWorse && first !== null
+            ? [say.clause(told[of], { first: quantity(unit, first, decimals), now: quantity(unit, now, decimals) })]
+            : [],
       );
       if (worse.length > 0) return say.watch('worse', { what: several(worse) });
       if (last.found === 'watch') return say.watch('watch', { note: name(last.note), person: person(last.by) });

@@ -20,7 +20,8 @@ export const visitCommand = defineCommand<VisitCommand>({
     if (handedOverDay(build) === null)
       return refuse('standing', 'It has not reached full output in its place yet; visits are kept after that.');
     if (kept.some(({ id }) => id === told.id)) return refuse('invalid', 'id is that of a visit already kept.');
-    if (kept.length >= visitsMax) return refuse('invalid', `This build keeps ${kept.length} visits; at most ${visitsMax} are allowed.`);
+    if (kept.length >= visitsMax)
+      return refuse('invalid', `This build keeps ${kept.length} visits; at most ${visitsMax} are allowed.`);
     const visit: Visit = { ...told, at, by: name };
     return { ok: true, build: { ...build, visits: [...kept, visit] }, body: { visit } };
   },

@@ -1,4 +1,5 @@
-import type { Build } from '../../build/Build';
+import { visitWorks, type Build } from '../../build/Build';
+import { alarmEndsDay } from '../proving/alarmProblem';
 import { provingStart } from '../startup/fittedStarts';
 
 /**
@@ -11,11 +12,14 @@ export const dueKinds = {
   /** the alarm’s test button, and the date on its back */ alarm: { firstMonths: 1, everyMonths: 1 },
   /** filter, screen, plug, soot */ service: { firstMonths: 12, everyMonths: 12 },
 } as const satisfies Record<string, { firstMonths: number; everyMonths: number }>;
-export type DueKind = keyof typeof dueKinds;
+/** What comes round, and the one thing that comes once: the day on which the alarm’s date runs out. */
+export type DueKind = keyof typeof dueKinds | 'alarmEnds';
+/** What each is called in a workshop. */
+export const dueWords: Readonly<Record<DueKind, string>> = { ...visitWorks, alarmEnds: 'the alarm’s date runs out' };
 export interface Due {
   kind: DueKind;
   /** the first day on which it is due, YYYY-MM-DD */ firstDay: string;
-  everyMonths: number;
+  /** null where it comes once */ everyMonths: number | null;
 }
 
 /** A day so many months on; the last of the month where that one is shorter. */
@@ -36,18 +40,24 @@ export function handedOverDay(build: Build): string | null {
   return at?.slice(0, 10) ?? null;
 }
 
+export interface NextDue {
+  kind: DueKind;
+  /** YYYY-MM-DD */ day: string;
+}
 /**
  * What is due next, and on which day: by hand-over, and each thing anew from the visit at which it was done last. The alarm is the owner's to test.
  * @returns null before hand-over
  */
-export function nextDue(build: Build): { kind: DueKind; day: string } | null {
+export function nextDue(build: Build): NextDue | null {
   const handedOver = handedOverDay(build);
   if (handedOver === null) return null;
-  const all = (['leaks', 'exhaust', 'service'] as const).map((kind) => {
+  const ends = alarmEndsDay(build);
+  const all: NextDue[] = (['leaks', 'exhaust', 'service'] as const).map((kind) => {
     const done = build.visits?.findLast(({ did }) => did.includes(kind))?.at.slice(0, 10);
     const { firstMonths, everyMonths } = dueKinds[kind];
     return { kind, day: done ? monthsOn(done, everyMonths) : monthsOn(handedOver, firstMonths) };
   });
+  if (ends !== null) all.push({ kind: 'alarmEnds', day: ends });
   return all.reduce((first, one) => (one.day < first.day ? one : first));
 }
 
@@ -55,9 +65,11 @@ export function nextDue(build: Build): { kind: DueKind; day: string } | null {
 export function duesOf(build: Build): Due[] | null {
   const day = handedOverDay(build);
   if (day === null) return null;
-  return (Object.keys(dueKinds) as DueKind[]).map((kind) => ({
+  const round = (Object.keys(dueKinds) as (keyof typeof dueKinds)[]).map((kind) => ({
     kind,
     firstDay: monthsOn(inEachMonth(day), dueKinds[kind].firstMonths),
     everyMonths: dueKinds[kind].everyMonths,
   }));
+  const ends = alarmEndsDay(build);
+  return ends === null ? round : [...round, { kind: 'alarmEnds', firstDay: ends, everyMonths: null }];
 }

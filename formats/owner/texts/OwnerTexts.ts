@@ -26,7 +26,7 @@ export interface OwnerTexts {
   dates: {
     title: string;
     handedOver: (day: string) => string;
-    due: (what: string, day: string, months: number) => string;
+    due: (what: string, day: string, months: number | null) => string;
     none: string;
   };
   dues: Record<DueKind, string>;

@@ -91,7 +91,9 @@ export const de: OwnerTexts = {
     title: 'Termine',
     handedOver: (day) => `Übergeben: ${day}`,
     due: (what, day, months) =>
-      `${what}: zuerst am ${day}, dann ${months === 1 ? 'jeden Monat' : months === 12 ? 'jedes Jahr' : `alle ${months} Monate`}`,
+      months === null
+        ? `${what}: bis ${day}`
+        : `${what}: zuerst am ${day}, dann ${months === 1 ? 'jeden Monat' : months === 12 ? 'jedes Jahr' : `alle ${months} Monate`}`,
     none: 'Gezählt ab der Übergabe; fragen Sie Ihre Werkstatt.',
   },
   dues: {
@@ -99,8 +101,11 @@ export const de: OwnerTexts = {
     exhaust: 'Auspuff, Schellen und Luft ansehen',
     alarm: 'Melder prüfen',
     service: 'Wartung in der Werkstatt',
+    alarmEnds: 'Melder ersetzen',
   },
   dueWhy: {
+    alarmEnds:
+      'Das Datum des Kohlenmonoxid-Melders läuft ab: ein alter spürt vielleicht nichts mehr. Durch einen gleicher Art ersetzen.',
     leaks:
       'Jede Verbindung der Kraftstoffleitung abwischen und nach einer Stunde Betrieb wieder ansehen. Geruch nach Diesel: Heizung aus, Werkstatt anrufen.',
     exhaust: 'Schellen, Rohr, sein Ende und den Lufteinlass ansehen: kein Ruß an einer Verbindung, nichts im Weg.',

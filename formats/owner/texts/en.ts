@@ -89,7 +89,9 @@ export const en: OwnerTexts = {
     title: 'Dates',
     handedOver: (day) => `Handed over: ${day}`,
     due: (what, day, months) =>
-      `${what}: first on ${day}, then each ${months === 1 ? 'month' : months === 12 ? 'year' : `${months} months`}`,
+      months === null
+        ? `${what}: by ${day}`
+        : `${what}: first on ${day}, then each ${months === 1 ? 'month' : months === 12 ? 'year' : `${months} months`}`,
     none: 'Counted from hand-over; ask your workshop.',
   },
   dues: {
@@ -97,12 +99,15 @@ export const en: OwnerTexts = {
     exhaust: 'Exhaust, clamps and air looked at',
     alarm: 'Alarm tested',
     service: 'Service in the workshop',
+    alarmEnds: 'Alarm has to be replaced',
   },
   dueWhy: {
     leaks:
       'Wipe each joint of the fuel line and look again after an hour of running. A smell of diesel: heater off, call your workshop.',
     exhaust: 'Look at clamps, pipe and its end, and at the air inlet: no soot at a joint, nothing in the way.',
     alarm: 'Press the test button of the carbon monoxide alarm, and look at the date on its back.',
+    alarmEnds:
+      'The date of the carbon monoxide alarm runs out: an old one may sense nothing. Replace it by one of the same kind.',
     service: 'Filter, screen, plug, soot, joints, a start with readings. The maker’s manual may want it sooner.',
   },
   call: ({ workshop, signedBy }) => ({

@@ -5,6 +5,7 @@ import { sections } from '../../../core/build/sections';
 import { formatShort } from '../../../core/units/formatNumber';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { RepairList } from '../../components/findings/RepairList';
+import { RowList } from '../../components/lists/RowList';
 import { FigureTable } from '../../components/cells/FigureTable';
 import { CoEntry } from './CoEntry';
 import { CoPlanView } from './CoPlanView';
@@ -24,6 +25,13 @@ export function CoSection() {
       </Box>
       <CoPlanView />
       <FigureTable paths={sections.proving.co.figures['Proving sheet']} caption={t.provingSheet} />
+      <h3>{t.alarms}</h3>
+      <p className="soft">{t.alarmsHint}</p>
+      <RowList
+        list="alarms"
+        main={['name', 'made', 'aboveFloorMm', 'endsAt']}
+        more={['on', 'fromHeaterMm', 'wantsFromMm', 'wantsToMm', 'wantsAwayMm', 'sounds', 'testedAt']}
+      />
       <Box component="h3" sx={{ mt: 2.5 }}>
         {t.carbonMonoxideReadings}
       </Box>

@@ -1,9 +1,10 @@
 'use client';
 import { visitStates, visitWorks, soots, type Visit } from '../../../core/build/Build';
-import { partNames } from '../../../core/build/listKinds';
-import { handedOverDay, nextDue } from '../../../core/model/handover/dues';
+import { dueWords, handedOverDay, nextDue } from '../../../core/model/handover/dues';
 import { compareVisit } from '../../../core/model/service/compareVisits';
 import { formatFixed, formatShort } from '../../../core/units/formatNumber';
+import { inUnit } from '../../../core/units/inUnits';
+import { partNames } from '../../charts/run/runParts';
 import { LevelGlyph } from '../../components/findings/LevelMark';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { signoff as t } from '../../texts/en/signoff';
@@ -14,7 +15,7 @@ const shapes = { sound: 'sound', watch: 'watch', bad: 'fix' } as const;
 
 /** One visit in lines: what was done and found, and what was read beside the first start. */
 function VisitLines({ visit }: { visit: Visit }) {
-  const { settled } = useWorkspace('settled');
+  const { settled, who } = useWorkspace('settled', 'who');
   const facts = [
     ...visit.did.map((work) => visitWorks[work]),
     ...(visit.hours === undefined ? [] : [t.hoursOn({ hours: formatShort(visit.hours, 0) })]),
@@ -34,11 +35,12 @@ function VisitLines({ visit }: { visit: Visit }) {
       </p>
       {facts.length > 0 && <p>{facts.join(' · ')}</p>}
       {compareVisit(settled, visit).map(({ quantity, label, unit, decimals, first, now, worse }) => {
-        const told = { label, unit, now: formatFixed(now, decimals) };
+        const shown = (value: number) => formatFixed(inUnit(value, unit, who.unitPreferences).value, decimals);
+        const told = { label, unit: inUnit(now, unit, who.unitPreferences).unit, now: shown(now) };
         return (
           <p key={quantity} className="proof-of-rule">
             <LevelGlyph level={worse ? 'watch' : 'sound'} />
-            <span>{first === null ? t.aloneNow(told) : t.besideFirst({ ...told, first: formatFixed(first, decimals) })}</span>
+            <span>{first === null ? t.aloneNow(told) : t.besideFirst({ ...told, first: shown(first) })}</span>
           </p>
         );
       })}
@@ -56,7 +58,7 @@ export function ServiceSection() {
       <p className="soft">{t.serviceIntro}</p>
       {due && (
         <p>
-          <strong>{t.nextVisit({ what: visitWorks[due.kind], day: due.day })}</strong>
+          <strong>{t.nextVisit({ what: dueWords[due.kind], day: due.day })}</strong>
         </p>
       )}
       {handedOverDay(settled) === null ? <p>{t.serviceEarly}</p> : who.role !== 'viewer' && <VisitForm />}

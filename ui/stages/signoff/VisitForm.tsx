@@ -3,8 +3,8 @@ import { Autocomplete, Box, Button, Checkbox, FormControlLabel, FormGroup, FormL
 import { useState } from 'react';
 import { soots, visitStates, visitWorks, type Visit } from '../../../core/build/Build';
 import { parts, type Part } from '../../../core/build/field';
-import { partNames } from '../../../core/build/listKinds';
-import { parseNumber } from '../../../core/units/parseNumber';
+import { cellUnit, parseTyped } from '../../../core/units/parseTyped';
+import { partNames } from '../../charts/run/runParts';
 import { Field } from '../../components/forms/Field';
 import { Pick } from '../../components/forms/Pick';
 import { RadioChoice } from '../../components/forms/RadioChoice';
@@ -14,13 +14,19 @@ import { signoff as t } from '../../texts/en/signoff';
 const works = Object.entries(visitWorks) as [Visit['did'][number], string][];
 const states = Object.entries(visitStates);
 const sootOptions = [['', t.notLooked], ...Object.entries(soots)] as (readonly [string, string])[];
-const numbers = { hours: t.visitHours, glowV: t.visitGlowV, runA: t.visitRunA, outletC: t.visitOutletC } as const;
+const numbers = {
+  hours: { label: t.visitHours, unit: 'h' },
+  glowV: { label: t.visitGlowV, unit: 'V' },
+  runA: { label: t.visitRunA, unit: 'A' },
+  outletC: { label: t.visitOutletC, unit: '°C' },
+} as const;
 type NumberKey = keyof typeof numbers;
 const nothing = { hours: '', glowV: '', runA: '', outletC: '' };
 
 /** A visit as it is told: what was done and found, and what was read again. */
 export function VisitForm() {
-  const { send } = useWorkspace('send');
+  const { send, who } = useWorkspace('send', 'who');
+  const shownUnit = (key: NumberKey) => cellUnit(null, numbers[key].unit, who.unitPreferences);
   const [did, setDid] = useState<Visit['did']>([]);
   const [found, setFound] = useState<Visit['found']>('sound');
   const [soot, setSoot] = useState('');
@@ -32,9 +38,9 @@ export function VisitForm() {
     const read: Partial<Record<NumberKey, number>> = {};
     for (const key of Object.keys(numbers) as NumberKey[]) {
       if (typed[key].trim() === '') continue;
-      const value = parseNumber(typed[key]);
-      if (value === null) return setProblem(t.visitNumber({ label: numbers[key], typed: typed[key] }));
-      read[key] = value;
+      const value = parseTyped(typed[key], numbers[key].unit, shownUnit(key));
+      if (!value.ok) return setProblem(t.visitNumber({ label: numbers[key].label, typed: typed[key], reason: value.reason }));
+      read[key] = value.value;
     }
     if (note.trim().length < 3) return setProblem(t.visitNeedsNote);
     const visit = {
@@ -80,12 +86,7 @@ export function VisitForm() {
           />
         ))}
       </FormGroup>
-      <RadioChoice
-        name={t.visitFound}
-        options={states}
-        chosen={found}
-        onChoose={(state) => setFound(state as Visit['found'])}
-      />
+      <RadioChoice name={t.visitFound} options={states} chosen={found} onChoose={(state) => setFound(state as Visit['found'])} />
       <Field
         label={t.visitNote}
         maxLength={500}
@@ -100,7 +101,7 @@ export function VisitForm() {
         {(Object.keys(numbers) as NumberKey[]).map((key) => (
           <Field
             key={key}
-            label={numbers[key]}
+            label={`${numbers[key].label}, ${shownUnit(key)}`}
             maxLength={10}
             inputMode="decimal"
             value={typed[key]}

@@ -9,7 +9,8 @@ import { EvidenceSection } from './evidence/EvidenceSection';
 export const signoffSections = {
   sign: SignSection,
   evidence: EvidenceSection,
-  handover: HandoverSection, service: ServiceSection,
+  handover: HandoverSection,
+  service: ServiceSection,
   released: ReleasedSection,
   papers: PapersSection,
 };

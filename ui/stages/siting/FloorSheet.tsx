@@ -127,6 +127,16 @@ export function FloorSheet({
           </text>
         </g>
       ))}
+      {drawing.vents.map((vent) => (
+        <g key={vent.id} className={vent.shut ? 'floor-vent shut' : 'floor-vent'}>
+          <path d={vent.d}>
+            <title>{vent.text}</title>
+          </path>
+          <text x={vent.x + 12} y={vent.y + 4}>
+            {vent.text}
+          </text>
+        </g>
+      ))}
       {drawing.targets.map((target) => (
         <g key={target.name} className={`target flow-${target.name}`}>
           <circle cx={target.x} cy={target.y} r={6} />

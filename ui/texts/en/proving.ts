@@ -2,6 +2,9 @@ import { params, room } from '../room';
 
 /** English. */
 export const proving = room('proving', {
+  alarms: 'Alarms, by their own manuals',
+  alarmsHint:
+    'Height and distance as the manual in the box gives them, and the date on its back: it goes into the owner’s calendar.',
   pipeBurns: 'The pipe burns the hand, and its gas kills.',
   pipeGloves: 'Gloves on, doors and hatches open, an alarm beside you; no soap water on metal that glows.',
   heaterIs: 'Heater is',
