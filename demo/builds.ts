@@ -7,7 +7,7 @@ import { looms } from './looms';
 import { startingLists } from '../core/model/kit/startingLists';
 import { shapeSurfaces } from '../core/model/heat/bodyShapes';
 import { startingHoles } from '../core/model/siting/startingHoles';
-import type { Identity, NoiseReading, ReleasableHoldPoint, Sight } from '../core/build/Build';
+import type { Identity, NoiseReading, ReleasableHoldPoint, Sight, Visit } from '../core/build/Build';
 import type { DemoStart } from './benchStart';
 import type { DemoLists } from './DemoLists';
 import type { FigurePath, ValueAt } from '../core/build/sheets';
@@ -49,6 +49,7 @@ export interface DemoBuild {
   waived?: { checkId: string; why: string };
   /** the rule pack that it goes by, pictures that stand in for photographs, and what the lead answered for */ evidence?: { pack: string; pictures: PhotoAbout[]; answers: (readonly [rule: string, answer: RuleAnswer['answer'], why: string])[] };
   signed?: boolean;
+  /** a visit after it was signed */ visit?: Omit<Visit, 'id' | 'at' | 'by'>;
   /** it was begun from the workshop’s unit card */ fromCard?: boolean;
 }
 
@@ -211,8 +212,8 @@ const demoFaults: readonly DemoFault[] = [
 ]; // prettier-ignore
 export const demoBuilds: readonly DemoBuild[] = [
   {
-    releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', fromCard: true, ...kept, lists: { ...kept.lists, ...looms.sound, settings, papers, remarks: [{ by: 'inspector (invented)', rule: '13', remark: 'The panel can’t be seen from the driver’s seat with the shelf up.', answer: 'Shelf cut back by 60 mm; seen together on the second visit.', state: 'settled' }] }, photographed: true, evidence: { pack: 'Road vehicle', pictures: ['filler', 'exhaust', 'outlets', 'panel'], answers: [['11', 'seen', 'Return grille behind the counter, mesh of 4 mm, drawn from the reading room.']] }, identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
-    planned: { ...all, ...handedOver, 'heater.fanMinRpm': 1500, 'heater.fanMaxRpm': 4600, 'heater.glowColdOhm': 0.9 }, fitted: { ...all, ...measured, ...controllerFound, ...controller }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 632, outcome: 'reached', frequencyHz: 4 }, nightPpm: 0, started: [{ forS: 1900, lowS: 1500 }], primedSees: 'noBubbles', seen: lookedAt(0), heard: quiet, coPpm: [0, 0, 0], hotC: [38, 47, 52], signed: true,
+    releases: ['cutting', 'bolting', 'closing', 'power', 'fire'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e01', fromCard: true, ...kept, lists: { ...kept.lists, ...looms.sound, settings, papers, alarms: [{ name: 'over the bench bed', made: 'leisure', on: 'wall', aboveFloorMm: 1250, wantsFromMm: 1000, wantsToMm: 1500, fromHeaterMm: 1900, wantsAwayMm: 1000, sounds: 'yes', endsAt: '2032-05-31T00:00:00.000Z' }], remarks: [{ by: 'inspector (invented)', rule: '13', remark: 'The panel can’t be seen from the driver’s seat with the shelf up.', answer: 'Shelf cut back by 60 mm; seen together on the second visit.', state: 'settled' }] }, photographed: true, evidence: { pack: 'Road vehicle', pictures: ['filler', 'exhaust', 'outlets', 'panel'], answers: [['11', 'seen', 'Return grille behind the counter, mesh of 4 mm, drawn from the reading room.']] }, identity: { name: 'Page Turner No. 3', what: 'travelling library', kind: 'road', place: 'Tarnhollow, Isle of Merrow', heaterSerial: 'INV-2207-0031' }, daysAgo: 9,
+    planned: { ...all, ...handedOver, 'heater.fanMinRpm': 1500, 'heater.fanMaxRpm': 4600, 'heater.glowColdOhm': 0.9 }, fitted: { ...all, ...measured, ...controllerFound, ...controller }, maker: { fuseA: 15 }, notes: ['Pickup cut 237 mm, filed smooth.', 'Wiped every joint after a night: dry.'], primed: { strokes: 632, outcome: 'reached', frequencyHz: 4 }, nightPpm: 0, started: [{ forS: 1900, lowS: 1500 }], primedSees: 'noBubbles', seen: lookedAt(0), heard: quiet, coPpm: [0, 0, 0], hotC: [38, 47, 52], signed: true, visit: { did: ['leaks', 'exhaust'], found: 'sound', note: 'After the first week on the road: every joint dry, no soot at the clamps.', hours: 31, soot: 'none', glowV: 11.6, outletC: 92 },
   },
   {
     id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e02', identity: { name: 'Fellgate Control', what: 'rescue team’s control trailer', kind: 'trailer', place: 'Fellgate, Isle of Merrow', heaterSerial: 'INV-5009-0112' }, daysAgo: 3,

@@ -294,4 +294,5 @@ async function loadOne(
       drawn:
         'M40,140C80,40 120,40 110,120C105,160 70,150 90,110C120,60 190,70 180,120C175,150 210,150 230,110C250,70 270,150 300,120C340,80 360,150 420,100L520,95',
     });
+  if (demo.visit) await run(fitter, { kind: 'visit', visit: { id: randomUUID(), ...demo.visit } }, 0.5);
 }

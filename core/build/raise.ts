@@ -1,4 +1,3 @@
-import { canonicalJson } from '../record/canonicalJson';
 import { renamedPaths } from '../record/renamed';
 import { sha256Hex } from '../record/sha256Hex';
 import type { Build, Signature } from './Build';
@@ -76,7 +75,7 @@ export function raise(document: Fields, to: number): Fields {
 }
 
 /** Hash of a document in whatever version, signatures aside. */
-export const hashUnsigned = (document: Fields): string => sha256Hex(signedText(document as Partial<Build>));
+export const hashUnsigned = (document: Fields): string => sha256Hex(signedText(document));
 
 /**
  * A signature stands for all of a build but the signatures. The raised build is the same one, so a signature that held before

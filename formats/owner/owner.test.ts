@@ -2,7 +2,7 @@ import { addMonths, format } from 'date-fns';
 import fc from 'fast-check';
 import ICAL from 'ical.js';
 import { ownerFacts } from '../../core/drawing/handover/ownerFacts';
-import { dueKinds, duesOf, monthsOn } from '../../core/model/handover/dues';
+import { duesOf, monthsOn } from '../../core/model/handover/dues';
 import { runModule } from '../../tests/runModule';
 import { soundBuild } from '../../tests/soundBuild';
 import { writeCalendar } from './calendarIcs';

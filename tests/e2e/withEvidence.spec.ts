@@ -1,4 +1,4 @@
-import { demoId, open, signIn, soundCopy } from './people';
+import { demoId, expectInLedger, open, signIn, soundCopy } from './people';
 import { expect, test } from './silent';
 
 // What an inspector asks for against what is there: on the build’s own screen, and as the workshop’s own packs.
@@ -78,4 +78,44 @@ test('a lead keeps what somebody is licensed for; a day that is none is told', a
   await page.getByLabel('Last day (2027-03-31), licence 1').fill('2027-03-31');
   await page.getByRole('button', { name: 'Keep these licences for Ines Quill' }).click();
   await expect(page.getByRole('button', { name: 'Licences and training of Ines Quill: 1' })).toBeVisible();
+});
+
+test('a visit leaves the signature standing; a changed exhaust opens it again, and is said in the ledger', async ({ page }) => {
+  await signIn(page, 'odile');
+  const id = await soundCopy(page.request);
+  const command = { kind: 'sign', typedName: 'Odile Farrow', drawn: 'M10,10L60,120L110,20L160,120' };
+  const data = { commandId: crypto.randomUUID(), command };
+  expect((await page.request.post(`/api/builds/${id}/commands`, { data })).status()).toBe(200);
+  await open(page, `/builds/${id}/signoff/service`);
+  await page.getByLabel('service: filter, screen, plug, soot').click();
+  await page.getByLabel('Volts at the heater under glow, V').fill('a lot');
+  await page.getByLabel('What was found and done').fill('Filter new, all dry.');
+  await page.getByRole('button', { name: 'Keep this visit' }).click();
+  await expect(page.getByRole('alert')).toContainText('Volts at the heater under glow is a lot');
+  await page.getByLabel('Volts at the heater under glow, V').fill('11.1');
+  await page.getByRole('button', { name: 'Keep this visit' }).click();
+  await expect(page.getByText('Volts under glow 11.10 V, at the first start 11.70 V')).toBeVisible();
+  await expect(page.locator('[data-finding="service.visit"]')).toContainText('volts under glow fell from 11.70 V to 11.10 V');
+  await open(page, `/builds/${id}/signoff`);
+  await expect(page.getByText('Signed and locked.', { exact: true })).toBeVisible();
+  await open(page, `/builds/${id}/signoff/service`);
+  await page.getByRole('button', { name: 'Tell of a visit' }).click();
+  await page.getByLabel('Changed for another').fill('exh');
+  await page.getByRole('option', { name: /xhaust/ }).click();
+  await page.getByLabel('What was found and done').fill('Pipe rusted, a new one fitted.');
+  await page.getByRole('button', { name: 'Keep this visit' }).click();
+  await expectInLedger(page, 'visit: all sound, changed: exhaust (Pipe rusted, a new one fitted.)');
+  await open(page, `/builds/${id}/signoff`);
+  await expect(page.getByText('Something was changed after the signature.')).toBeVisible();
+});
+
+test('the wait before a reading runs down on the device, and is still there when the page comes back', async ({ page }) => {
+  await signIn(page, 'bram');
+  await open(page, `/builds/${demoId(3)}/proving`);
+  for (let i = 0; i < 2; i += 1) await page.getByRole('button', { name: 'Later' }).click();
+  await page.getByRole('button', { name: 'Begin the wait: while starting' }).click();
+  await expect(page.getByRole('timer')).toHaveText(/^Wait 0:5\d more\.$/);
+  await page.reload();
+  for (let i = 0; i < 2; i += 1) await page.getByRole('button', { name: 'Later' }).click();
+  await expect(page.getByRole('timer')).toHaveText(/^Wait 0:[345]\d more\.$/);
 });

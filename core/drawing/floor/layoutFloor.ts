@@ -27,7 +27,8 @@ export interface FloorVent {
   y: number;
   /** a peak upwards near the ceiling, downwards near the floor */ d: string;
   /** it lets nothing through, or can be shut */ shut: boolean;
-  text: string;
+  /** which of the two, and what it leaves free */ text: string;
+  name: string;
 }
 export interface FloorDrawing {
   width: number;
@@ -183,7 +184,8 @@ export function layoutFloor(
         ...at,
         d: `M${round(at.x - half)},${round(at.y - up * half)}H${round(at.x + half)}L${at.x},${round(at.y + up * half)}Z`,
         shut: vent.freeMm2 === 0,
-        text: `${ventName(row, i)}, ${vent.level}, ${formatFixed(vent.freeMm2 / 100)} cm² free`,
+        text: `${vent.level} ${formatFixed(vent.freeMm2 / 100)} cm²`,
+        name: ventName(row, i),
       };
     }),
     targets: (['duct', 'fuel', 'battery'] as const).flatMap((name) => {

@@ -1,6 +1,6 @@
 import { id, soundBuild } from '../../../tests/soundBuild';
 import type { Build, CoReading } from '../../build/Build';
-import { askKey, coPlan, plannedAsks, walkOf, type CoAsk } from './coPlan';
+import { askKey, coPlan, plannedAsks, waitMs, walkOf, type CoAsk } from './coPlan';
 
 const at = '2026-11-20T10:00:00.000Z';
 const reading = ({ place, state, doors, wind }: Omit<CoAsk, 'read'>, more: Partial<CoReading> = {}): CoReading => ({
@@ -76,4 +76,9 @@ test('what was read before the exhaust was worked on, or gas was found and mende
   };
   expect(coPlan({ ...build, repairs: [repair] }).done).toBe(0);
   expect(coPlan({ ...build, worked: { tank: '2026-11-20T11:00:00.000Z' } }).done).toBe(plannedAsks().length);
+});
+
+test('a wait runs down from its minutes to none, and a clock that was set back makes it no longer', () => {
+  const ask = { afterMin: 10 };
+  expect([0, 4, 10, 60, -30].map((min) => waitMs(ask, 0, min * 60_000) / 60_000)).toEqual([10, 6, 0, 0, 10]);
 });

@@ -54,6 +54,14 @@ export const walkOf = (asks: readonly Pick<CoAsk, 'place'>[]): number =>
   );
 
 /**
+ * How long the heater has still to be in the state of a reading before it counts, ms; never less than 0.
+ * @param sinceMs since when it is in that state
+ * @example waitMs({ afterMin: 10 }, 0, 4 * 60_000) // 360000
+ */
+export const waitMs = ({ afterMin }: Pick<CoAsk, 'afterMin'>, sinceMs: number, nowMs: number): number =>
+  Math.max(0, afterMin * 60_000 - Math.max(0, nowMs - sinceMs));
+
+/**
  * What is to be read of the air, and what of it was: since heater, air or exhaust was last worked on, and since gas was last found and mended.
  * Outside stands for itself, whatever the doors.
  * @param later what is put off, by `askKey`: it is asked again once all others were read

@@ -38,7 +38,7 @@ export function LicenceRows({
           setRows(next.map(({ until, ...licence }) => (until === undefined || until === '' ? licence : { ...licence, until })))
         }
       />
-      <div className="inline">
+      <div className="inline licence-keep">
         <Button variant="contained" disabled={!changed} onClick={() => onKeep(rows)}>
           {t.keepLicences}
           <span className="visually-hidden"> {t.forText({ name })}</span>

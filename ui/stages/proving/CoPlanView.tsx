@@ -8,6 +8,7 @@ import { coText } from '../../../core/wording/coText';
 import { Problems } from '../../components/cells/Problems';
 import { Opened } from '../../components/Opened';
 import { useWorkspace } from '../../sync/useWorkspace';
+import { StateClock } from './StateClock';
 import { proving as t } from '../../texts/en/proving';
 
 const mostPpm = 2000;
@@ -50,7 +51,7 @@ export function CoPlanView() {
             }}
           >
             <p className="co-where">{t.readNext({ where: coText(next) })}</p>
-            {next.afterMin > 0 && <p className="soft">{t.readAfter({ min: next.afterMin })}</p>}
+            {next.afterMin > 0 && <StateClock key={next.state} ask={next} />}
             <p className="inline">
               <TextField
                 label={t.meterShowsThere}

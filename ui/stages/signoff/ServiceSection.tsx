@@ -6,6 +6,7 @@ import { formatFixed, formatShort } from '../../../core/units/formatNumber';
 import { inUnit } from '../../../core/units/inUnits';
 import { partNames } from '../../charts/run/runParts';
 import { LevelGlyph } from '../../components/findings/LevelMark';
+import { Opened } from '../../components/Opened';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { signoff as t } from '../../texts/en/signoff';
 import { dayAndTime } from '../../texts/when';
@@ -61,7 +62,6 @@ export function ServiceSection() {
           <strong>{t.nextVisit({ what: dueWords[due.kind], day: due.day })}</strong>
         </p>
       )}
-      {handedOverDay(settled) === null ? <p>{t.serviceEarly}</p> : who.role !== 'viewer' && <VisitForm />}
       <h3>{t.visits}</h3>
       {visits.length === 0 && <p className="soft">{t.noVisits}</p>}
       <ul className="plain">
@@ -69,6 +69,15 @@ export function ServiceSection() {
           <VisitLines key={visit.id} visit={visit} />
         ))}
       </ul>
+      {handedOverDay(settled) === null ? (
+        <p>{t.serviceEarly}</p>
+      ) : (
+        who.role !== 'viewer' && (
+          <Opened line={<strong>{t.newVisit}</strong>} startOpen={visits.length === 0}>
+            <VisitForm />
+          </Opened>
+        )
+      )}
     </>
   );
 }

@@ -70,7 +70,7 @@ export function VisitForm() {
         keep();
       }}
     >
-      <FormGroup row role="group" aria-label={t.visitDid}>
+      <FormGroup role="group" aria-label={t.visitDid}>
         <FormLabel component="span">{t.visitDid}</FormLabel>
         {works.map(([work, label]) => (
           <FormControlLabel

@@ -130,7 +130,7 @@ export function FloorSheet({
       {drawing.vents.map((vent) => (
         <g key={vent.id} className={vent.shut ? 'floor-vent shut' : 'floor-vent'}>
           <path d={vent.d}>
-            <title>{vent.text}</title>
+            <title>{`${vent.name}: ${vent.text}`}</title>
           </path>
           <text x={vent.x + 12} y={vent.y + 4}>
             {vent.text}

@@ -2,6 +2,10 @@ import { params, room } from '../room';
 
 /** English. */
 export const proving = room('proving', {
+  waitStill: params('Wait {left} more.'),
+  longEnough: 'Long enough: read it now.',
+  stateBegins: params('Begin the wait: {state}'),
+  stateAnew: 'Begin the wait anew',
   alarms: 'Alarms, by their own manuals',
   alarmsHint:
     'Height and distance as the manual in the box gives them, and the date on its back: it goes into the owner’s calendar.',

@@ -62,6 +62,7 @@ export const signoff = room('signoff', {
   nextVisit: params('Due next: {what}, on {day}.'),
   visits: 'Visits',
   noVisits: 'None yet.',
+  newVisit: 'Tell of a visit',
   visitDid: 'What was done',
   visitFound: 'What was found',
   visitSoot: 'Soot',

@@ -9,6 +9,8 @@ export const rules = `
   .rule-says { display: grid; grid-template-columns: 9.5rem minmax(0, 74ch); gap: 4px 14px; align-items: start; }
   .rule > :not(.rule-says) { margin-left: calc(9.5rem + 14px); max-width: 74ch; }
   .proof-of-rule { display: grid; grid-template-columns: 16px minmax(0, 1fr); gap: 8px; align-items: baseline; padding: 2px 0; }
+  .licence-keep { margin: 10px 0; }
+  .co-next > .inline { margin-top: 10px; }
   .visit-form { max-width: 74ch; margin: 12px 0; }
   .visit-read { display: grid; grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr)); gap: 10px 14px; align-items: end; }
   .rule-answer { font-style: italic; overflow-wrap: anywhere; }
