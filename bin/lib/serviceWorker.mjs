@@ -3,7 +3,7 @@ import { root } from './run.mjs';
 import { shellEntries } from './shells.mjs';
 
 /** Pages that open without coverage: their shells are kept once for all builds. */
-const keptShells = ['/', '/workspace', '/settings', '/people', '/builds/new', '/cards', '/packs'];
+const keptShells = ['/', '/workspace', '/settings', '/people', '/builds/new', '/cards', '/packs', '/owner'];
 
 /**
  * Writes the service worker that lets any page be opened without a way through to the server: shells, scripts, styles and fonts are kept

@@ -91,7 +91,7 @@ test('a visit leaves the signature standing; a changed exhaust opens it again, a
   await page.getByLabel('Volts at the heater under glow, V').fill('a lot');
   await page.getByLabel('What was found and done').fill('Filter new, all dry.');
   await page.getByRole('button', { name: 'Keep this visit' }).click();
-  await expect(page.getByRole('alert')).toContainText('Volts at the heater under glow is a lot');
+  await expect(page.getByText(/^Volts at the heater under glow is a lot/)).toBeVisible();
   await page.getByLabel('Volts at the heater under glow, V').fill('11.1');
   await page.getByRole('button', { name: 'Keep this visit' }).click();
   await expect(page.getByText('Volts under glow 11.10 V, at the first start 11.70 V')).toBeVisible();
@@ -118,4 +118,40 @@ test('the wait before a reading runs down on the device, and is still there when
   await page.reload();
   for (let i = 0; i < 2; i += 1) await page.getByRole('button', { name: 'Later' }).click();
   await expect(page.getByRole('timer')).toHaveText(/^Wait 0:[345]\d more\.$/);
+});
+
+test('the owner’s page opens by its link without a sign-in, in two languages, without coverage once it was opened, and no more once ended', async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page, 'bram');
+  await open(page, `/builds/${demoId(1)}/signoff/handover`);
+  await page.getByRole('button', { name: 'Make a link' }).click();
+  const link = (await page.locator('[data-link]').textContent()) ?? '';
+  expect(link).toMatch(/\/owner#[0-9a-f]{64}$/);
+  const stranger = await browser.newContext({ ...(baseURL ? { baseURL } : {}), serviceWorkers: 'allow', locale: 'de-DE' });
+  const theirs = await stranger.newPage();
+  await theirs.goto(link);
+  await expect(theirs.getByRole('heading', { name: 'Niemals' })).toBeVisible();
+  await theirs.getByLabel('English').click();
+  await expect(theirs.getByText('Page Turner No. 3')).toBeVisible();
+  await expect(theirs.getByRole('heading', { name: 'Never' })).toBeVisible();
+  // Nothing of the build but what is for its owner.
+  expect((await stranger.request.get(`/api/builds/${demoId(1)}/certificate`)).status()).toBe(401);
+  await theirs.waitForFunction(async () => (await caches.match('/owner', { ignoreSearch: true })) !== undefined, null, {
+    timeout: 60000,
+  });
+  await stranger.setOffline(true);
+  await theirs.reload();
+  await expect(theirs.getByText('No way through to the workshop: this is what it said last.')).toBeVisible();
+  await expect(theirs.getByText('Page Turner No. 3')).toBeVisible();
+  await stranger.setOffline(false);
+  await page.getByRole('button', { name: /^End the link made/ }).click();
+  await expect(page.getByText(/^ended .* by Bram Tully$/)).toBeVisible();
+  await theirs.reload();
+  await expect(theirs.getByText('This link was ended, or never was one; ask your workshop for a new one.')).toBeVisible();
+  await theirs.goto('/owner#guess');
+  await expect(theirs.getByText('This address holds no link.')).toBeVisible();
+  await stranger.close();
 });

@@ -171,6 +171,15 @@ const table: Record<
     ),
     answers: [400, 400, 400, 400, 400],
   },
+  'GET owner/[token]': {
+    ask: get(() => `/api/owner/${'f'.repeat(64)}`),
+    answers: [404, 404, 404, 404, 404],
+  },
+  'GET builds/[id]/owner/links': { ask: get(about('owner/links')), answers: [401, 403, 200, 200, 404] },
+  'POST builds/[id]/owner/links': {
+    ask: post(about('owner/links'), () => ({ action: 'make' })),
+    answers: [401, 403, 200, 200, 404],
+  },
   'GET packs': { ask: get(() => '/api/packs'), answers: [401, 200, 200, 200, 200] },
   'POST packs': {
     ask: post(

@@ -11,6 +11,10 @@ export const rules = `
   .proof-of-rule { display: grid; grid-template-columns: 16px minmax(0, 1fr); gap: 8px; align-items: baseline; padding: 2px 0; }
   .licence-keep { margin: 10px 0; }
   .co-next > .inline { margin-top: 10px; }
+  .owner { max-width: 68ch; font-size: 1.0625rem; }
+  .owner section { margin-top: 18px; }
+  .owner section > h2 { border-top: 2px solid var(--ink); padding-top: 6px; }
+  .owner li { margin: 5px 0 5px 1.2em; list-style: disc; }
   .visit-form { max-width: 74ch; margin: 12px 0; }
   .visit-read { display: grid; grid-template-columns: repeat(auto-fill, minmax(15rem, 1fr)); gap: 10px 14px; align-items: end; }
   .rule-answer { font-style: italic; overflow-wrap: anywhere; }
