@@ -139,9 +139,7 @@ test('the owner’s page opens by its link without a sign-in, in two languages, 
   await expect(theirs.getByRole('heading', { name: 'Never' })).toBeVisible();
   // Nothing of the build but what is for its owner.
   expect((await stranger.request.get(`/api/builds/${demoId(1)}/certificate`)).status()).toBe(401);
-  await theirs.waitForFunction(async () => (await caches.match('/owner', { ignoreSearch: true })) !== undefined, null, {
-    timeout: 60000,
-  });
+  await theirs.waitForFunction(() => navigator.serviceWorker.controller !== null, null, { timeout: 60000 });
   await stranger.setOffline(true);
   await theirs.reload();
   await expect(theirs.getByText('No way through to the workshop: this is what it said last.')).toBeVisible();
