@@ -362,7 +362,7 @@ const soundPack: RulePack = {
       code: 'Invented',
       says: 'It is said where the notices stand.',
       fromMemory: false,
-      proof: [{ figure: 'proving.noticesThere' }],
+      proof: [{ figure: 'proving.noticesThere', is: ['both'] }],
       signs: 'fitter',
     },
   ],

@@ -59,6 +59,7 @@ interface SignatureShape {
   role?: unknown;
   at?: unknown;
   buildHash?: unknown;
+  of?: unknown;
   formerHash?: unknown;
 }
 
@@ -68,10 +69,16 @@ function signatureLine(build: Record<string, unknown>, hash: string, rows: reado
   const signatures = Array.isArray(build.signatures) ? (build.signatures as SignatureShape[]) : [];
   const last = signatures[signatures.length - 1];
   if (!last) return line('watch', 'Nobody has signed the attached build.');
-  const who = `${String(last.typedName)} (${String(last.role)}), ${String(last.at).slice(0, 16).replace('T', ' ')} UTC`;
+  // All who signed that same state: a rule pack may ask for two.
+  const together = signatures.filter((one) => one.buildHash === last.buildHash);
+  const who = together
+    .map(({ typedName, role, at }) => `${String(typedName)} (${String(role)}), ${String(at).slice(0, 16).replace('T', ' ')} UTC`)
+    .join(', and ');
+  const alone = last.of === 2 && new Set(together.map(({ typedName }) => typedName)).size < 2;
   const hashes = [last.buildHash, last.formerHash];
   if (!rows.some(({ kind, body }) => kind === 'sign' && hashes.includes((body as { buildHash?: unknown }).buildHash)))
     return line('watch', `Signed by ${who}, but not in this workshop’s ledger: the signature came with a file.`);
+  if (alone) return line('watch', `Signed by ${who}, alone: two people have to sign it, so it is not signed yet.`);
   return last.buildHash === hash
     ? line('sound', `Signed by ${who}, over the very build that is attached.`)
     : line('watch', `Signed by ${who}, over another state of the build: it was changed since.`);

@@ -54,6 +54,8 @@ describe('rule packs', () => {
     ['two things in one', [{ photo: 'plate', paper: 'tank' }], /names photo and paper; exactly one of/],
     ['a photograph of what there is none of', [{ photo: 'dragon' }], /rules\[0\].proof\[0\].photo/],
     ['a figure that there is none of', [{ figure: 'siting.dragonMm' }], /rules\[0\].proof\[0\].figure/],
+    ['an answer that a figure has not', [{ figure: 'wiring.feedSource', is: ['dragon'] }], /proof\[0\].is holds dragon/],
+    ['an answer to nothing', [{ check: 'leak', is: ['yes'] }], /proof\[0\].is says which answers are meant, and no figure/],
   ])('a rule that %s shows is refused', (_what, proof, told) => {
     const answer = read(withProof(proof));
     expect(answer.ok ? '' : answer.errors.join(' ')).toMatch(told);

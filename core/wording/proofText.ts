@@ -7,7 +7,12 @@ import { fieldAt } from '../build/sheets';
 /** What would show a rule kept, in words; of a check its id. @example proofText({ photo: 'filler' }) // 'photograph: filler and its notice' */
 export function proofText(proof: Proof): string {
   if ('check' in proof) return `check: ${proof.check}`;
-  if ('figure' in proof) return `figure: ${fieldAt(proof.figure).label}`;
+  if ('figure' in proof) {
+    const field = fieldAt(proof.figure);
+    const words = field.kind === 'choice' ? (field.options as Readonly<Record<string, string>>) : {};
+    const answers = (proof.is ?? []).map((one) => words[one] ?? one);
+    return `figure: ${field.label}${answers.length > 0 ? `: ${answers.join(' or ')}` : ''}`;
+  }
   if ('photo' in proof) return `photograph: ${photoAbouts[proof.photo]}`;
   if ('paper' in proof) return `paper: ${paperKinds[proof.paper]}`;
   if ('licensed' in proof) return `licensed person: ${licensedTrades[proof.licensed]}`;

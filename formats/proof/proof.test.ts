@@ -71,8 +71,13 @@ const stranger = signerFrom(vectors[1][0]);
 const madeAt = new Date('2026-11-20T12:00:00.000Z');
 const known: PublicKey[] = [{ publicKey: ours.publicKey, madeAtMs: madeAt.getTime() - 1000 }];
 
-const author = { name: 'Test Lead', role: 'lead' as const, at: '2026-11-20T11:00:00.000Z' };
-function step(build: Build, rows: LedgerRow[], command: Parameters<typeof applyCommand>[1]): { build: Build; rows: LedgerRow[] } {
+const lead = { name: 'Test Lead', role: 'lead' as const, at: '2026-11-20T11:00:00.000Z' };
+function step(
+  build: Build,
+  rows: LedgerRow[],
+  command: Parameters<typeof applyCommand>[1],
+  author: { name: string; role: 'lead'; at: string } = lead,
+): { build: Build; rows: LedgerRow[] } {
   const done = applyCommand(build, command, author);
   if (!done.ok) throw new Error(done.errors.join());
   const row = nextRow(rows.at(-1) ?? null, {
@@ -146,6 +151,28 @@ test('paper, build and ledger agree, and who signed is told', async () => {
   const report = await judged(paper);
   expect(report.verdict).toBe('holds');
   expect(why(report, 'signature')).toMatch(/Signed by Test Lead \(lead\), 2026-11-20 11:00 UTC, over the very build/);
+});
+test('where two people have to sign, one alone is told to be alone, and both are told together', async () => {
+  const [pack] = soundBuild().packs ?? [];
+  const two = { ...soundBuild(), packs: pack ? [{ ...pack, signatures: 2 as const }] : [] };
+  const signing = (typedName: string) => ({ kind: 'sign' as const, typedName, drawn: 'M10,10L20,20L30,10L40,20' });
+  const once = step(two, [], signing('Test Lead'));
+  expect(why(await judgedState(once), 'signature')).toMatch(/^Signed by Test Lead \(lead\).*, alone: two people have to sign/);
+  const twice = step(once.build, once.rows, signing('Second Lead'), { ...lead, name: 'Second Lead' });
+  const report = await judgedState(twice);
+  expect([levels(report).signature, why(report, 'signature')]).toEqual([
+    'sound',
+    expect.stringMatching(/^Signed by Test Lead \(lead\).*, and Second Lead \(lead\).*, over the very build/),
+  ]);
+});
+test('a visit after the signature leaves the paper good, and is told as having come after it', async () => {
+  const visit = { id: '00000000-0000-4000-8000-000000000301', did: [], found: 'sound' as const, note: 'all dry' };
+  const report = await judgedState(step(signed.build, signed.rows, { kind: 'visit', visit }));
+  expect([levels(report).signature, levels(report).build, why(report, 'since')]).toEqual([
+    'sound',
+    'sound',
+    expect.stringMatching(/visit: all sound/),
+  ]);
 });
 test('what came after the signature is told', async () => {
   const after = step(signed.build, signed.rows, { kind: 'note', text: 'owner rang' });

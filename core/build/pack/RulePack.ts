@@ -13,7 +13,8 @@ export type RuleSigner = keyof typeof ruleSigners;
 export type Proof =
   /** a check, or all whose id begins so: what was measured, against its limit */
   | { check: string }
-  | { figure: FigurePath }
+  /** a figure that is entered; of a choice, where it is one of these */
+  | { figure: FigurePath; is?: string[] }
   | { photo: PhotoAbout }
   | { paper: PaperKind }
   /** somebody of this trade, by name and number */

@@ -24,6 +24,16 @@ const paraphrase = (max: number, min: number) =>
   });
 const figure = () => yup.string().oneOf(figurePaths);
 
+/** What is wrong with answers that are asked of a figure: only a choice has any. */
+function answersProblem({ figure: path = '', is = [] }: { figure?: string; is?: string[] } = {}): string | null {
+  if (!isFigurePath(path)) return null;
+  const field = fieldAt(path);
+  const allowed = field.kind === 'choice' ? Object.keys(field.options) : [];
+  const strange = is.find((one) => !allowed.includes(one));
+  if (strange === undefined) return null;
+  return `holds ${strange}; ${allowed.length > 0 ? `of ${path} ${allowed.join(', ')} are allowed` : `${path} is no choice, and only a choice can be asked for`}`;
+}
+
 const proofSchema = once(() =>
   strictObject({
     check: text(60, 2)
@@ -33,12 +43,18 @@ const proofSchema = once(() =>
       })
       .optional(),
     figure: figure().optional(),
+    is: yup.array().of(text(40, 1)).min(1).max(20).optional(),
     photo: oneOf(photoAbouts).optional(),
     paper: oneOf(paperKinds).optional(),
     licensed: oneOf(licensedTrades).optional(),
     seen: text(200, 3).optional(),
   }).test('one', '', function (proof) {
     const named = proofKinds.filter((kind) => (proof as Record<string, unknown> | undefined)?.[kind] !== undefined);
+    const { is, figure: path } = (proof ?? {}) as { is?: string[]; figure?: string };
+    if (is && path === undefined)
+      return this.createError({ message: `${this.path}.is says which answers are meant, and no figure is named` });
+    const problem = answersProblem({ ...(path ? { figure: path } : {}), ...(is ? { is } : {}) });
+    if (problem !== null) return this.createError({ message: `${this.path}.is ${problem}` });
     return (
       named.length === 1 ||
       this.createError({
@@ -64,17 +80,8 @@ const ruleSchema = once(() =>
       .optional()
       .default(undefined)
       .test('answers', '', function (only) {
-        const { figure: path, is } = (only ?? { figure: '', is: [] }) as { figure: string; is: string[] };
-        if (!isFigurePath(path)) return true;
-        const field = fieldAt(path);
-        const allowed = field.kind === 'choice' ? Object.keys(field.options) : [];
-        const strange = is.find((one) => !allowed.includes(one));
-        return (
-          strange === undefined ||
-          this.createError({
-            message: `${this.path}.is holds ${strange}; ${allowed.length > 0 ? `of ${path} ${allowed.join(', ')} are allowed` : `${path} is no choice, and only a choice can be asked for`}`,
-          })
-        );
+        const problem = answersProblem(only as { figure?: string; is?: string[] } | undefined);
+        return problem === null || this.createError({ message: `${this.path}.is ${problem}` });
       }),
   }),
 );
@@ -104,7 +111,7 @@ export const packSchema = once(() =>
   }),
 );
 
-/** A day. @example until: 2027-03-31 */
+/** A day, such as 2027-03-31. */
 export const day = () =>
   yup
     .string()

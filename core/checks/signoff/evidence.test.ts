@@ -110,6 +110,14 @@ describe('evidence', () => {
         }
   });
 
+  test('a figure that says otherwise speaks against its rule; one that is empty is missing', () => {
+    const rule = { number: '1', code: 'Ours', says: 'The feed comes from the mains.', fromMemory: false, signs: 'lead' as const };
+    const pack = { ...road, rules: [{ ...rule, proof: [{ figure: 'wiring.feedSource' as const, is: ['mains'] }] }] };
+    const stateOf = (feedSource: 'mains' | 'leisure' | null) =>
+      evidenceOf(under(pack, soundBuild({ 'wiring.feedSource': feedSource })), sound).map(({ state }) => state);
+    expect([stateOf('mains'), stateOf('leisure'), stateOf(null)]).toEqual([['there'], ['against'], ['gap']]);
+  });
+
   test('an answer stands for the words of the rule as they were read: a later edition that says more is not answered by it', () => {
     const build = apply(under(road), answering('11'));
     const stateIn = (pack: RulePack) =>

@@ -45,7 +45,10 @@ function showProof(build: Build, proof: Proof, others: readonly Finding[]): Show
   }
   if ('figure' in proof) {
     const { planned, fitted } = figureAt(build.sheets, proof.figure);
-    return isThere(fitted !== null || (fieldAt(proof.figure).given === true && planned !== null));
+    const value = fitted ?? (fieldAt(proof.figure).given === true ? planned : null);
+    // What is entered and says otherwise speaks against the rule.
+    if (value !== null && proof.is?.includes(String(value)) === false) return { proof, state: 'against', findings: [] };
+    return isThere(value !== null);
   }
   if ('photo' in proof) return isThere(rowsOf(build.lists, 'photos').some(({ about }) => about === proof.photo));
   if ('paper' in proof)

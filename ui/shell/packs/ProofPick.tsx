@@ -3,7 +3,7 @@ import { licensedTrades, type LicensedTrade } from '../../../core/people/licence
 import { Autocomplete, createFilterOptions, TextField } from '@mui/material';
 import { proofKinds, type Proof } from '../../../core/build/pack/RulePack';
 import { paperKinds, photoAbouts, type PaperKind, type PhotoAbout } from '../../../core/build/pack/proofKinds';
-import { figurePaths } from '../../../core/build/sheets';
+import { fieldAt, figurePaths } from '../../../core/build/sheets';
 import { stageChecks } from '../../../core/checks/allChecks';
 import { proofText } from '../../../core/wording/proofText';
 import { packs as t } from '../../texts/en/packs';
@@ -20,7 +20,11 @@ const options: Proof[] = [
   ...(Object.keys(photoAbouts) as PhotoAbout[]).map((photo) => ({ photo })),
   ...(Object.keys(paperKinds) as PaperKind[]).map((paper) => ({ paper })),
   ...(Object.keys(licensedTrades) as LicensedTrade[]).map((licensed) => ({ licensed })),
-  ...figurePaths.map((figure) => ({ figure })),
+  // Of a choice it matters which; a measure has only to be there.
+  ...figurePaths.flatMap((figure): Proof[] => {
+    const field = fieldAt(figure);
+    return field.kind === 'choice' ? Object.keys(field.options).map((one) => ({ figure, is: [one] })) : [{ figure }];
+  }),
 ];
 // Hundreds of figures: the list shows as many as an eye goes through.
 const filter = createFilterOptions<Proof>({ limit: 40 });

@@ -29,8 +29,8 @@ export function CoSection() {
       <p className="soft">{t.alarmsHint}</p>
       <RowList
         list="alarms"
-        main={['name', 'made', 'aboveFloorMm', 'endsAt']}
-        more={['on', 'fromHeaterMm', 'wantsFromMm', 'wantsToMm', 'wantsAwayMm', 'sounds', 'testedAt']}
+        main={['name', 'made', 'endsAt']}
+        more={['on', 'aboveFloorMm', 'fromHeaterMm', 'wantsFromMm', 'wantsToMm', 'wantsAwayMm', 'sounds', 'testedAt']}
       />
       <Box component="h3" sx={{ mt: 2.5 }}>
         {t.carbonMonoxideReadings}

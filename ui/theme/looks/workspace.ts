@@ -28,6 +28,8 @@ export const workspace = `
   .workspace-head .what { flex: 0 100 auto; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; min-width: 0; }
   .workspace-head .next { margin-left: auto; text-align: right; white-space: nowrap; }
   .workspace-head .to-heater, .workspace-head .who { white-space: nowrap; }
+  .workspace-head .to-heater { flex: none; }
+  .workspace-head .who { flex: 0 50 auto; min-width: 0; overflow: hidden; text-overflow: ellipsis; }
   .workspace-run {
     grid-area: run;
     margin: 0 20px 0 8px;
