@@ -279,8 +279,10 @@ test('by keyboard alone: from the sign-in to the signature', async ({ page }) =>
       to: yesterday,
     })),
   });
+  // Under a name of its own: others copy the same build meanwhile, and the newest stands first.
+  await did(page.request, id, { kind: 'identity', changes: [{ key: 'name', from: 'Sedge Otter', to: 'Keys Alone' }] });
   await page.reload();
-  await tabTo(page, /^Sedge Otter/);
+  await tabTo(page, /^Keys Alone/);
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(new RegExp(`${id}/`));
   await open(page, `/builds/${id}/priming`);

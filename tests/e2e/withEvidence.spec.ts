@@ -1,4 +1,4 @@
-import { demoId, expectInLedger, open, signIn, soundCopy } from './people';
+import { demoId, expectInLedger, open, settled, signIn, soundCopy } from './people';
 import { expect, test } from './silent';
 
 // What an inspector asks for against what is there: on the build’s own screen, and as the workshop’s own packs.
@@ -49,6 +49,7 @@ test('a workshop copies a pack, asks for more and for two people; a build goes b
   await page.getByLabel('Rule pack').selectOption({ label: 'Ours, two sign, edition 1' });
   await page.getByRole('button', { name: 'Go by this pack' }).click();
   await expect(page.getByRole('region', { name: 'Ours, two sign' })).toContainText('Two people sign.');
+  await settled(page);
   const sign = async (who: string) => {
     const command = { kind: 'sign', typedName: who, drawn: 'M10,10L60,120L110,20L160,120' };
     return (

@@ -9,6 +9,12 @@ export function commandBody(command: Command, build: Build): unknown {
       return { ...command, events: command.events.length, readings: command.readings.length };
     case 'waive':
       return { checkId: command.checkId, reason: command.why };
+    case 'pack': {
+      const named = command.pack ?? build.packs?.find(({ id }) => id === command.packId);
+      return { name: named?.name ?? command.packId, edition: command.pack?.edition ?? null };
+    }
+    case 'ruleAnswer':
+      return { ...command, name: build.packs?.find(({ id }) => id === command.packId)?.name ?? command.packId };
     case 'rows':
       return { ...command, names: rowNames(build, command.changes) };
     default:

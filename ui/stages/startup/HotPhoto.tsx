@@ -3,6 +3,7 @@ import { Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useRef, useState, type PointerEvent } from 'react';
 import type { HotLook } from '../../../core/build/Build';
 import { lists, rowsOf } from '../../../core/build/lists';
+import type { PhotoAbout } from '../../../core/build/pack/proofKinds';
 import { overK } from '../../../core/model/proving/hotProof';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { PhotoStrip } from '../../components/PhotoStrip';
@@ -11,6 +12,10 @@ import { useWorkspace } from '../../sync/useWorkspace';
 import { startup as t } from '../../texts/en/startup';
 
 export type HotMark = NonNullable<HotLook['on']>;
+/** Pictures on which no surface is read: of papers, notices and what stays cold. */
+const cold: readonly (PhotoAbout | undefined)[] = ['plate', 'tank', 'filler', 'electrics', 'openings', 'panel', 'alarm'];
+const isOfHeat = (about: PhotoAbout | undefined): boolean => !cold.includes(about);
+
 /** A photograph is drawn so many units wide. */
 const wide = 1000;
 const share = (value: number) => Math.min(1, Math.max(0, value));
@@ -18,7 +23,7 @@ const share = (value: number) => Math.min(1, Math.max(0, value));
 /** Where surfaces were read, on a photograph of the build; a touch says where the next one is read. */
 export function HotPhoto({ mark, onMark }: { mark: HotMark | null; onMark: ((mark: HotMark | null) => void) | null }) {
   const { settled } = useWorkspace('settled');
-  const photos = rowsOf(settled.lists, 'photos').filter(({ sha256, about }) => sha256 !== undefined && about !== 'plate');
+  const photos = rowsOf(settled.lists, 'photos').filter(({ sha256, about }) => sha256 !== undefined && isOfHeat(about));
   const [chosen, setChosen] = useState<string | null>(null);
   const looks = settled.hotLooks ?? [];
   const marked = looks.findLast(({ on }) => on)?.on?.photo;
