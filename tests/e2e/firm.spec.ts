@@ -9,6 +9,7 @@ import {
   enter,
   expectInLedger,
   expectLevel,
+  keptForOffline,
   newBuild,
   open,
   openRun,
@@ -16,34 +17,10 @@ import {
   section,
   settled,
   signIn,
-  signInByHand,
   signInAsSomebodyNew,
+  signInByHand,
   soundCopy,
 } from './people';
-
-/** All scripts of the app are kept first: on a slow machine that takes its time, and promises none. */
-const keepsWithinMs = 60_000;
-/** Until this device can open the build without the server. */
-const keptForOffline = (page: Page, id: string) =>
-  expect
-    .poll(
-      () =>
-        page.evaluate(async (key) => {
-          const kept = await new Promise<unknown>((found) => {
-            const opening = indexedDB.open('lorbet');
-            opening.onsuccess = () => {
-              const asked = opening.result.transaction('builds').objectStore('builds').getKey(key);
-              asked.onsuccess = () => {
-                opening.result.close();
-                found(asked.result);
-              };
-            };
-          });
-          return kept !== undefined && navigator.serviceWorker.controller?.state === 'activated';
-        }, id),
-      { timeout: keepsWithinMs },
-    )
-    .toBe(true);
 
 test('any figure tells formula, inputs with who and when, source and the line of code, down to the first one; by keyboard', async ({
   page,

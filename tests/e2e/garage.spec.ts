@@ -7,6 +7,7 @@ import {
   enter,
   expectInLedger,
   expectLevel,
+  keptForOffline,
   newBuild,
   open,
   quick,
@@ -73,11 +74,11 @@ test.describe('kept on the device', () => {
     page,
     context,
   }) => {
+    test.setTimeout(150000);
     await signIn(page, 'bram');
     const id = await newBuild(page.request, 'Under The Floor');
     await open(page, `/builds/${id}/fuel`);
-    // Until the other sections are on the device.
-    await page.waitForLoadState('networkidle');
+    await keptForOffline(page, id);
     await context.setOffline(true);
     await enter(page, 'Tank, length', '444');
     await quick(page, 'note joint at the filter looks dry');

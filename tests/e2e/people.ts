@@ -214,3 +214,27 @@ export async function countStoodStill(page: Page, buildId: string): Promise<void
   await page.clock.pauseAt(Date.now() + 5000);
   await page.getByRole('button', { name: 'Pump runs: start counting' }).click();
 }
+
+/** All scripts of the app are kept first: on a slow machine that takes its time, and promises none. */
+const keepsWithinMs = 60_000;
+/** Until this device can open the build without the server. */
+export const keptForOffline = (page: Page, id: string) =>
+  expect
+    .poll(
+      () =>
+        page.evaluate(async (key) => {
+          const kept = await new Promise<unknown>((found) => {
+            const opening = indexedDB.open('lorbet');
+            opening.onsuccess = () => {
+              const asked = opening.result.transaction('builds').objectStore('builds').getKey(key);
+              asked.onsuccess = () => {
+                opening.result.close();
+                found(asked.result);
+              };
+            };
+          });
+          return kept !== undefined && navigator.serviceWorker.controller?.state === 'activated';
+        }, id),
+      { timeout: keepsWithinMs },
+    )
+    .toBe(true);
