@@ -9,7 +9,7 @@ export function proofText(proof: Proof): string {
   if ('check' in proof) return `check: ${proof.check}`;
   if ('figure' in proof) {
     const field = fieldAt(proof.figure);
-    const words = field.kind === 'choice' ? (field.options as Readonly<Record<string, string>>) : {};
+    const words = field.kind === 'choice' ? field.options : {};
     const answers = (proof.is ?? []).map((one) => words[one] ?? one);
     return `figure: ${field.label}${answers.length > 0 ? `: ${answers.join(' or ')}` : ''}`;
   }
