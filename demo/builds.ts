@@ -282,7 +282,7 @@ export const demoBuilds: readonly DemoBuild[] = [
   },
   {
     releases: ['cutting'], id: '5d0c2a1e-7f41-4b0a-9c35-0b6c5a7d1e06', ...kept, identity: { name: 'Kiln Shed', what: 'potters’ drying room', kind: 'building', place: 'Quay Lane, Isle of Merrow', heaterSerial: 'INV-2207-0060' }, daysAgo: 5,
-    lists: { ...kept.lists, outside: [], licensed: [{ trade: 'building', name: 'Ottoline Marsh (invented)', number: 'INV-BC-204', did: 'asked what the code wants of the wall, before the first hole' }], remarks: [{ by: 'building control (invented)', rule: '3', remark: 'Sleeve through the wall has to be seen before it is filled round.' }] },
+    lists: { ...kept.lists, outside: [], licensed: [{ trade: 'building', name: 'Ottoline Marsh (invented)', number: 'INV-BC-204', until: '2031-12-31T00:00:00.000Z', did: 'asked what the code wants of the wall, before the first hole' }], remarks: [{ by: 'building control (invented)', rule: '3', remark: 'Sleeve through the wall has to be seen before it is filled round.' }] },
     planned: { ...all, 'wiring.feedSource': 'mains', 'wiring.supplyA': 15, 'tank.place': 'outside', 'tank.filler': 'outside' }, fitted: { ...siting, ...place },
     evidence: { pack: 'Outbuilding', pictures: ['exhaust'], answers: [['2', 'inspector', 'Building control writes its letter once the sleeve was seen.']] },
     notes: ['Brick wall, 215 mm: core drilled 60 mm for a sleeve.'],

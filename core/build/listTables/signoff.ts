@@ -1,6 +1,6 @@
 import { licensedTrades } from '../../people/licences';
 import { paperKinds } from '../pack/proofKinds';
-import { text, type List } from './List';
+import { text, yesNo, type List } from './List';
 
 /** What is laid before an inspector beside what was measured. */
 export const signoffLists = {
@@ -27,6 +27,7 @@ export const signoffLists = {
       name: text('Name', 80),
       number: { kind: 'text', label: 'Licence number', max: 60 },
       until: { kind: 'instant', label: 'Holds until' },
+      endless: { kind: 'choice', label: 'It has no end', options: yesNo },
       did: text('What was done', 200),
     },
   },

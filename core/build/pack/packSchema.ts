@@ -24,7 +24,7 @@ const paraphrase = (max: number, min: number) =>
   });
 const figure = () => yup.string().oneOf(figurePaths);
 
-/** What is wrong with answers that are asked of a figure: only a choice has any. */
+/** @returns why a rule can't ask a figure for these answers, as the end of a sentence; null where it can */
 function answersProblem({ figure: path = '', is = [] }: { figure?: string; is?: string[] } = {}): string | null {
   if (!isFigurePath(path)) return null;
   const field = fieldAt(path);

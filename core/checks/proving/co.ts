@@ -1,6 +1,6 @@
 import { coPlaces } from '../../build/Build';
 import { coProof, goodAfterRepair, guidelinePpm, placesOf, type RatedReading } from '../../model/proving/coProof';
-import { alarmProblem } from '../../model/proving/alarmProblem';
+import { alarmLacks, alarmProblem } from '../../model/proving/alarmProblem';
 import { repairsOf } from '../../model/proving/stale';
 import { toDo } from '../../reading/NotMeasured';
 import { count, mm, name, person, rangeOf, several, shortPpm, term, type Value } from '../../wording/Value';
@@ -58,7 +58,12 @@ export const coChecks = [
         ...read.rows('alarms').map((row, i) => () => {
           const alarm = row.name === undefined ? say.clause('unnamed', { n: count(i + 1) }) : name(row.name);
           const told = alarmProblem(read.build, row);
-          if (told === null) return null;
+          if (told === null) {
+            const lacking = alarmLacks(row);
+            if (lacking.length === 0) return null;
+            const which = row.name === undefined ? `alarm ${i + 1}` : `“${row.name}”`;
+            return read.missing(...toDo(`enter of ${which}, under Alarms: ${lacking.join(', ')}`));
+          }
           switch (told.problem) {
             case 'quiet':
               return say.stop('quiet', { alarm });

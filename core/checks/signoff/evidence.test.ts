@@ -153,6 +153,7 @@ describe('evidence', () => {
     const answered = apply(under(own), answering('11'));
     expect(found(answered, 'signoff.evidence').level).toBe('watch');
     const remark = { id: id(5), by: 'I', remark: 'Shelf hides it.' };
+    expect(told(withRows(answered, { remarks: [{ id: id(5), by: 'I' }] }), 'signoff.evidence')).toContain('1 remark not settled');
     expect(told(withRows(answered, { remarks: [remark] }), 'signoff.evidence')).toContain(
       'fix: Before an inspector: 1 remark not settled',
     );
@@ -187,8 +188,18 @@ describe('who may', () => {
     const rules = outbuilding.rules.filter(({ number }) => number === '1');
     const build = under({ ...outbuilding, rules });
     expect(told(build, 'signoff.competence')).toMatch(/^fix: Building and fire safety: nobody/i);
-    const named = withRows(build, { licensed: [{ id: id(1), trade: 'building', name: 'Ada', number: '7' }] });
-    expect(found(named, 'signoff.competence').level).toBe('sound');
+    const named = (more: object) =>
+      withRows(build, { licensed: [{ id: id(1), trade: 'building', name: 'Ada', number: '7', ...more }] });
+    expect(told(named({}), 'signoff.competence')).toMatch(/^open: .*how long the licence of Ada holds/);
+    expect(found(named({ endless: 'yes' }), 'signoff.competence').level).toBe('sound');
+  });
+
+  test('no bad licence gets sound by leaving a cell out', () => {
+    const cells = { trade: 'electrical', name: 'Ada', number: '7', until: '2026-11-01T00:00:00.000Z' } as const;
+    for (const left of Object.keys(cells)) {
+      const row = { id: id(1), ...Object.fromEntries(Object.entries(cells).filter(([cell]) => cell !== left)) };
+      expect([left, found(withRows(mains, { licensed: [row] }), 'signoff.competence').level]).not.toEqual([left, 'sound']);
+    }
   });
 
   const proof: Proof[] = [{ check: 'leak' }];

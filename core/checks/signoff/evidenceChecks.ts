@@ -3,7 +3,9 @@ import { fittedStarts } from '../../model/startup/fittedStarts';
 import { toDo } from '../../reading/NotMeasured';
 import { count, person, several, term, type Value } from '../../wording/Value';
 import { defineCheck } from '../Check';
+import type { Verdict } from '../Finding';
 import { trade } from '../sources';
+import { worstOf } from '../worstOf';
 import { evidenceOf } from './evidence';
 
 const inspector =
@@ -43,7 +45,7 @@ export const evidenceChecks = [
           4,
         );
       const [against, gaps] = [of('against'), of('gap')];
-      const remarks = read.rows('remarks').filter(({ remark, state }) => remark !== undefined && state !== 'settled').length;
+      const remarks = read.rows('remarks').filter(({ state }) => state !== 'settled').length;
       const what: Value[] = [
         ...(against.length > 0 ? [say.clause('against', { rules: told(against) })] : []),
         ...(gaps.length > 0 ? [say.clause('gaps', { n: count(gaps.length), all: count(called.length), rules: told(gaps) })] : []),
@@ -70,6 +72,7 @@ export const evidenceChecks = [
       unnumbered: '{trade}: {person} is named without a licence number.',
       unnamed: '{trade}: a licence number stands without a name.',
       ended: '{trade}: the licence of {person} ended on {day}, before the heater was last lit here.',
+      work: 'licensed work',
       none: 'Nothing here is left to a licensed trade.',
       named: 'Left to licensed people: {n} {n|person|people}, by name and number.',
     },
@@ -87,28 +90,38 @@ export const evidenceChecks = [
           .filter(({ state, answer }) => state !== 'notCalled' && answer?.answer !== 'notHere')
           .flatMap(({ rule }) => rule.proof.flatMap((proof) => ('licensed' in proof ? [proof.licensed] : []))),
       );
-      const source = read.maybe('wiring.feedSource');
-      if (source === 'mains') wanted.add('electrical');
+      if (read.maybe('wiring.feedSource') === 'mains') wanted.add('electrical');
       const litAt = fittedStarts(read.build).at(-1)?.at;
-      for (const row of rows) {
-        const work = { trade: term('trade', row.trade ?? 'heater') };
-        if (row.name !== undefined && row.number === undefined)
-          return say.fix('unnumbered', { ...work, person: person(row.name) });
-        if (row.name === undefined && row.number !== undefined) return say.fix('unnamed', work);
-      }
-      const holds = (row: (typeof rows)[number]) =>
-        row.until === undefined || litAt === undefined || Date.parse(row.until) >= Date.parse(litAt);
-      for (const one of wanted) {
-        const there = rows.filter((row) => row.trade === one && row.name !== undefined);
-        const work = { trade: term('trade', one) };
-        if (there.length === 0) return say.fix('nobody', work);
-        const [ended] = there;
-        if (ended?.name !== undefined && ended.until !== undefined && !there.some(holds))
-          return say.fix('ended', { ...work, person: person(ended.name), day: term('day', ended.until.slice(0, 10)) });
-      }
-      read.all({ source: 'wiring.feedSource' });
-      const named = rows.filter((row) => row.name !== undefined).length;
-      return named > 0 ? say.sound('named', { n: count(named) }) : say.sound('none');
+      const hasEnded = ({ until, endless }: (typeof rows)[number]) =>
+        endless !== 'yes' && until !== undefined && litAt !== undefined && Date.parse(until) < Date.parse(litAt);
+      const ofTrade = (row: (typeof rows)[number]) => ({ trade: row.trade ? term('trade', row.trade) : say.clause('work') });
+      return worstOf(
+        ...rows.map((row) => (): Verdict | null => {
+          if (row.name !== undefined && row.number === undefined)
+            return say.fix('unnumbered', { ...ofTrade(row), person: person(row.name) });
+          if (row.name === undefined && row.number !== undefined) return say.fix('unnamed', ofTrade(row));
+          if (row.trade === undefined) return read.missing(...toDo('say which work the licensed person is named for'));
+          return null;
+        }),
+        ...[...wanted].map((one) => (): Verdict | null => {
+          const work = { trade: term('trade', one) };
+          const there = rows.filter((row) => row.trade === one && row.name !== undefined);
+          const [first] = there;
+          if (first?.name === undefined) return say.fix('nobody', work);
+          const holding = there.find((row) => !hasEnded(row));
+          if (!holding)
+            return say.fix('ended', { ...work, person: person(first.name), day: term('day', first.until?.slice(0, 10) ?? '') });
+          // How long it holds has to be known, or that it has no end: what is left out is no better than what has ended.
+          return there.some((row) => !hasEnded(row) && (row.until !== undefined || row.endless === 'yes'))
+            ? null
+            : read.missing(...toDo(`enter how long the licence of ${holding.name ?? ''} holds, or that it has no end`));
+        }),
+        () => {
+          read.all({ source: 'wiring.feedSource' });
+          const named = rows.filter(({ name: of }) => of !== undefined).length;
+          return named > 0 ? say.sound('named', { n: count(named) }) : say.sound('none');
+        },
+      );
     },
   }),
 ];

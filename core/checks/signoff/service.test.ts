@@ -50,10 +50,16 @@ describe('a visit after hand-over', () => {
   test('what it found bad has to be mended until a later visit finds it sound', () => {
     const bad = visited(signed, { found: 'bad', note: 'clamp has rusted through' });
     expect(told(bad, 'service.visit')).toMatch(/^fix: .*clamp has rusted through/);
-    expect(told(visited(bad, {}), 'service.visit')).toMatch(/^sound: All was sound at the last of 2 visits/);
+    expect(told(visited(bad, { did: ['alarm'] }), 'service.visit')).toMatch(/^fix: .*clamp has rusted through/);
+    expect(told(visited(bad, {}), 'service.visit')).toBe('sound: Nothing is left open by 2 visits.');
   });
   test('thick soot has to be mended, whatever else is said of the visit', () => {
-    expect(told(visited(signed, { soot: 'heavy' }), 'service.visit')).toMatch(/^fix: .*thick soot/);
+    const sooted = visited(signed, { soot: 'heavy' });
+    expect([sooted, visited(sooted, {})].map((build) => told(build, 'service.visit').slice(0, 16))).toEqual([
+      'fix: Thick soot ',
+      'fix: Thick soot ',
+    ]);
+    expect(told(visited(sooted, { soot: 'none' }), 'service.visit')).toMatch(/^sound/);
     expect(told(visited(signed, { soot: 'light' }), 'service.visit')).toMatch(/^sound/);
   });
   test('volts that fell by half a volt since the first start are told with both', () => {
@@ -61,6 +67,18 @@ describe('a visit after hand-over', () => {
       'watch: Since the first start: volts under glow fell from 11.70 V to 11.20 V.',
     );
     expect(told(visited(signed, { glowV: 11.3 }), 'service.visit')).toMatch(/^sound/);
+    // Nobody read them again: they are as low as they were.
+    expect(told(visited(visited(signed, { glowV: 11.2 }), {}), 'service.visit')).toMatch(/^watch: .*from 11.70 V to 11.20 V/);
+  });
+  test('the first start stays the first, whatever a later one read; with another battery it is the first on that', () => {
+    const [start] = signed.starts;
+    if (!start) throw new Error('no start');
+    const weaker = start.readings.map((one) => (one.quantity === 'volts' ? { ...one, value: one.value - 0.4 } : one));
+    const again = { ...start, id: id(77), at: '2026-11-20T15:00:00.000Z', readings: weaker };
+    const build = { ...signed, starts: [start, again] };
+    expect(told(visited(build, { glowV: 11.1 }), 'service.visit')).toContain('from 11.70 V to 11.10 V');
+    const other = { ...build, worked: { battery: '2026-11-20T14:00:00.000Z' } };
+    expect(told(visited(other, { glowV: 11.1 }), 'service.visit')).toMatch(/^sound/);
   });
   test('none is kept of a heater that never reached full output in its place', () => {
     const done = visiting({ ...soundBuild(), starts: [] }, {});
@@ -97,9 +115,36 @@ describe('an alarm by its own manual', () => {
     ['past its date when the heater was lit', { endsAt: '2026-11-01T00:00:00.000Z' }, /^stop: .*ran out on 2026-11-01/],
     ['made to nothing', { made: 'none' }, /^fix: .*made to no standard/],
     ['made for buildings', { made: 'home' }, /^fix: .*made for buildings/],
-    ['of which the manual gives nothing', { wantsFromMm: undefined, wantsToMm: undefined, wantsAwayMm: undefined }, /^sound/],
+    ['of which the manual gives nothing', { wantsFromMm: 0, wantsToMm: 4000, wantsAwayMm: 0 }, /^sound/],
+    ['of which its height was not measured', { aboveFloorMm: undefined }, /^open: Enter of “bed”, under Alarms: above the floor/],
   ])('%s, is told so', (_how, row, says) => {
     expect(told(withAlarm(row), 'co.alarm')).toMatch(says);
+  });
+  test('no bad alarm gets sound by leaving a cell out', () => {
+    const rows = fc.record({
+      made: fc.constantFrom('leisure', 'home', 'none'),
+      sounds: fc.constantFrom('yes', 'no'),
+      endsAt: fc.constantFrom('2031-01-01T00:00:00.000Z', '2026-11-01T00:00:00.000Z'),
+      aboveFloorMm: fc.constantFrom(900, 1200, 1600),
+      fromHeaterMm: fc.constantFrom(500, 1500),
+    });
+    const cells = [
+      'made',
+      'sounds',
+      'endsAt',
+      'aboveFloorMm',
+      'wantsFromMm',
+      'wantsToMm',
+      'fromHeaterMm',
+      'wantsAwayMm',
+    ] as const;
+    fc.assert(
+      fc.property(rows, fc.constantFrom(...cells), (row, left) => {
+        fc.pre(/^(stop|fix)/.test(told(withAlarm(row), 'co.alarm')));
+        expect(told(withAlarm({ ...row, [left]: undefined }), 'co.alarm')).not.toMatch(/^(sound|watch)/);
+      }),
+      { numRuns: 25 },
+    );
   });
   test('in a building one made for buildings is right', () => {
     const build = withAlarm({ made: 'home' });

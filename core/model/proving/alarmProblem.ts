@@ -1,5 +1,5 @@
 import type { Build } from '../../build/Build';
-import type { RowOf } from '../../build/lists';
+import { lists, type RowOf } from '../../build/lists';
 import { fittedStarts } from '../startup/fittedStarts';
 
 export type AlarmProblem =
@@ -8,19 +8,22 @@ export type AlarmProblem =
   | { problem: 'height'; atMm: number; fromMm: number; toMm: number }
   | { problem: 'near'; atMm: number; awayMm: number };
 
-/** The tallest room that is entered, mm: where a manual names no most. */
-const tallestMm = 4000;
+/** What has to be known of an alarm before it can be told sound. */
+const told = ['made', 'sounds', 'endsAt', 'aboveFloorMm', 'wantsFromMm', 'wantsToMm', 'fromHeaterMm', 'wantsAwayMm'] as const;
+/** Labels of what is not known of an alarm yet. */
+export const alarmLacks = (row: RowOf<'alarms'>): string[] =>
+  told.filter((column) => row[column] === undefined).map((column) => lists.alarms.columns[column].label.toLowerCase());
 
 /**
  * What is wrong with one alarm by its own manual and date, the worst of it; null where nothing is known to be.
- * A figure that its manual does not give is not asked for.
  */
 export function alarmProblem(build: Build, row: RowOf<'alarms'>): AlarmProblem | null {
   if (row.sounds === 'no') return { problem: 'quiet' };
   const litAt = fittedStarts(build).at(-1)?.at;
   if (row.endsAt !== undefined && litAt !== undefined && Date.parse(row.endsAt) < Date.parse(litAt))
     return { problem: 'ended', day: row.endsAt.slice(0, 10) };
-  const { aboveFloorMm: atMm, wantsFromMm: fromMm = 0, wantsToMm: toMm = tallestMm } = row;
+  const { aboveFloorMm: atMm } = row;
+  const [fromMm, toMm] = [row.wantsFromMm ?? 0, row.wantsToMm ?? lists.alarms.columns.wantsToMm.max];
   if (atMm !== undefined && (atMm < fromMm || atMm > toMm)) return { problem: 'height', atMm, fromMm, toMm };
   if (row.fromHeaterMm !== undefined && row.wantsAwayMm !== undefined && row.fromHeaterMm < row.wantsAwayMm)
     return { problem: 'near', atMm: row.fromHeaterMm, awayMm: row.wantsAwayMm };

@@ -15,22 +15,31 @@ export interface ProvingStart {
   /** when it was off and its fan had stopped; null where that was not seen */ endMs: number | null;
 }
 
+function asProving(run: StartRun, i: number): ProvingStart | null {
+  const at = firstAt(run);
+  if (at.full === undefined) return null;
+  const beganMs = Date.parse(run.at);
+  const endS = at.end ?? at.cut;
+  return {
+    run,
+    number: i + 1,
+    beganMs,
+    fullMs: beganMs + at.full * 1000,
+    endMs: endS === undefined ? null : beganMs + endS * 1000,
+  };
+}
+/** Fitted starts that reached full output, oldest first. */
+export const provingStarts = (build: Build): ProvingStart[] =>
+  fittedStarts(build)
+    .map(asProving)
+    .filter((start) => start !== null);
 /** The last fitted start that reached full output: only what was read during or after it proves anything. */
 export function provingStart(build: Build): ProvingStart | null {
   const starts = fittedStarts(build);
   for (let i = starts.length - 1; i >= 0; i -= 1) {
     const run = starts[i];
-    const at = run && firstAt(run);
-    if (!run || !at || at.full === undefined) continue;
-    const beganMs = Date.parse(run.at);
-    const endS = at.end ?? at.cut;
-    return {
-      run,
-      number: i + 1,
-      beganMs,
-      fullMs: beganMs + at.full * 1000,
-      endMs: endS === undefined ? null : beganMs + endS * 1000,
-    };
+    const proving = run && asProving(run, i);
+    if (proving) return proving;
   }
   return null;
 }

@@ -1,6 +1,7 @@
 'use client';
 import { visitStates, visitWorks, soots, type Visit } from '../../../core/build/Build';
 import { dueWords, handedOverDay, nextDue } from '../../../core/model/handover/dues';
+import { roleMay } from '../../../core/people/roles';
 import { compareVisit } from '../../../core/model/service/compareVisits';
 import { formatFixed, formatShort } from '../../../core/units/formatNumber';
 import { inUnit } from '../../../core/units/inUnits';
@@ -72,7 +73,7 @@ export function ServiceSection() {
       {handedOverDay(settled) === null ? (
         <p>{t.serviceEarly}</p>
       ) : (
-        who.role !== 'viewer' && (
+        roleMay(who.role, 'work') && (
           <Opened line={<strong>{t.newVisit}</strong>} startOpen={visits.length === 0}>
             <VisitForm />
           </Opened>

@@ -1,8 +1,8 @@
 'use client';
-import { Box, Button, Dialog } from '@mui/material';
 import { useState } from 'react';
 import type { Finding } from '../../../core/checks/Finding';
 import { useFindingText, useWorkspace } from '../../sync/useWorkspace';
+import { DialogForm } from '../../components/forms/DialogForm';
 import { Field } from '../../components/forms/Field';
 import { useKeptText } from '../../sync/useKeptText';
 import { signoff as t } from '../../texts/en/signoff';
@@ -25,38 +25,19 @@ export function WaiveDialog({ finding, onClose }: { finding: Finding; onClose: (
     onClose();
   };
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="waive-title">
-      <Box
-        component="form"
-        className="stack"
-        sx={{ padding: 2.5 }}
-        onSubmit={(event) => {
-          event.preventDefault();
-          waive();
-        }}
-      >
-        <h2 id="waive-title">{t.waive({ id: finding.id })}</h2>
-        <p>{message(finding)}</p>
-        <p className="soft">{whyItMatters(finding)}</p>
-        <Field
-          label={t.whyItMayStayAsIt}
-          maxLength={500}
-          multiline
-          minRows={3}
-          value={why}
-          onChange={(event) => setWhy(event.target.value)}
-          problem={problem || undefined}
-        />
-        <p className="soft">{t.yourNameAndThisReasonStand}</p>
-        <div className="inline">
-          <Button type="submit" variant="contained">
-            {t.waiveIt}
-          </Button>
-          <Button variant="text" onClick={onClose}>
-            {t.leaveIt}
-          </Button>
-        </div>
-      </Box>
-    </Dialog>
+    <DialogForm title={t.waive({ id: finding.id })} action={t.waiveIt} leave={t.leaveIt} onSend={waive} onClose={onClose}>
+      <p>{message(finding)}</p>
+      <p className="soft">{whyItMatters(finding)}</p>
+      <Field
+        label={t.whyItMayStayAsIt}
+        maxLength={500}
+        multiline
+        minRows={3}
+        value={why}
+        onChange={(event) => setWhy(event.target.value)}
+        problem={problem || undefined}
+      />
+      <p className="soft">{t.yourNameAndThisReasonStand}</p>
+    </DialogForm>
   );
 }

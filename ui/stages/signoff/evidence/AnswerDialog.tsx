@@ -1,9 +1,9 @@
 'use client';
-import { Box, Button, Dialog } from '@mui/material';
 import { useState } from 'react';
 import { ruleAnswers, type RuleAnswer } from '../../../../core/build/pack/RulePack';
 import type { RuleEvidence } from '../../../../core/checks/signoff/evidence';
 import { proofText } from '../../../../core/wording/proofText';
+import { DialogForm } from '../../../components/forms/DialogForm';
 import { Field } from '../../../components/forms/Field';
 import { RadioChoice } from '../../../components/forms/RadioChoice';
 import { useKeptText } from '../../../sync/useKeptText';
@@ -30,51 +30,38 @@ export function AnswerDialog({ evidence: { pack, rule, proofs }, onClose }: { ev
     onClose();
   };
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-labelledby="answer-title">
-      <Box
-        component="form"
-        className="stack"
-        sx={{ padding: 2.5 }}
-        onSubmit={(event) => {
-          event.preventDefault();
-          keep();
-        }}
-      >
-        <h2 id="answer-title">{t.answerFor({ number: rule.number })}</h2>
-        <p>{rule.says}</p>
-        <p className="soft">
-          {t.missingHere}{' '}
-          {proofs
-            .filter(({ state }) => state === 'gap')
-            .map(({ proof }) => proofText(proof))
-            .join(' · ')}
-        </p>
-        <RadioChoice
-          name={t.answer}
-          nameIsShown={false}
-          options={answers}
-          chosen={answer}
-          onChoose={(chosen) => setAnswer(chosen as Answer)}
-        />
-        <Field
-          label={t.whatWasSeenOrWhy}
-          maxLength={500}
-          multiline
-          minRows={2}
-          value={why}
-          onChange={(event) => setWhy(event.target.value)}
-          problem={problem || undefined}
-        />
-        <p className="soft">{t.answerStands}</p>
-        <div className="inline">
-          <Button type="submit" variant="contained">
-            {t.keepAnswer}
-          </Button>
-          <Button variant="text" onClick={onClose}>
-            {t.leaveIt}
-          </Button>
-        </div>
-      </Box>
-    </Dialog>
+    <DialogForm
+      title={t.answerFor({ number: rule.number })}
+      action={t.keepAnswer}
+      leave={t.leaveIt}
+      onSend={keep}
+      onClose={onClose}
+    >
+      <p>{rule.says}</p>
+      <p className="soft">
+        {t.missingHere}{' '}
+        {proofs
+          .filter(({ state }) => state === 'gap')
+          .map(({ proof }) => proofText(proof))
+          .join(' · ')}
+      </p>
+      <RadioChoice
+        name={t.answer}
+        nameIsShown={false}
+        options={answers}
+        chosen={answer}
+        onChoose={(chosen) => setAnswer(chosen as Answer)}
+      />
+      <Field
+        label={t.whatWasSeenOrWhy}
+        maxLength={500}
+        multiline
+        minRows={2}
+        value={why}
+        onChange={(event) => setWhy(event.target.value)}
+        problem={problem || undefined}
+      />
+      <p className="soft">{t.answerStands}</p>
+    </DialogForm>
   );
 }

@@ -77,7 +77,7 @@ export function EvidenceSection() {
       <RowList list="papers" main={['kind', 'number', 'by']} more={['givenAt', 'keptAt']} />
       <h3>{t.licensedPeople}</h3>
       <p className="soft">{t.licensedHint}</p>
-      <RowList list="licensed" main={['trade', 'name', 'number']} more={['until', 'did']} />
+      <RowList list="licensed" main={['trade', 'name', 'number']} more={['until', 'endless', 'did']} />
       <h3>{t.remarks}</h3>
       <RowList list="remarks" main={['by', 'remark', 'answer', 'state']} more={['saidAt', 'rule']} />
     </>
