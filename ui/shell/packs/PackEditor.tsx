@@ -82,7 +82,7 @@ export function PackEditor({
             value={pack.about}
             onChange={(e) => change({ about: e.target.value })}
           />
-          <FormGroup row aria-label={t.kinds} role="group">
+          <FormGroup aria-label={t.kinds} role="group">
             <FormLabel component="span">{t.kinds}</FormLabel>
             {kinds.map(([kind, label]) => (
               <FormControlLabel

@@ -38,7 +38,9 @@ export function OwnerLinks() {
     <Box component="section" sx={{ mt: 2.75 }}>
       <h3 className="hold-point">{t.links}</h3>
       <p className="soft">{t.linksIntro}</p>
-      <Button onClick={() => void ask({ action: 'make' })}>{t.make}</Button>
+      <Box sx={{ my: 1 }}>
+        <Button onClick={() => void ask({ action: 'make' })}>{t.make}</Button>
+      </Box>
       {token && (
         <div className="banner" role="status">
           <p>

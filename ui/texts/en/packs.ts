@@ -25,7 +25,7 @@ export const packs = room('packs', {
   signatures: 'People who sign',
   onePerson: 'one',
   twoPeople: 'two, each by themselves',
-  signers: 'Everybody who signs is licensed or trained for',
+  signers: 'Signers are licensed for',
   rules: 'Rules',
   rule: params('Rule {number}'),
   number: 'Number',
