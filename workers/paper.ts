@@ -1,9 +1,10 @@
+import { sha256 } from 'js-sha256';
 import type { LedgerRow } from '../core/ledger/chain';
 import { judgeCode, judgePaper, type PaperReport } from '../core/proof/judgePaper';
 import { withLater, type Heard, type WorkshopSays } from '../core/proof/laterLine';
 import { readSignedStatement, type SignedStatement } from '../core/proof/statement';
 import { verifyEd25519 } from '../formats/proof/ed25519';
-import { readPaper } from '../formats/proof/readPaper';
+import { attached, readPaper, readProof } from '../formats/proof/readPaper';
 
 /** What is to be judged: a file with what was found attached to it, or a code. */
 export type PaperAsked = { file: Uint8Array; attachments: readonly [string, Uint8Array][] } | { code: string };
@@ -36,11 +37,14 @@ async function judge(asked: PaperAsked): Promise<PaperAnswer> {
     const known = keysOf(heard) ?? (heard.reached ? [] : null);
     return { report: withLater(await judgeCode(code, known, verifyEd25519), heard) };
   }
-  const paper = await readPaper(asked.file, () => Promise.resolve(new Map(asked.attachments)));
-  const heard: Heard = paper.proof ? await ask(paper.proof.signed) : { reached: false };
+  const attachments = new Map(asked.attachments);
+  // The workshop is asked first and thinks while the file is gone through.
+  const proof = readProof(attachments.get(attached.proof));
+  const asking: Promise<Heard> = proof ? ask(proof.signed) : Promise.resolve({ reached: false });
+  const paper = await readPaper(asked.file, () => Promise.resolve(attachments));
   // Where no workshop here has the key the reader still learns whether the paper agrees with itself.
-  const report = await judgePaper(paper, { verify: verifyEd25519, describe, known: keysOf(heard) });
-  return { report: paper.proof ? withLater(report, heard) : report };
+  const report = await judgePaper(paper, { verify: verifyEd25519, describe, known: asking.then(keysOf), hash: sha256 });
+  return { report: paper.proof ? withLater(report, await asking) : report };
 }
 
 self.onmessage = ({ data }: MessageEvent<PaperAsked>) => {

@@ -38,8 +38,8 @@ type Describe = (rows: readonly LedgerRow[]) => Promise<string[]>;
 export interface Means {
   verify: VerifySignature;
   describe: Describe;
-  /** the workshop's keys, where the reader has them from the workshop itself; null where not */ known?:
-    readonly PublicKey[] | null;
+  /** the workshop's keys, where the reader has them from the workshop itself, or will have them; null where not */ known?:
+    readonly PublicKey[] | null | Promise<readonly PublicKey[] | null>;
   /** SHA-256 of a text in hex; a faster one than our own may be passed in */ hash?: (text: string) => string;
 }
 /** Whether a signature (base64url) over a text is good by a public key (hex). */
@@ -191,7 +191,7 @@ export async function judgePaper(
     const since = await sinceLine(rows, describe);
     if (since) lines.push(since);
   }
-  lines.push(await keyLine(proof.publicKey, statement.madeAtMs, known, verify));
+  lines.push(await keyLine(proof.publicKey, statement.madeAtMs, await known, verify));
   const verdict = lines.some(({ level }) => level === 'stop')
     ? 'broken'
     : lines.some(({ id, level }) => level === 'watch' && id !== 'since')

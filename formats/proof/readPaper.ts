@@ -41,22 +41,26 @@ export function readLedgerLines(text: string): ReadRow[] | null {
   }
 }
 
+/** What the attached proof says; null where it is none. Quickly read, so that its workshop can be asked meanwhile. */
+export function readProof(bytes: Uint8Array | undefined): Paper['proof'] {
+  const proof = json(bytes);
+  const signed = typeof proof?.signed === 'string' ? readSignedStatement(proof.signed) : null;
+  return signed && typeof proof?.publicKey === 'string' && typeof proof.workshop === 'string'
+    ? { signed, publicKey: proof.publicKey, workshop: proof.workshop.slice(0, 80) }
+    : null;
+}
+
 /** Takes a certificate apart. Whether anything in it is true is for `judgePaper`. */
 export async function readPaper(file: Uint8Array, attachmentsOf: AttachmentsOf): Promise<Paper> {
   const { sealed, seal } = partSeal(file);
   // The reader of PDF takes the bytes for itself.
   const fileSha256 = bytesToHex(sha256(sealed));
   const found = await attachmentsOf(sealed.slice());
-  const proof = json(found.get(attached.proof));
-  const signed = typeof proof?.signed === 'string' ? readSignedStatement(proof.signed) : null;
   const ledger = found.get(attached.ledger);
   return {
     fileSha256,
     seal,
-    proof:
-      signed && typeof proof?.publicKey === 'string' && typeof proof.workshop === 'string'
-        ? { signed, publicKey: proof.publicKey, workshop: proof.workshop.slice(0, 80) }
-        : null,
+    proof: readProof(found.get(attached.proof)),
     build: json(found.get(attached.build)),
     rows: ledger ? readLedgerLines(new TextDecoder().decode(ledger)) : null,
   };

@@ -49,6 +49,21 @@ test('what a device tells is drawn before the band of this build, and kept as a 
   await expectInLedger(page, /start read from a device: \d events, \d+ readings/);
 });
 
+test('a CO meter that speaks feeds the plan: what it keeps goes to the place that is read next', async ({ page }) => {
+  await signIn(page, 'bram');
+  const id = await copyOf(page.request, 5);
+  await open(page, `/builds/${id}/proving/co`);
+  const next = page.locator('.co-next');
+  const asked = await next.getAttribute('data-next');
+  await page.getByRole('button', { name: 'stand-in CO meter' }).click();
+  await expect(next.getByRole('status')).toContainText(/^\d+ ppm so far, still moving: wait$/);
+  await page.request.post(`/api/builds/${id}/live`, { data: { do: 'speed', times: 60 } });
+  await expect(next.getByRole('status')).toContainText(/^\d+ ppm, steady for half a minute$/);
+  await next.getByRole('button', { name: /^Keep \d+ ppm, and on$/ }).click();
+  await expect(next).not.toHaveAttribute('data-next', asked ?? '');
+  await expectInLedger(page, /\d+ ppm/);
+});
+
 test('who only looks gives the bench heater no orders, and nonsense is refused in one sentence', async ({ page }) => {
   await signIn(page, 'ines');
   const order = (data: object) => page.request.post(`/api/builds/${demoId(1)}/live`, { data });

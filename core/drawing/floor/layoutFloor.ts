@@ -4,7 +4,7 @@ import { figureAt, valueAt } from '../../build/sheets';
 import { takeAssumed } from '../../build/takeAssumed';
 import { formatFixed } from '../../units/formatNumber';
 import { foulsOf, hotClear, inletClear, thingsInTheWay } from '../../model/siting/checkPlace';
-import { ventName, ventOf, type Vent, type VentRow } from '../../model/vent/ventsOf';
+import { ventMarks, type VentMark } from '../vent/ventMarks';
 import { toFloor, type FloorPoint, type HeaterPoint, type Place } from '../../model/siting/frame';
 import { placeOf, sitingPlan, type SitingPlan, type Thing } from '../../model/siting/SitingPlan';
 
@@ -20,15 +20,6 @@ export interface FloorBox {
   h: number;
   /** the heater or a hole fouls it */ bad: boolean;
   /** px; null where the name would not fit */ label: { x: number; y: number; upright: boolean } | null;
-}
-export interface FloorVent {
-  id: string;
-  x: number;
-  y: number;
-  /** a peak upwards near the ceiling, downwards near the floor */ d: string;
-  /** it lets nothing through, or can be shut */ shut: boolean;
-  /** which of the two, and what it leaves free */ text: string;
-  name: string;
 }
 export interface FloorDrawing {
   width: number;
@@ -60,7 +51,7 @@ export interface FloorDrawing {
   holes: { id: string; name: string; x: number; y: number; r: number; bad: boolean }[];
   datums: { id: string; name: string; d: string; x: number; y: number }[];
   targets: { name: string; x: number; y: number }[];
-  /** openings for air whose place is known, drawn as large as they are on edge */ vents: FloorVent[];
+  /** openings for air whose place is known, drawn as large as they are on edge */ vents: VentMark[];
   sides: { text: string; x: number; y: number; upright: boolean; anchor: 'middle' | 'end' }[];
 }
 
@@ -174,20 +165,7 @@ export function layoutFloor(
           ? [{ id, name: name ?? 'datum', d: `M${x(atMm)},${pad.top}v${round(h)}`, x: x(atMm) + 3, y: pad.top + 12 }]
           : [{ id, name: name ?? 'datum', d: `M${pad.left},${y(atMm)}h${round(w)}`, x: pad.left + 4, y: y(atMm) - 3 }],
     ),
-    vents: placedVents(build).map(({ row, vent, i }) => {
-      const at = { x: x(row.xMm), y: y(row.yMm) };
-      // Its side where it is as wide as high; never too small to see.
-      const half = round(Math.max(7, (Math.sqrt(vent.areaMm2) * scale) / 2));
-      const up = vent.level === 'high' ? -1 : 1;
-      return {
-        id: row.id,
-        ...at,
-        d: `M${round(at.x - half)},${round(at.y - up * half)}H${round(at.x + half)}L${at.x},${round(at.y + up * half)}Z`,
-        shut: vent.freeMm2 === 0,
-        text: `${vent.level} ${formatFixed(vent.freeMm2 / 100)} cm²`,
-        name: ventName(row, i),
-      };
-    }),
+    vents: ventMarks(build, (mm) => ({ x: x(mm.x), y: y(mm.y) }), scale),
     targets: (['duct', 'fuel', 'battery'] as const).flatMap((name) => {
       const p = plan.targets[name];
       return p ? [{ name, x: x(p.x), y: y(p.y) }] : [];
@@ -264,15 +242,6 @@ function heaterMarks(plan: SitingPlan, place: Place, { x, y, at, scale }: Scale)
       },
     ].map((dim, i) => ({ ...dim, text: scale * (i === 0 ? place.x : place.y) < 40 ? '' : dim.text })),
   };
-}
-
-/** Openings for air whose size, level and place on the floor are known. */
-function placedVents(build: Build): { row: VentRow & { xMm: number; yMm: number }; vent: Vent; i: number }[] {
-  return rowsOf(build.lists, 'vents').flatMap((row, i) => {
-    const vent = ventOf(row, i);
-    const { xMm, yMm } = row;
-    return vent && xMm !== undefined && yMm !== undefined ? [{ row: { ...row, xMm, yMm }, vent, i }] : [];
-  });
 }
 
 /** How near a datum draws the heater's middle to itself, mm. */

@@ -19,11 +19,15 @@ import {
 import { placeOf } from '../../model/siting/SitingPlan';
 import { formatFixed } from '../../units/formatNumber';
 import { closed, polyline, round } from '../run/Pen';
+import { ventMarks } from '../vent/ventMarks';
 import { placeLabels, strokeBoxes, type Box } from '../run/placeLabels';
 
 export interface OutsideBox {
   id: string;
   name: string;
+  /** what is written beside it: its name, and of an opening for air what it leaves free */ text: string;
+  /** an opening for air as plans show it; null of anything else, and while its size or level is unknown */
+  vent: { d: string; shut: boolean } | null;
   kind: keyof typeof outsideKinds;
   opening: boolean;
   /** px */ x: number;
@@ -58,6 +62,7 @@ export interface OutsideDrawing {
 /** mm round the body, so that an end can be dragged out of it. */
 const roomMm = 600;
 const arrowMm = 260;
+const narrowPx = 520;
 
 /** How an end stands, in a few words. */
 function textOf(plan: OutsidePlan, id: EndId): string {
@@ -154,7 +159,11 @@ export function layoutOutside(
       spot({ x: exhaust.x + along.x * ahead - along.y * by, y: exhaust.y + along.y * ahead + along.x * by });
     return closed([side(100, 0), side(wide, far), side(-wide, far), side(-100, 0)]);
   };
+  const marks = new Map(ventMarks(build, (mm, id) => spot(shift(mm, id)), scale).map((mark) => [mark.id, mark]));
   const things = plan.things.map((thing): OutsideBox => {
+    const mark = marks.get(thing.id);
+    // On a narrow sheet names alone are crowded enough.
+    const text = mark && width >= narrowPx ? `${thing.name}, ${mark.text}` : thing.name;
     const [w, h] = [Math.max(6, thing.length * scale), Math.max(6, thing.width * scale)];
     const [cx, cy] = [x(thing.x + thing.length / 2), y(thing.y + thing.width / 2)];
     const below = cy > height / 2;
@@ -166,6 +175,8 @@ export function layoutOutside(
     return {
       id: thing.id,
       name: thing.name,
+      text,
+      vent: mark ? { d: mark.d, shut: mark.shut } : null,
       kind: thing.kind,
       opening: openings.includes(thing.kind),
       x: round(cx - w / 2),
@@ -174,7 +185,7 @@ export function layoutOutside(
       h: round(h),
       label: {
         x: cx,
-        y: round(within || fits(thing.name, w, h) ? cy + 4 : below ? cy - h / 2 - 7 : cy + h / 2 + 16),
+        y: round(within || fits(text, w, h) ? cy + 4 : below ? cy - h / 2 - 7 : cy + h / 2 + 16),
         anchor: 'middle',
       },
     };
@@ -184,7 +195,7 @@ export function layoutOutside(
   settle(ends, things, heater, corners, { width, height });
   const told = [
     ...ends.map(({ text }) => text),
-    ...things.map(({ name, kind }) => `${name} (${outsideKinds[kind]})`),
+    ...things.map(({ text, kind }) => `${text} (${outsideKinds[kind]})`),
     ...(wind
       ? [
           hit.length === 0
@@ -233,7 +244,7 @@ function settle(
   const labels = [
     ...ends.map(({ label, text }) => ({ label, wide: text.length * 7.6 })),
     // A name that fits into its thing stands there.
-    ...things.flatMap(({ label, name, w, h }) => (fits(name, w, h) ? [] : [{ label, wide: name.length * 6.8 }])),
+    ...things.flatMap(({ label, text, w, h }) => (fits(text, w, h) ? [] : [{ label, wide: text.length * 6.8 }])),
   ];
   const wanted = labels.map(({ label, wide: w }): Box => {
     const cx = label.anchor === 'middle' ? label.x : label.anchor === 'end' ? label.x - w / 2 : label.x + w / 2;

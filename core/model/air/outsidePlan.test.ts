@@ -97,6 +97,24 @@ describe('the plan as it is drawn', () => {
     expect(((exhaust?.x ?? 0) - (intake?.x ?? 0)) / 600).toBeCloseTo(drawing?.scale ?? 0, 3);
     expect(((intake?.y ?? 0) - (exhaust?.y ?? 0)) / 1115).toBeCloseTo(drawing?.scale ?? 0, 3);
   });
+  test('an opening for air is marked where it stands, with its level and what it leaves free, and goes along when it is dragged', () => {
+    const row = {
+      id: '00000000-0000-4000-8000-000000000001',
+      name: 'grille',
+      level: 'low',
+      shape: 'square',
+      cover: 'open',
+    } as const;
+    const size = { pieces: 1, widthMm: 200, heightMm: 100, xMm: 2000, yMm: 900 };
+    const vented = { ...build, lists: { ...build.lists, vents: [{ ...row, ...size }] } };
+    const at = (dx: number) => {
+      const drawing = layoutOutside(vented, 720, 430, { moved: { id: row.id, dx, dy: 0 } });
+      const thing = drawing?.things.find(({ id }) => id === row.id);
+      return { text: thing?.text, x: Number(/L([\d.]+),/.exec(thing?.vent?.d ?? '')?.[1]), scale: drawing?.scale ?? 1 };
+    };
+    expect(at(0).text).toBe('grille, low 200 cm²');
+    expect((at(300).x - at(0).x) / at(0).scale).toBeCloseTo(300, 0);
+  });
   test('a planned end is drawn broken, a measured one full: by the less known of its two figures', () => {
     type Place = { planned: number | null; fitted: number | null };
     const ink = (x: Place, y: Place) => {

@@ -60,15 +60,17 @@ const placedVents = (rows: readonly RowOf<'vents'>[]): RowOf<'outside'>[] =>
     if (xMm === undefined || yMm === undefined) return [];
     const across = widthMm ?? diaMm ?? ventMm;
     const flat = through === 'roof' || through === 'floor';
+    const deep = flat ? (heightMm ?? across) : wallMm;
     return [
       {
         id,
         name: name ?? `opening ${i + 1}`,
         kind: 'vent',
-        xMm,
-        yMm,
+        // Its place is that of its middle.
+        xMm: xMm - across / 2,
+        yMm: yMm - deep / 2,
         lengthMm: across,
-        widthMm: flat ? (heightMm ?? across) : wallMm,
+        widthMm: deep,
       },
     ];
   });

@@ -105,7 +105,11 @@ export function OutsideSheet({ selected, onSelect }: { selected: string | null; 
             key={thing.id}
             className={`out-thing kind-${thing.kind}${thing.opening ? ' opening' : ''}${selected === thing.id ? ' lit' : ''}${drawing.plume?.hit.includes(thing.id) ? ' downwind' : ''}`}
           >
-            <rect className="body" x={thing.x} y={thing.y} width={thing.w} height={thing.h} />
+            {thing.vent ? (
+              <path className={thing.vent.shut ? 'vent-mark shut' : 'vent-mark'} d={thing.vent.d} />
+            ) : (
+              <rect className="body" x={thing.x} y={thing.y} width={thing.w} height={thing.h} />
+            )}
             <rect
               className="touch"
               data-thing={thing.id}
@@ -115,7 +119,7 @@ export function OutsideSheet({ selected, onSelect }: { selected: string | null; 
               width={Math.max(30, thing.w)}
               height={Math.max(30, thing.h)}
             >
-              <title>{thing.name}</title>
+              <title>{thing.text}</title>
             </rect>
           </g>
         ))}
@@ -127,7 +131,7 @@ export function OutsideSheet({ selected, onSelect }: { selected: string | null; 
             y={thing.label.y}
             textAnchor={thing.label.anchor}
           >
-            {thing.name}
+            {thing.text}
           </text>
         ))}
         {drawing.ends.map((end) => (

@@ -8,6 +8,7 @@ import { coText } from '../../../core/wording/coText';
 import { Problems } from '../../components/cells/Problems';
 import { Opened } from '../../components/Opened';
 import { useWorkspace } from '../../sync/useWorkspace';
+import { CoMeter } from './CoMeter';
 import { StateClock } from './StateClock';
 import { proving as t } from '../../texts/en/proving';
 
@@ -20,17 +21,21 @@ export function CoPlanView() {
   const [problems, setProblems] = useState<string[]>([]);
   const [later, setLater] = useState<ReadonlySet<string>>(new Set());
   const { asks, next, done } = coPlan(settled, later);
-  const keep = () => {
-    if (!next) return;
+  const keepTyped = () => {
     const read = parseQuantity(typed, 'ppm');
-    if (!read.ok || read.value < 0 || read.value > mostPpm) {
-      setProblems([t.planTyped({ typed: typed.slice(0, 20), max: mostPpm })]);
+    if (!read.ok) setProblems([t.planTyped({ typed: typed.slice(0, 20), max: mostPpm })]);
+    else keep(read.value);
+  };
+  const keep = (ppm: number) => {
+    if (!next) return;
+    if (ppm < 0 || ppm > mostPpm) {
+      setProblems([t.planTyped({ typed: formatShort(ppm), max: mostPpm })]);
       return;
     }
     const { place, state, doors, wind } = next;
     const errors = send({
       kind: 'co',
-      reading: { id: crypto.randomUUID(), ppm: read.value, place, state, doors, ...(wind ? { wind } : {}) },
+      reading: { id: crypto.randomUUID(), ppm, place, state, doors, ...(wind ? { wind } : {}) },
     });
     setProblems(errors);
     if (errors.length === 0) setTyped('');
@@ -47,7 +52,7 @@ export function CoPlanView() {
             data-next={askKey(next)}
             onSubmit={(event) => {
               event.preventDefault();
-              keep();
+              keepTyped();
             }}
           >
             <p className="co-where">{t.readNext({ where: coText(next) })}</p>
@@ -66,6 +71,7 @@ export function CoPlanView() {
                 {t.laterReading}
               </Button>
             </p>
+            <CoMeter onKeep={keep} />
             <Problems all={problems} />
           </form>
         )

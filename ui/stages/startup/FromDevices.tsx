@@ -8,8 +8,8 @@ import { clockText } from '../../../core/units/clockText';
 import { formatFixed } from '../../../core/units/formatNumber';
 import { Problems } from '../../components/cells/Problems';
 import { useLive } from '../../components/live/useLive';
+import { WireKey } from '../../components/live/WireKey';
 import type { LiveState, OpenSource } from '../../sync/live/DeviceLink';
-import { chooseSerial, couldRead, serialSource } from '../../sync/live/serialSource';
 import { serverSource } from '../../sync/live/serverSource';
 import { useWorkspace } from '../../sync/useWorkspace';
 import { startup as t } from '../../texts/en/startup';
@@ -99,10 +99,6 @@ export function FromDevices({ dryRun }: { dryRun: boolean }) {
       setChosen([]);
     }
   };
-  const openWire = async () => {
-    const port = await chooseSerial();
-    if (port) setWire(() => serialSource(port));
-  };
   return (
     <section className="from-devices" aria-label={t.fromADevice}>
       <h3>{t.fromADevice}</h3>
@@ -122,15 +118,7 @@ export function FromDevices({ dryRun }: { dryRun: boolean }) {
             ))}
           </ToggleButtonGroup>
         )}
-        {couldRead() ? (
-          wire ? (
-            <Button onClick={() => setWire(null)}>{t.stopReading}</Button>
-          ) : (
-            <Button onClick={() => void openWire()}>{t.aWire}</Button>
-          )
-        ) : (
-          !settled.identity.invented && <span className="soft">{t.noWire}</span>
-        )}
+        <WireKey wire={wire} onWire={(to) => setWire(() => to)} label={t.aWire} quiet={settled.identity.invented} />
       </Box>
       {all.some((one) => one?.way === 'away') && <Alert severity="warning">{t.theWayIsGone}</Alert>}
       {listens && start && (

@@ -28,6 +28,7 @@ export interface LiveState {
   hello: Extract<DeviceLine, { line: 'hello' }> | null;
   device: Extract<DeviceLine, { line: 'state' }> | null;
   /** the device's own clock, s */ nowS: number;
+  /** when it last read something, by ours, ms; 0 where it has not yet */ heardMs: number;
   series: Partial<Record<DeviceQuantity, LiveSeries>>;
   events: LiveEvent[];
   /** readings that were never had, for what became of them */ lost: number;
@@ -39,6 +40,7 @@ const empty = (): LiveState => ({
   hello: null,
   device: null,
   nowS: 0,
+  heardMs: 0,
   series: {},
   events: [],
   lost: 0,
@@ -190,7 +192,7 @@ export class DeviceLink {
           series.value.splice(0, series.value.length - mostPoints);
         }
       }
-      this.#change({ nowS: line.t });
+      this.#change({ nowS: line.t, heardMs: Date.now() });
     }
   }
   /** Many changes come at once; who listens hears of them together. */

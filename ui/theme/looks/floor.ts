@@ -35,8 +35,8 @@ export const floor = `
   .floor .dimension-line text { font-weight: 400; }
   .floor .datum path { stroke: var(--air); stroke-width: 1; stroke-dasharray: 10 4 2 4; }
   .floor .datum text { fill: var(--air); font-size: 12px; }
-  .floor .floor-vent path { fill: var(--sheet); stroke: var(--air); stroke-width: 2.5; }
-  .floor .floor-vent.shut path { fill: var(--fix); stroke: var(--fix); }
+  .floor .floor-vent path, .floor .vent-mark { fill: var(--sheet); stroke: var(--air); stroke-width: 2.5; }
+  .floor .floor-vent.shut path, .floor .vent-mark.shut { fill: var(--fix); stroke: var(--fix); }
   .floor .floor-vent text { fill: var(--air); font-size: 12px; }
   .floor .target circle { fill: var(--sheet); stroke: var(--ink); stroke-width: 2; }
   .floor .target.flow-fuel circle { stroke: var(--fuel); stroke-width: 3; }

@@ -9,9 +9,9 @@ export const outside = `
   .outside .out-thing.opening .body { fill: var(--air); stroke: var(--air); }
   .outside .out-thing.kind-tank .body, .outside .out-thing.kind-pipe .body { stroke: var(--fuel); stroke-width: 2.5; stroke-dasharray: 6 4; }
   .outside text.opening { fill: var(--air); }
-  .outside .out-thing.lit .body { stroke: var(--focus); stroke-width: 3.5; }
+  .outside .out-thing.lit .body, .outside .out-thing.lit .vent-mark { stroke: var(--focus); stroke-width: 3.5; }
   .outside .out-thing.lit .touch { cursor: grab; touch-action: none; }
-  .outside .out-thing.downwind .body { fill: var(--stop); stroke: var(--stop); }
+  .outside .out-thing.downwind .body, .outside .out-thing.downwind .vent-mark { fill: var(--stop); stroke: var(--stop); }
   .outside text.downwind { fill: var(--stop); font-weight: 700; }
   .outside .pipe { fill: none; stroke-width: 6; stroke-linejoin: round; opacity: 0.85; }
   .outside .points { fill: none; stroke-width: 2.5; }

@@ -10,7 +10,7 @@ export const rules = `
   .rule > :not(.rule-says) { margin-left: calc(9.5rem + 14px); max-width: 74ch; }
   .proof-of-rule { display: grid; grid-template-columns: 16px minmax(0, 1fr); gap: 8px; align-items: baseline; padding: 2px 0; }
   .licence-keep { margin: 10px 0; }
-  .co-next > .inline { margin-top: 10px; }
+  .co-next > .inline, .co-meter > .inline { margin-top: 12px; }
   .owner { max-width: 68ch; font-size: 1.0625rem; }
   .owner section { margin-top: 18px; }
   .owner section > h2 { border-top: 2px solid var(--ink); padding-top: 6px; }
