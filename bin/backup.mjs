@@ -1,8 +1,8 @@
 // npm run backup [-- FILE]: the whole database in one file, by Debian's pg_dump, also while Lorbet runs.
-import { chmodSync, existsSync, mkdirSync, renameSync, rmSync, statSync } from 'node:fs';
+import { existsSync, mkdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import path from 'node:path';
 import { ensurePackages, postgresProgram } from './lib/install.mjs';
-import { defaultData, withDatabase } from './lib/postgres.mjs';
+import { connectionEnv, defaultData, withDatabase } from './lib/postgres.mjs';
 import { ask, guarded, say, Trouble } from './lib/run.mjs';
 
 await guarded(async () => {
@@ -13,14 +13,16 @@ await guarded(async () => {
   if (existsSync(file)) throw new Trouble(`${file} is there already; name another file, so that no backup is written over.`);
   await withDatabase(data, ({ ownerEnv }) => {
     mkdirSync(path.dirname(file), { recursive: true });
+    // It holds everything, people's password hashes too: for its owner alone from its first byte.
+    process.umask(0o077);
     const half = `${file}.half`;
-    const done = ask(postgresProgram('pg_dump'), ['-Fc', '--no-owner', '--no-acl', '-f', half, '-d', ownerEnv.LORBET_OWNER_URL]);
+    const done = ask(postgresProgram('pg_dump'), ['-Fc', '--no-owner', '--no-acl', '-f', half], {
+      env: connectionEnv(ownerEnv.LORBET_OWNER_URL),
+    });
     if (done.status !== 0) {
       rmSync(half, { force: true });
       throw new Trouble(`The backup could not be written: ${done.out.split('\n').slice(-1)[0]}; see that the disk is not full.`);
     }
-    // It holds everything, people's password hashes too.
-    chmodSync(half, 0o600);
     renameSync(half, file);
     say(`backup written: ${file} (${Math.ceil(statSync(file).size / 1024)} KiB)`);
   });

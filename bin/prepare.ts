@@ -2,10 +2,13 @@
 import { closeDatabase } from '../store/database';
 import { migrate } from '../store/migrate';
 import { anyPeople } from '../store/people';
+import { endEverySession } from '../store/sessions';
 
 async function main(): Promise<void> {
   const ran = await migrate();
   if (ran.length > 0) console.log(`lorbet: database brought to ${ran[ran.length - 1]}`);
+  // A backup holds sessions and links of its day; none of them lets anybody in again.
+  if (process.argv.includes('--all-out')) await endEverySession();
   if (!process.argv.includes('--demo') || (await anyPeople())) return;
   // Most of the app is read for it: only where it is wanted.
   const { loadDemo } = await import('../demo/loadDemo');

@@ -65,6 +65,11 @@ server.requestTimeout = 120_000;
 server.keepAliveTimeout = 75_000;
 server.headersTimeout = 20_000;
 if (dev) server.on('upgrade', app.getUpgradeHandler());
+server.on('error', (error) => {
+  const why = error.code === 'EADDRINUSE' ? `port ${port} is held by another program` : error.code;
+  process.stderr.write(`lorbet: the app can't listen: ${why}; set PORT to a free one.\n`);
+  process.exit(1);
+});
 server.listen(port, hostname);
 
 let ending = false;

@@ -1,9 +1,10 @@
-// npm start and npm run dev: everything installed, database started, demo loaded, app served. Ctrl-C stops both.
+// npm start and npm run dev: everything installed, database started, demo loaded, app served, and kept running. Whatever ends this ends all.
 import { buildTasks, ensureBuilt } from './lib/build.mjs';
 import { ensurePackages } from './lib/install.mjs';
 import { defaultData } from './lib/postgres.mjs';
 import { guarded, say, Trouble } from './lib/run.mjs';
 import { serve } from './lib/serve.mjs';
+import { endWithNpm } from './lib/supervise.mjs';
 
 await guarded(async () => {
   const dev = process.argv.includes('--dev');
@@ -17,25 +18,25 @@ await guarded(async () => {
   else await ensureBuilt();
   say('starting the database …');
   let stopping = null;
-  let running = null;
-  const end = () => {
+  let starting = null;
+  const end = (status = 0) => {
     stopping ??= (async () => {
       say('stopping …');
+      // One that is still starting is awaited: what it has begun by then would be left behind.
+      const running = await starting?.catch(() => null);
       await running?.stop();
       say('stopped; everything is kept.');
-      process.exit(0);
+      process.exit(status);
     })();
   };
-  running = await serve({ data: defaultData(), port, dev, demo, lan });
-  process.on('SIGINT', end);
-  process.on('SIGTERM', end);
-  running.app.once('exit', () => {
-    if (!stopping) {
-      say('the app ended by itself; the database is stopped too.');
-      process.exitCode = 1;
-      void running.stop();
-    }
-  });
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => end());
+  endWithNpm(end);
+  const giveUp = (why) => {
+    process.stderr.write(`lorbet: ${why}\n`);
+    end(1);
+  };
+  starting = serve({ data: defaultData(), port, dev, demo, lan, giveUp });
+  const running = await starting;
   say('');
   say(`Lorbet is at ${running.address}`);
   if (demo) {

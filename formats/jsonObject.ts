@@ -1,3 +1,5 @@
+import { parseJson } from '../core/record/parseJson';
+
 /** How deep what is sent may be nested; a build file needs six. */
 const deepest = 40;
 export type JsonObject = { ok: true; value: Record<string, unknown> } | { ok: false; error: string };
@@ -42,13 +44,11 @@ export function jsonObject(bytes: Uint8Array, { marks }: { marks: number }): Jso
   }
   let value: unknown;
   try {
-    value = JSON.parse(text);
-  } catch {
-    return { ok: false, error: 'The request is not JSON.' };
+    value = parseJson(text);
+  } catch (error) {
+    return { ok: false, error: (error as SyntaxError).message.replace('The text', 'The request').replace(/;.*/, '.') };
   }
   if (typeof value !== 'object' || value === null || Array.isArray(value))
     return { ok: false, error: 'The request holds no JSON object; one is wanted.' };
-  // Postgres keeps no such character, and no sheet needs one.
-  if (text.includes('\\u0000')) return { ok: false, error: 'The request holds the character U+0000, which is not allowed.' };
   return { ok: true, value: value as Record<string, unknown> };
 }

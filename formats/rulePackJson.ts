@@ -1,3 +1,4 @@
+import { parseJson } from '../core/record/parseJson';
 import { packSchema } from '../core/build/pack/packSchema';
 import type { RulePack } from '../core/build/pack/RulePack';
 import { validate, type ReadResult } from '../core/build/readBuild';
@@ -15,9 +16,12 @@ export function readPackJson(text: string): ReadResult<RulePack> {
     return { ok: false, errors: [`The file holds ${text.length} characters; at most ${packFileMax} are allowed.`] };
   let value: unknown;
   try {
-    value = JSON.parse(text);
-  } catch {
-    return { ok: false, errors: ['The file is not JSON; a rule pack is a JSON file.'] };
+    value = parseJson(text);
+  } catch (error) {
+    return {
+      ok: false,
+      errors: [`${(error as SyntaxError).message.replace('The text', 'The file')} A rule pack is a JSON file.`],
+    };
   }
   const read = validate<RulePack>(packSchema(), value);
   if (!read.ok) return read;

@@ -1,3 +1,4 @@
+import { parseJson } from '../core/record/parseJson';
 import Papa from 'papaparse';
 import { cardBounds, cardKeys } from '../core/build/unit/cardKeys';
 import { cardSchema } from '../core/build/unit/cardSchema';
@@ -140,8 +141,8 @@ export function readCardJson(text: string): ReadResult<UnitCard> {
   if (text.length > cardFileMaxBytes)
     return { ok: false, errors: [`The file holds ${text.length} characters; at most ${cardFileMaxBytes} are allowed.`] };
   try {
-    return validate<UnitCard>(cardSchema(), JSON.parse(text));
-  } catch {
-    return { ok: false, errors: ['The file is no JSON.'] };
+    return validate<UnitCard>(cardSchema(), parseJson(text));
+  } catch (error) {
+    return { ok: false, errors: [(error as SyntaxError).message.replace('The text', 'The file')] };
   }
 }

@@ -1,6 +1,7 @@
 import type { Licence } from '../core/people/licences';
 import * as yup from 'yup';
 import { Op, type Transaction } from 'sequelize';
+import { identifier } from '../core/build/schemaParts';
 import { licenceSchema } from '../core/build/pack/packSchema';
 import { refuseField, validate, type ReadResult } from '../core/build/readBuild';
 import { inviteSchema, passwordSchema } from '../core/build/personSchemas';
@@ -65,10 +66,7 @@ export async function invitePerson(lead: Person, value: unknown, caller: Caller,
 }
 
 const actionSchema = strict({
-  personId: yup
-    .string()
-    .defined()
-    .matches(/^[0-9a-f-]{36}$/, 'personId must be a UUID in small letters'),
+  personId: identifier(),
   action: yup.string().defined().oneOf(['role', 'disable', 'enable', 'reset', 'licences']),
   role: role().optional(),
   licences: yup.array().of(licenceSchema()).max(20).optional(),

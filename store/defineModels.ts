@@ -126,6 +126,7 @@ export function defineModels(sequelize: Sequelize): Models {
       hash: text(64),
       personId: { type: UUID, allowNull: true },
       commandId: { type: UUID, allowNull: false },
+      commandHash: { ...text(64), allowNull: true },
     },
     table('ledger'),
   );

@@ -16,6 +16,7 @@ import { pairings } from './migrations/0010-pairings';
 import { training } from './migrations/0011-training';
 import { proof } from './migrations/0012-proof';
 import { packs } from './migrations/0013-packs';
+import { trust } from './migrations/0014-trust';
 
 /**
  * Brings the database to the newest form, as its owner; each migration runs once, in order, and of two processes at the same moment one waits.
@@ -41,6 +42,7 @@ export async function migrate(): Promise<string[]> {
         training,
         proof,
         packs,
+        trust,
       ],
       context: sequelize.getQueryInterface(),
       storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),

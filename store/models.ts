@@ -92,6 +92,8 @@ export class LedgerEntryRow extends Model<InferAttributes<LedgerEntryRow>, Infer
   declare hash: string;
   declare personId: string | null;
   declare commandId: string;
+  /** of the command as it was sent; null in rows of before, and where none was sent */
+  declare commandHash: CreationOptional<string | null>;
 }
 export class PhotoRow extends Model<InferAttributes<PhotoRow>, InferCreationAttributes<PhotoRow>> {
   declare buildId: string;

@@ -139,8 +139,13 @@ export async function rotateSession(token: string, now = new Date()): Promise<st
   });
 }
 
+/** Ends a session, with every token of it. */
 export async function signOut(token: string | undefined): Promise<void> {
-  if (token) await database().models.SessionRow.destroy({ where: { tokenHash: hashToken(token) } });
+  if (!token) return;
+  const { SessionRow } = database().models;
+  const session = await SessionRow.findByPk(hashToken(token));
+  // A token that was replaced a moment ago is of the same session, and goes with it.
+  if (session) await SessionRow.destroy({ where: { personId: session.personId, beganAt: session.beganAt } });
 }
 
 /** Ends every session of a person, on every device. @returns how many devices were signed in */
@@ -149,4 +154,13 @@ export async function signOutEverywhere(personId: string): Promise<number> {
   const live = await SessionRow.count({ where: { personId, endsAt: { [Op.is]: null } } });
   await SessionRow.destroy({ where: { personId } });
   return live;
+}
+
+/** Ends every session of everybody, and every link by which somebody could begin one. */
+export async function endEverySession(): Promise<void> {
+  const { SessionRow, InviteRow } = database().models;
+  const { sequelize } = database();
+  await SessionRow.destroy({ where: {} });
+  await InviteRow.destroy({ where: {} });
+  await sequelize.query('DELETE FROM pairings');
 }

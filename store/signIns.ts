@@ -31,8 +31,8 @@ export async function recordSignIn(
       workshopId: entry.person?.workshopId ?? null,
       event: entry.event,
       by: entry.by ?? '',
-      address: entry.caller.address.slice(0, 64),
-      agent: entry.caller.agent.slice(0, 200),
+      address: entry.caller.address,
+      agent: entry.caller.agent,
     },
     { transaction },
   );

@@ -25,7 +25,8 @@ export function fromElsewhere(request: Request): boolean {
   const site = request.headers.get('sec-fetch-site');
   if (site !== null) return site !== 'same-origin' && site !== 'none';
   const origin = request.headers.get('origin');
-  return origin !== null && URL.canParse(origin) && new URL(origin).host !== request.headers.get('host');
+  // “null” is what a page without an origin says: none of ours.
+  return origin !== null && (!URL.canParse(origin) || new URL(origin).host !== request.headers.get('host'));
 }
 
 /** The body, never holding more than is allowed; null where it is longer. */

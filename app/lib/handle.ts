@@ -29,11 +29,11 @@ interface RouteOptions {
 }
 type Handler = (request: Request, context: { params: Promise<Params | undefined> }) => Promise<Response>;
 
-/** Where a request comes from: by the socket, or by the last proxy, which is our own. */
+/** Where a request comes from: by the socket, or by the last proxy, which is our own. No longer than what is kept of it. */
 export function callerOf(request: Request): Caller {
   // Without a proxy of our own bin/server.mjs writes the socket's own address there, whatever was sent; a proxy adds its caller last.
   const address = (request.headers.get('x-forwarded-for') ?? '').split(',').at(-1)?.trim() ?? '';
-  return { address, agent: request.headers.get('user-agent') ?? '' };
+  return { address: address.slice(0, 64), agent: (request.headers.get('user-agent') ?? '').slice(0, 200) };
 }
 
 /** Runs a handler; whatever it throws becomes one sentence, never a stack. Each request is a line in the log. */

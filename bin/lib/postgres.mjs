@@ -3,6 +3,7 @@ import { chmodSync, chownSync, existsSync, mkdirSync, readFileSync, renameSync, 
 import { createServer } from 'node:net';
 import path from 'node:path';
 import { ensurePostgres } from './install.mjs';
+import { identify, stillRuns } from './process.mjs';
 import { ask, isRoot, root, say, Trouble } from './run.mjs';
 
 /**
@@ -31,6 +32,14 @@ const quietLog = [
 /** PostgreSQL refuses to run as root, so there it runs under the user that Debian makes for it. */
 const as = (program, args) => (isRoot ? ['runuser', ['-u', 'postgres', '--', program, ...args]] : [program, args]);
 const runAs = (program, args) => ask(...as(program, args), { cwd: '/' });
+
+/** Whether nobody listens on a port of this machine. */
+export const portIsFree = (port) =>
+  new Promise((resolve) => {
+    const server = createServer()
+      .once('error', () => resolve(false))
+      .listen(port, '127.0.0.1', () => server.close(() => resolve(true)));
+  });
 
 /** A folder for the cluster that the postgres user can reach: the data folder, or one under /var/lib where the way there is closed to it. */
 function clusterFolder(data) {
@@ -119,22 +128,20 @@ export async function startPostgres(data) {
   if (runAs(program('pg_ctl'), ['-D', cluster, 'status']).status === 0)
     runAs(program('pg_ctl'), ['-D', cluster, '-m', 'fast', '-w', 'stop']);
   const port = Number(process.env.LORBET_DB_PORT) || (await freePort());
-  const started = runAs(program('pg_ctl'), [
-    '-D',
-    cluster,
-    '-l',
-    log,
-    '-w',
-    '-t',
-    '60',
-    '-o',
-    [`-p ${port} -h 127.0.0.1`, ...quietLog.map((setting) => `-c ${setting}`)].join(' '),
-    'start',
-  ]);
-  if (started.status !== 0)
+  const settings = [`-p ${port} -h 127.0.0.1`, ...quietLog.map((setting) => `-c ${setting}`)].join(' ');
+  let known = null;
+  const begin = () => {
+    const started = runAs(program('pg_ctl'), ['-D', cluster, '-l', log, '-w', '-t', '60', '-o', settings, 'start']);
+    const pid = started.status === 0 ? Number(runAs('sed', ['-n', '1p', path.join(cluster, 'postmaster.pid')]).out) : 0;
+    known = identify(pid);
+    return started.status === 0;
+  };
+  if (!begin())
     throw new Trouble(`The database did not start; ${log} tells why, and LORBET_DB_PORT sets another port than ${port}.`);
   const stop = () => runAs(program('pg_ctl'), ['-D', cluster, '-m', 'fast', '-w', 'stop']);
-  return { ...addresses(secrets, port), port, stop };
+  // By its number alone: to ask it properly takes a program of its own each time.
+  const runs = () => known === null || stillRuns(known);
+  return { ...addresses(secrets, port), port, stop, runs, again: begin };
 }
 
 /** The app works as a role that can't change the ledger; only migrations, backup and restore work as the owner. */
@@ -180,6 +187,19 @@ export async function withDatabase(data, work) {
   } finally {
     database.stop();
   }
+}
+
+/** How a program of PostgreSQL's reaches a database: by its environment, since what stands on a command line everybody on the machine can read. */
+export function connectionEnv(url) {
+  const { hostname, port, username, password, pathname } = new URL(url);
+  return {
+    ...process.env,
+    PGHOST: hostname,
+    PGPORT: port || '5432',
+    PGUSER: decodeURIComponent(username),
+    PGPASSWORD: decodeURIComponent(password),
+    PGDATABASE: pathname.slice(1),
+  };
 }
 
 export const defaultData = () => path.resolve(root, process.env.LORBET_DATA ?? '.data');

@@ -19,6 +19,23 @@ export function identify(pid) {
   }
 }
 
+/** The processes that began a process, the nearest first. */
+export function ancestors(pid, most) {
+  const found = [];
+  for (let at = pid; found.length < most;) {
+    try {
+      const stat = readFileSync(`/proc/${at}/stat`, 'utf8');
+      at = Number(stat.slice(stat.lastIndexOf(')') + 2).split(' ')[1]);
+    } catch {
+      break;
+    }
+    const one = at > 1 ? identify(at) : null;
+    if (!one) break;
+    found.push(one);
+  }
+  return found;
+}
+
 /** Whether the very process that was written down still runs; a stranger of the same number is not it. */
 export function stillRuns(known) {
   const now = known && Number.isInteger(known.pid) && known.pid > 1 ? identify(known.pid) : null;

@@ -1,10 +1,11 @@
-import { closeSync, mkdirSync, openSync, readFileSync, rmSync, writeFileSync, writeSync } from 'node:fs';
+import { accessSync, closeSync, constants, mkdirSync, openSync, readFileSync, rmSync, writeFileSync, writeSync } from 'node:fs';
 import path from 'node:path';
 import { startDevices } from './devices.mjs';
 import { planLan, proxySecret, startLan } from './lan.mjs';
-import { freePort, startPostgres } from './postgres.mjs';
+import { freePort, portIsFree, startPostgres } from './postgres.mjs';
 import { appUser, identify, stillRuns } from './process.mjs';
 import { runOrFail, start, Trouble, tsx } from './run.mjs';
+import { keepRunning, watch } from './supervise.mjs';
 
 /** What was written down of who runs on a data folder; nothing of it where it can't be read. */
 function readLock(file) {
@@ -18,7 +19,14 @@ function readLock(file) {
 
 /** Only one Lorbet may run on a data folder; a lock left by a dead one is taken over. */
 function lock(data) {
-  mkdirSync(data, { recursive: true });
+  try {
+    mkdirSync(data, { recursive: true });
+    accessSync(data, constants.W_OK | constants.X_OK);
+  } catch (error) {
+    throw new Trouble(
+      `The data folder ${data} can't be written (${error.code}); make it writable, or set LORBET_DATA to another.`,
+    );
+  }
   const file = path.join(data, 'running.pid');
   const { main, ...children } = readLock(file);
   if (main && main.pid !== process.pid && stillRuns(main))
@@ -36,7 +44,12 @@ function lock(data) {
         }
   rmSync(file, { force: true });
   const keep = (children = {}) => JSON.stringify({ main: identify(process.pid), ...children });
-  const handle = openSync(file, 'wx', 0o600);
+  let handle;
+  try {
+    handle = openSync(file, 'wx', 0o600);
+  } catch (error) {
+    throw new Trouble(`${file} can't be written (${error.code}): another Lorbet starts on this folder now, or the disk is full.`);
+  }
   writeSync(handle, keep());
   closeSync(handle);
   return {
@@ -112,10 +125,15 @@ export async function serveAnother(running) {
 
 /**
  * Starts database and app on a data folder, loads the demo where wanted, and waits until the app answers.
+ * @param giveUp where it is given, what ends by itself is started again; it is called with a sentence when that was of no use
  * @returns the address, and how to stop both
  */
-export async function serve({ data, port, dev = false, demo = true, quiet = false, lan = false }) {
+export async function serve({ data, port, dev = false, demo = true, quiet = false, lan = false, giveUp = null }) {
   const held = lock(data);
+  if (port && !(await portIsFree(port))) {
+    held.release();
+    throw new Trouble(`Port ${port} is held by another program; set PORT to a free one, or to 0 for any that is free.`);
+  }
   let database;
   // They start while the database does.
   const starting = startDevices({ quiet });
@@ -135,14 +153,21 @@ export async function serve({ data, port, dev = false, demo = true, quiet = fals
     if (plan) Object.assign(env, { LORBET_PROXY_SECRET: proxySecret(), LORBET_LAN: plan.address, LORBET_LAN_TRUST: plan.trust });
     const devices = await starting;
     env.LORBET_DEVICES = devices.address;
-    const { app, address, end } = await startApp({ port, dev, quiet, env });
+    let running = await startApp({ port, dev, quiet, env });
+    const { address, app } = running;
+    const appPort = Number(new URL(address).port);
     let network = null;
-    held.name({ app });
+    const name = () => held.name({ app: running.app, ...(network ? { lan: network.child } : {}) });
+    name();
+    let stopping = false;
+    let unwatch = () => undefined;
     const stop = async () => {
+      stopping = true;
+      unwatch();
       await network?.stop();
       // Pages that hear them would keep the app waiting.
       await devices.end();
-      await end();
+      await running.end();
       database.stop();
       held.release();
     };
@@ -151,12 +176,26 @@ export async function serve({ data, port, dev = false, demo = true, quiet = fals
       throw new Trouble(`The app did not answer at ${address}; look at the lines above, or set PORT to a free port.`);
     }
     try {
-      const appPort = Number(new URL(address).port);
       if (plan) network = await startLan({ data, plan, appPort, secret: env.LORBET_PROXY_SECRET });
-      if (network) held.name({ app, lan: network.child });
+      name();
     } catch (error) {
       await stop();
       throw error;
+    }
+    if (giveUp) {
+      const how = { giveUp, stopping: () => stopping };
+      const appGone = keepRunning('The app', {
+        ...how,
+        again: async () => {
+          running = await startApp({ port: appPort, dev, quiet, env });
+          name();
+          running.app.once('exit', () => void appGone());
+          return answers(`${address}/health/live`, running.app);
+        },
+      });
+      app.once('exit', () => void appGone());
+      const databaseGone = keepRunning('The database', { ...how, again: () => Promise.resolve(database.again()) });
+      unwatch = watch(database.runs, () => void databaseGone());
     }
     return { address, stop, app, env, ownerEnv: database.ownerEnv, lan: network };
   } catch (error) {

@@ -1,3 +1,4 @@
+import { parseJson } from '../record/parseJson';
 import { sha256Hex } from '../record/sha256Hex';
 import { startFacts } from './startFacts';
 import { unpackLog } from './startLog';
@@ -66,9 +67,9 @@ export function parseBuildFile(text: string): ReadResult<BuildFile> {
   if (text.length > buildFileMaxBytes)
     return { ok: false, errors: [`The file holds ${text.length} characters; at most ${buildFileMaxBytes} are allowed.`] };
   try {
-    return readBuildFile(JSON.parse(text));
+    return readBuildFile(parseJson(text));
   } catch (error) {
-    if (error instanceof SyntaxError) return { ok: false, errors: ['The file is not JSON; it may be damaged or cut off.'] };
+    if (error instanceof SyntaxError) return { ok: false, errors: [error.message.replace('The text', 'The file')] };
     if (error instanceof RangeError) return { ok: false, errors: ['The file is nested too deeply to be a build.'] };
     throw error;
   }

@@ -45,6 +45,13 @@ function wheres(person: Person, { find, mine, stop, due, waits }: BayFilter, now
   return where;
 }
 
+/** Where a page begins; null of what no page of ours has said. */
+function cursorOf(from: string): { ms: number; id: string } | null {
+  const [, digits = '', id = ''] = /^(\d{1,15})_([0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12})$/.exec(from) ?? [];
+  const ms = Number(digits);
+  return id !== '' && !Number.isNaN(new Date(ms).getTime()) ? { ms, id } : null;
+}
+
 const everything: BayFilter = { find: '', mine: false, stop: false, due: '', waits: '' };
 /**
  * One page of the workshop's builds, the last changed first.
@@ -56,13 +63,9 @@ export async function listBuilds(
 ): Promise<BayPage> {
   const { sequelize, models } = database();
   const where = wheres(person, { ...everything, ...filter }, nowMs);
-  const cursor = /^(\d{1,16})_([0-9a-f-]{36})$/.exec(from);
+  const cursor = cursorOf(from);
   if (cursor)
-    where.push(
-      Sequelize.literal(
-        `(changed_at, id) < (to_timestamp(${Number(cursor[1]) / 1000}), ${sequelize.escape(cursor[2] ?? '')}::uuid)`,
-      ),
-    );
+    where.push(Sequelize.literal(`(changed_at, id) < (to_timestamp(${cursor.ms / 1000}), ${sequelize.escape(cursor.id)}::uuid)`));
   const due = person.role === 'lead' ? dueWithinAWeek(person, nowMs) : 'SELECT 0';
   // Counted in the same question: each way to the database costs more than what is asked there.
   const rows = (await models.BuildRow.findAll({

@@ -2,20 +2,28 @@ import type { Transaction } from 'sequelize';
 import type { Command } from '../../core/commands/allCommands';
 import { applyCommand, type Applied } from '../../core/commands/applyCommand';
 import type { Author, Clash } from '../../core/commands/define';
+import { describeRow } from '../../core/ledger/describeRow';
+import { entryTime } from '../../core/ledger/entryTime';
+import { canonicalJson } from '../../core/record/canonicalJson';
 import { originAt, type Origins } from '../../core/record/Origin';
 import { database } from '../database';
 import type { Person } from '../people';
 import { unknownPacks } from '../packs';
 import { unknownPhotos } from '../photos';
 import { keepStartLog } from '../startLogs';
-import { append, heldOf, summaryColumns, type Held } from './kept';
+import type { BuildRow, LedgerEntryRow } from '../models';
+import { append, hashText, heldOf, summaryColumns, type Held } from './kept';
 
-export type Done = ({ ok: true } & Held) | { ok: false; why: 'missing'; errors: string[] } | Extract<Applied, { ok: false }>;
+export type Done =
+  | ({ ok: true } & Held)
+  | { ok: false; why: 'missing'; errors: string[] }
+  | { ok: false; why: 'other'; errors: string[]; kept: { kind: string; body: unknown } }
+  | Extract<Applied, { ok: false }>;
 
 /**
  * Carries out a command: worksheet and ledger row change in one transaction, or neither.
- * The same `commandId` again changes nothing and answers as the first time did.
- * @param madeAt when it was entered, by the clock of the device; readings and runs carry this time, never a later one than now
+ * The same `commandId` again changes nothing and answers as the first time did; with other content it is refused, and what was kept is told.
+ * @param madeAt when it was entered, by the clock of the device; readings and runs carry this time where it is believed (`entryTime`)
  * @param outer a transaction that this is to be part of
  */
 export async function commandBuild(
@@ -33,8 +41,12 @@ export async function commandBuild(
       transaction,
     });
     if (!row) return { ok: false, why: 'missing', errors: ['There is no such build in this workshop.'] };
-    if (await models.LedgerEntryRow.findOne({ where: { buildId, commandId }, transaction })) return { ok: true, ...heldOf(row) };
-    const entered = entryTime(command, madeAt, at);
+    const commandHash = hashText(canonicalJson(command));
+    const former = await models.LedgerEntryRow.findOne({ where: { buildId, commandId }, transaction });
+    if (former)
+      return former.commandHash === null || former.commandHash === commandHash ? { ok: true, ...heldOf(row) } : other(former);
+    const { atMs, told } = entryTime(command.kind, madeAt.getTime(), at.getTime(), await earliestOf(row, command, transaction));
+    const entered = new Date(atMs);
     const { name, role, licences } = person;
     const author: Author = { name, role, licences, at: entered.toISOString() };
     const unknown = [
@@ -52,17 +64,35 @@ export async function commandBuild(
     const body = {
       ...applied.body,
       ...(applied.findings.length > 0 ? { findings: applied.findings } : {}),
-      ...(at.getTime() - entered.getTime() > 60000 ? { madeAt: entered.toISOString() } : {}),
+      ...told,
     };
-    await append(row, person, { kind: applied.kind, body, commandId, at }, transaction);
+    await append(row, person, { kind: applied.kind, body, commandId, commandHash, at }, transaction);
     return { ok: true, ...heldOf(row) };
   });
 }
 
-/** A device's clock may be wrong, so what it says is taken only within the last 60 days; waivers and signatures bear the server's time. */
-function entryTime(command: Command, madeAt: Date, now: Date): Date {
-  const ageMs = now.getTime() - madeAt.getTime();
-  return command.kind === 'waive' || command.kind === 'sign' || !(ageMs > 0 && ageMs < 60 * 24 * 3600 * 1000) ? now : madeAt;
+/** Before this an entry can't have been made: the build began, or the hold point before was released. ms */
+async function earliestOf(row: BuildRow, command: Command, transaction: Transaction): Promise<number> {
+  const first = await database().models.LedgerEntryRow.findOne({
+    attributes: ['at'],
+    where: { buildId: row.id, seq: 1 },
+    transaction,
+  });
+  const released = command.kind === 'holdPoint' ? (row.document.releases ?? []).map(({ at }) => Date.parse(at)) : [];
+  return Math.max(first?.at.getTime() ?? 0, ...released);
+}
+
+/** One id stands for one entry: what came first is kept, and whoever sent another is told both. */
+function other({ kind, body, at, by }: LedgerEntryRow): Done {
+  const kept = { kind, body: JSON.parse(body) as unknown };
+  return {
+    ok: false,
+    why: 'other',
+    errors: [
+      `An entry with this id was kept already, by ${by} on ${at.toISOString().slice(0, 16).replace('T', ' ')} UTC: ${describeRow(kept)}. This one says something else and was not kept; enter it anew if it is wanted.`,
+    ],
+    kept,
+  };
 }
 
 const whoClashed = (clashes: readonly Clash[], origins: Origins): Clash[] =>

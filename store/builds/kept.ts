@@ -44,11 +44,15 @@ export async function loadBuild(person: Person, id: string): Promise<KeptState |
   return row ? kept(row) : null;
 }
 
+/** The machine's clock was put back since the row before: said in the row, since its time alone would tell a wrong order. */
+const clockBack = (before: Date, at: Date, last: object | null): { clockBackMs?: number } =>
+  last !== null && at < before ? { clockBackMs: before.getTime() - at.getTime() } : {};
+
 /** Writes one ledger row after the build's last one, with the hash of the build as it now is. The caller holds the build's row locked. */
 export async function append(
   build: BuildRow,
   person: Person,
-  entry: { kind: string; body: object; commandId: string; at: Date },
+  entry: { kind: string; body: object; commandId: string; commandHash?: string; at: Date },
   transaction: Transaction,
 ): Promise<void> {
   const last = build.lastSeq === 0 ? null : { seq: build.lastSeq, hash: build.lastHash };
@@ -58,11 +62,12 @@ export async function append(
     by: person.name,
     role: person.role,
     kind: entry.kind,
-    body: { ...entry.body, documentHash: hashDocument(build.document) },
+    body: { ...entry.body, ...clockBack(build.changedAt, entry.at, last), documentHash: hashDocument(build.document) },
   });
   const { sequelize, models } = database();
+  const { commandId, commandHash = null } = entry;
   await models.LedgerEntryRow.create(
-    { ...row, at: entry.at, body: canonicalJson(row.body), personId: person.id, commandId: entry.commandId },
+    { ...row, at: entry.at, body: canonicalJson(row.body), personId: person.id, commandId, commandHash },
     { transaction },
   );
   // A build's first row brings all of it.

@@ -1,3 +1,4 @@
+import { saidTimes } from '../../core/ledger/saidTimes';
 import { settleClash } from '../../core/commands/applyCommand';
 import type { Command } from '../../core/commands/allCommands';
 import { noteOrigins } from '../../core/ledger/noteOrigins';
@@ -24,7 +25,7 @@ import { closeDatabase, database } from '../../store/database';
 import { migrate } from '../../store/migrate';
 import { addPerson, addWorkshop, type Person } from '../../store/people';
 import { startLog } from '../../store/startLogs';
-import { beginSession, hashToken, personOf, rotateSession, signOutEverywhere } from '../../store/sessions';
+import { beginSession, hashToken, personOf, rotateSession, signOut, signOutEverywhere } from '../../store/sessions';
 import { nobody } from '../../store/signIns';
 
 let person: Person;
@@ -317,24 +318,75 @@ test('people on the rows of one list at the same moment, against the real databa
   expect((await verifyBuild(id))?.broken).toBeNull();
 });
 
-test('a reading taken without coverage bears the time at which it was taken; a clock that is wrong is not believed', async () => {
+test('a reading taken without coverage bears the time at which it was taken; a clock that is wrong, or before the build began, is kept and not believed', async () => {
   const id = await keep();
-  const at = new Date('2026-11-20T12:00:00.000Z');
+  const began = Date.now();
+  const hour = 3600_000;
+  const iso = (ms: number) => new Date(ms).toISOString();
+  const at = new Date(began + 2 * hour);
   const begin = (madeAt: string) =>
     commandBuild(person, id, { kind: 'start', id: randomUUID(), events: [], readings: [], source: 'live' }, randomUUID(), {
       at,
       madeAt: new Date(madeAt),
     });
-  for (const madeAt of ['2026-11-20T11:20:00.000Z', '2027-01-01T00:00:00.000Z', '2001-01-01T00:00:00.000Z']) await begin(madeAt);
+  const said = [iso(began + hour), iso(began + 50 * hour), '2001-01-01T00:00:00.000Z', iso(began - hour)];
+  for (const madeAt of said) await begin(madeAt);
   const kept = await loadBuild(person, id);
   expect(kept?.build.starts.map((run) => run.at)).toEqual([
-    '2026-11-20T11:20:00.000Z',
-    '2026-11-20T12:00:00.000Z',
-    '2026-11-20T12:00:00.000Z',
+    iso(began + hour),
+    ...Array.from({ length: 3 }, () => at.toISOString()),
   ]);
-  expect((await ledgerOf(id)).map((row) => (row.body as { madeAt?: string }).madeAt).filter(Boolean)).toEqual([
-    '2026-11-20T11:20:00.000Z',
+  const rows = (await ledgerOf(id)).slice(1);
+  expect(rows.map(saidTimes)).toEqual([{ madeAt: said[0] }, ...said.slice(1).map((deviceAt) => ({ deviceAt }))]);
+});
+
+test('a row written while the server’s clock had been put back says so', async () => {
+  const id = await keep();
+  const later = new Date(Date.now() + 60_000);
+  for (const at of [later, new Date(later.getTime() - 40_000)])
+    await commandBuild(person, id, { kind: 'note', text: 'n' }, randomUUID(), { at });
+  expect((await ledgerOf(id)).map(saidTimes)).toEqual([{}, {}, { clockBackMs: 40_000 }]);
+  expect((await verifyBuild(id))?.broken).toBeNull();
+});
+
+test('a hold point is not released before the one that was released last, whatever the device says', async () => {
+  const id = await keep();
+  const began = Date.now();
+  const release = (holdPoint: 'cutting' | 'bolting', at: number, madeAt: number) =>
+    commandBuild(person, id, { kind: 'holdPoint', holdPoint, action: 'release' }, randomUUID(), {
+      at: new Date(at),
+      madeAt: new Date(madeAt),
+    });
+  const hour = 3600_000;
+  const first = await release('cutting', began + 2 * hour, began + 2 * hour);
+  const second = await release('bolting', began + 4 * hour, began + hour);
+  expect([first, second].map((done) => (done.ok ? (done.kept.build.releases ?? []).map(({ at }) => at) : done.errors))).toEqual([
+    [new Date(began + 2 * hour).toISOString()],
+    [new Date(began + 2 * hour).toISOString(), new Date(began + 4 * hour).toISOString()],
   ]);
+});
+
+test('one id stands for one entry: the same again changes nothing, another content is refused and both are told', async () => {
+  const id = await keep();
+  const commandId = randomUUID();
+  const read = (ppm: number) =>
+    commandBuild(person, id, { kind: 'co', reading: { id: readingId, ppm, place: 'pillow' } }, commandId);
+  const readingId = randomUUID();
+  expect((await read(3)).ok && (await read(3)).ok).toBe(true);
+  const other = await read(180);
+  expect(other).toMatchObject({ ok: false, why: 'other', kept: { kind: 'co' } });
+  expect(other.ok ? '' : other.errors[0]).toMatch(/kept already.*3 ppm.*was not kept/);
+  expect((await loadBuild(person, id))?.build.coReadings.map(({ ppm }) => ppm)).toEqual([3]);
+});
+
+test('who signs out is out at once, by a token that was just replaced too', async () => {
+  const began = new Date();
+  const token = await beginSession(person.id, nobody, began);
+  const later = new Date(began.getTime() + 3700_000);
+  const next = await rotateSession(token, later);
+  expect((await personOf(token, later))?.login).toBe(person.login);
+  await signOut(next ?? undefined);
+  expect([await personOf(token, later), await personOf(next ?? undefined, later)]).toEqual([null, null]);
 });
 
 test('sessions: a new token each hour, the old one for a minute more, none older than seven days, all ended at once', async () => {

@@ -7,5 +7,6 @@ export const POST = openRoute(async () => {
   const sealed = await session();
   await signOut(sealed.token);
   sealed.destroy();
-  return NextResponse.json({ signedOut: true });
+  // Photographs and answers that the browser keeps are not for whoever takes up the device next.
+  return NextResponse.json({ signedOut: true }, { headers: { 'clear-site-data': '"cache"' } });
 });

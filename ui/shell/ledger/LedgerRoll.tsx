@@ -1,12 +1,26 @@
 'use client';
 import { Box, Button } from '@mui/material';
 import { useEffect, useRef, useState } from 'react';
+import type { LedgerRow } from '../../../core/ledger/chain';
 import { describeRow, turnsOf } from '../../../core/ledger/describeRow';
+import { saidTimes } from '../../../core/ledger/saidTimes';
 import { LevelGlyph } from '../../components/findings/LevelMark';
 import { useWorkspace, useSay } from '../../sync/useWorkspace';
 import { commandBody } from './commandBody';
 import { ledger as t } from '../../texts/en/ledger';
-import { timeOfDay, wholeDay } from '../../texts/when';
+import { dateAndTime, dayAndTime, timeOfDay, wholeDay } from '../../texts/when';
+
+/** What is kept of time beside the server's own, where the two differ. */
+function TimesOf({ row }: { row: LedgerRow }) {
+  const { madeAt, deviceAt, clockBackMs } = saidTimes(row);
+  return (
+    <>
+      {madeAt && <span className="soft"> {t.enteredAt({ when: dayAndTime(madeAt) })}</span>}
+      {deviceAt && <strong> {t.deviceSaid({ when: dateAndTime(deviceAt) })}</strong>}
+      {clockBackMs !== undefined && <strong> {t.clockBack({ s: Math.ceil(clockBackMs / 1000) })}</strong>}
+    </>
+  );
+}
 
 /** What happened, newest at the bottom. */
 export function LedgerRoll() {
@@ -41,6 +55,7 @@ export function LedgerRoll() {
               <time dateTime={row.at}>{timeOfDay(row.at)}</time>
               <span>
                 {say(describeRow(row))} <span className="soft">· {row.by.split(' ')[0]}</span>
+                <TimesOf row={row} />
                 {turns.length > 0 &&
                   turns.length <= 3 &&
                   turns.map((turn) => (

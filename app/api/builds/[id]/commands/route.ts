@@ -9,7 +9,7 @@ import { offLoop } from '../../../../lib/offLoop';
 import { largeBytes } from '../../../../lib/pace';
 import { stateAnswer } from '../../../../lib/state';
 
-const statuses = { missing: 404, forbidden: 403, clash: 409, locked: 423, standing: 422, invalid: 400 } as const;
+const statuses = { missing: 404, forbidden: 403, clash: 409, other: 409, locked: 423, standing: 422, invalid: 400 } as const;
 /** A log of 20,000 readings, each at its longest. */
 const bodyMaxBytes = 2 * 1024 * 1024;
 
@@ -35,7 +35,11 @@ export const POST = buildRoute('work', async ({ request, person, head }) => {
   const done = await commandBuild(person, head.id, read.command, commandId, { madeAt: new Date(madeAt) });
   if (!done.ok)
     return NextResponse.json(
-      { errors: done.errors, ...('clashes' in done ? { clashes: done.clashes } : {}) },
+      {
+        errors: done.errors,
+        ...('clashes' in done ? { clashes: done.clashes } : {}),
+        ...('kept' in done ? { kept: done.kept, sent: read.command } : {}),
+      },
       { status: statuses[done.why] },
     );
   const { lastSeq, lastHash } = done.kept;

@@ -1,0 +1,87 @@
+import { randomUUID } from 'node:crypto';
+import { closeDatabase } from '../../store/database';
+import { base, buildOf, cast, client, cookieOf, forgetLimits, password } from './client';
+
+// What a request may bear beside its body: none of it brings the server to its knees, and each refusal is a sentence.
+let people: Awaited<ReturnType<typeof cast>>;
+let buildId: string;
+beforeAll(async () => {
+  await forgetLimits();
+  people = await cast('Ground Shed');
+  buildId = await buildOf(people.fitter);
+});
+afterAll(closeDatabase);
+
+const told = async (answer: Response) => ({
+  status: answer.status,
+  errors: ((await answer.json()) as { errors?: string[] }).errors,
+});
+
+test('a device that calls itself by 4,000 letters signs in, and is kept by as many as there is room for', async () => {
+  const login = people.fitter.person?.login ?? '';
+  const answer = await fetch(`${base}/api/sign-in`, {
+    method: 'POST',
+    body: JSON.stringify({ login, password }),
+    headers: { 'user-agent': 'x'.repeat(4000), 'x-forwarded-for': '1'.repeat(4000) },
+  });
+  expect(answer.status).toBe(200);
+  const again = client(cookieOf(answer), people.fitter.person);
+  expect((await again.ask('/api/bay')).status).toBe(200);
+  const wrong = await fetch(`${base}/api/sign-in`, {
+    method: 'POST',
+    body: JSON.stringify({ login: 'n'.repeat(900), password: 'x' }),
+    headers: { 'user-agent': 'y'.repeat(6000) },
+  });
+  expect(wrong.status).toBe(401);
+});
+test.each([
+  ['a build’s name', '/api/builds', () => ({ name: 'x\ud83d', what: '', kind: 'boat', place: '', heaterSerial: '' })],
+  ['a note', null, () => ({ commandId: randomUUID(), command: { kind: 'note', text: 'half \udc00' } })],
+  ['a person’s name', '/api/crew/invite', () => ({ name: 'Half \ud83d', login: 'half', role: 'viewer' })],
+])('half a character in %s is refused in a sentence', async (_where, way, body) => {
+  const answer = await people.lead.post(way ?? `/api/builds/${buildId}/commands`, body());
+  expect(await told(answer)).toEqual({ status: 400, errors: ['The request holds half a character, which is not allowed.'] });
+});
+test.each([
+  '9'.repeat(30),
+  `${'9'.repeat(15)}_${randomUUID()}`,
+  `1_${'-'.repeat(36)}`,
+  `${'9'.repeat(16)}_${randomUUID()}`,
+  '%00',
+])('a page of the bay from “%s” on is the first page', async (from) => {
+  const answer = await people.fitter.ask(`/api/bay?from=${from}`);
+  expect([answer.status, ((await answer.json()) as { builds: unknown[] }).builds.length]).toEqual([200, 1]);
+  expect((await people.fitter.ask(`/?from=${from}`)).status).toBe(200);
+});
+test('36 hyphens are nobody', async () => {
+  const answer = await people.lead.post('/api/crew', { personId: '-'.repeat(36), action: 'disable' });
+  expect(await told(answer)).toMatchObject({ status: 400, errors: [expect.stringContaining('must be a UUID')] });
+});
+test('one id with other content is refused with both, and what came first stays', async () => {
+  const commandId = randomUUID();
+  const reading = { id: randomUUID(), place: 'pillow' };
+  const send = (ppm: number) =>
+    people.fitter.post(`/api/builds/${buildId}/commands`, { commandId, command: { kind: 'co', reading: { ...reading, ppm } } });
+  expect([(await send(3)).status, (await send(3)).status]).toEqual([200, 200]);
+  const other = await send(180);
+  expect([other.status, await other.json()]).toEqual([
+    409,
+    {
+      errors: [expect.stringContaining('kept already')],
+      kept: { kind: 'co', body: expect.objectContaining({ reading: expect.objectContaining({ ppm: 3 }) as object }) as object },
+      sent: { kind: 'co', reading: { ...reading, ppm: 180 } },
+    },
+  ]);
+});
+test('a page without an origin of its own can make a signed-in browser do nothing', async () => {
+  const answer = await people.lead.ask('/api/sign-out', { method: 'POST', body: '{}', headers: { origin: 'null' } });
+  expect(answer.status).toBe(403);
+});
+test('whoever signs out leaves nothing in the browser’s cache, and is out with every token of the session', async () => {
+  const login = people.viewer.person?.login ?? '';
+  const answer = await fetch(`${base}/api/sign-in`, { method: 'POST', body: JSON.stringify({ login, password }) });
+  const there = client(cookieOf(answer), people.viewer.person);
+  const out = await there.post('/api/sign-out', {});
+  expect([out.status, out.headers.get('clear-site-data')]).toEqual([200, '"cache"']);
+  expect((await there.ask('/api/bay')).status).toBe(401);
+});
