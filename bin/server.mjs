@@ -4,6 +4,7 @@ import { createServer } from 'node:http';
 import { monitorEventLoopDelay } from 'node:perf_hooks';
 import next from 'next';
 import { pagePolicy } from './lib/headers.mjs';
+import { hostCheck, refuseHost } from './lib/hosts.mjs';
 import { routeServer } from './lib/routes.mjs';
 import { shellServer } from './lib/shells.mjs';
 
@@ -35,13 +36,16 @@ const routes = dev ? (_request, _response, following) => following() : routeServ
 const loop = process.env.LORBET_LOOP === '1' ? monitorEventLoopDelay({ resolution: 5 }) : null;
 loop?.enable();
 
+const knows = hostCheck(process.env.LORBET_HOSTS);
 const server = createServer((request, response) => {
+  if (!knows(request.headers.host)) return refuseHost(request, response);
   if (loop && request.url === '/health/loop') {
     const maxMs = loop.max / 1e6;
     const { user, system } = process.cpuUsage();
     loop.reset();
-    response.setHeader('content-type', 'application/json').end(JSON.stringify({ maxMs, workedMs: (user + system) / 1000 }));
-    return;
+    return response
+      .setHeader('content-type', 'application/json')
+      .end(JSON.stringify({ maxMs, workedMs: (user + system) / 1000 }));
   }
   const own = isOwnProxy(request.headers['x-lorbet-proxy']);
   delete request.headers['x-lorbet-proxy'];
@@ -58,7 +62,7 @@ const server = createServer((request, response) => {
   response.setHeader = (name, value) => setHeader.call(response, name === 'x-packed' ? 'content-encoding' : name, value);
   // Next sends the head of an answer apart from its body; each way to the socket costs as much as to make a short answer.
   response.flushHeaders = () => undefined;
-  shells(request, response, () => routes(request, response, () => void handle(request, response)));
+  return shells(request, response, () => routes(request, response, () => void handle(request, response)));
 });
 server.requestTimeout = 120_000;
 // Longer than a fitter's or a proxy's pause between two requests: a connection that is closed just as one is sent loses it.

@@ -43,7 +43,7 @@ await guarded(async () => {
     const { demoSignIn } = await import('./lib/demoSignIn.mjs');
     say('Demo people, all invented (password for each: ' + demoSignIn.password + '):');
     for (const person of demoSignIn.people) say(`  ${person.login.padEnd(8)} ${person.role}`);
-  } else say('Open it to name the first lead, if nobody has yet.');
+  } else say(`Open it to name the first lead, if nobody has yet; the set-up code is ${running.env.LORBET_SETUP_CODE}`);
   if (running.lan) {
     const { toString } = (await import('qrcode')).default;
     say('');

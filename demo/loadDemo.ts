@@ -31,9 +31,14 @@ const hourMs = 3600 * 1000;
 
 /** Fills an empty Lorbet with the invented workshop, wholly or not at all. @returns whether anything was loaded */
 export async function loadDemo(now = new Date()): Promise<boolean> {
-  if (await anyPeople()) return false;
-  await database().sequelize.transaction((transaction) => load(now, transaction));
-  return true;
+  const { sequelize } = database();
+  return sequelize.transaction(async (transaction) => {
+    // The lock of whoever names the first lead: of several at the same moment one fills it.
+    await sequelize.query('SELECT pg_advisory_xact_lock(7061)', { transaction });
+    if (await anyPeople()) return false;
+    await load(now, transaction);
+    return true;
+  });
 }
 
 async function load(now: Date, transaction: Transaction): Promise<void> {

@@ -13,6 +13,8 @@ export interface Config {
   /** Behind a reverse proxy that writes X-Forwarded-For anew. */
   behindProxy: boolean;
   log: 'silent' | 'error' | 'warn' | 'info' | 'debug';
+  /** What the first lead has to bring along; printed by the start command. Null where none was set: nobody can be named then. */
+  setUpCode: string | null;
   /** Connections to the database, a process. */
   poolSize: number;
 }
@@ -42,6 +44,7 @@ const environment = yup.object({
     .string()
     .oneOf(['silent', 'error', 'warn', 'info', 'debug'], '${path} is “${value}”; allowed is silent, error, warn, info or debug')
     .default('warn'),
+  LORBET_SETUP_CODE: yup.string().min(8, '${path} is too short; it has to hold 8 characters or more').optional(),
   LORBET_DB_POOL: yup
     .string()
     .matches(/^([1-9]|[1-9]\d)$/, '${path} is “${value}”; allowed is a whole number from 1 to 99')
@@ -66,6 +69,7 @@ export function config(env: NodeJS.ProcessEnv = process.env): Config {
       sealSecret: read.LORBET_SEAL_SECRET,
       https: read.LORBET_HTTPS === '1',
       behindProxy: read.LORBET_PROXY === '1',
+      setUpCode: read.LORBET_SETUP_CODE ?? null,
       log: read.LORBET_LOG,
       poolSize: Number(read.LORBET_DB_POOL),
     };

@@ -31,6 +31,11 @@ export async function closeDatabase(): Promise<void> {
   delete shared.lorbetDatabase;
 }
 
+/** Whether an error tells that there is no room left to keep anything. */
+export const isDiskFull = (error: unknown): boolean =>
+  error instanceof DatabaseError &&
+  ((error.original as { code?: string }).code === '53100' || /No space left/.test(error.message));
+
 /** Whether an error tells that the database can't be reached or has no connection free; nothing was kept then. */
 export const isDatabaseAway = (error: unknown): boolean =>
   error instanceof ConnectionError ||

@@ -1,3 +1,4 @@
+import { createHash, timingSafeEqual } from 'node:crypto';
 import type { Licence } from '../core/people/licences';
 import type { Transaction } from 'sequelize';
 import { refuseField, validate, type ReadResult, type Refusal } from '../core/build/readBuild';
@@ -71,17 +72,31 @@ export async function addPerson(workshopId: string, value: unknown, transaction?
   return fresh ? { ok: true, value: plainPerson(row) } : refuseField('login', `Sign-in name ${person.login} is taken.`);
 }
 
+/** Compared in the same time wherever they differ. */
+const sameText = (a: string, b: string): boolean => {
+  const [one, other] = [a, b].map((text) => createHash('sha256').update(text).digest());
+  return one !== undefined && other !== undefined && timingSafeEqual(one, other);
+};
+
 export const anyPeople = async (): Promise<boolean> => (await database().models.PersonRow.count()) > 0;
 
-/** The first lead of an empty Lorbet. Refused once anybody exists; the lock lets one of two at the same moment through. */
-export async function addFirstLead(value: unknown): Promise<ReadResult<Person>> {
-  const read = validate<{ workshop: string } & Omit<NewPerson, 'role' | 'demo'>>(firstLeadSchema(), value);
+/**
+ * The first lead of an empty Lorbet. Refused once anybody exists; the lock lets one of two at the same moment through.
+ * @param wanted the code that the start command printed; null where it printed none
+ */
+export async function addFirstLead(value: unknown, wanted: string | null): Promise<ReadResult<Person>> {
+  const read = validate<{ workshop: string; code: string } & Omit<NewPerson, 'role' | 'demo'>>(firstLeadSchema(), value);
   if (!read.ok) return withoutSecrets(read);
-  const { workshop, ...person } = read.value;
+  const { workshop, code, ...person } = read.value;
   const { sequelize } = database();
   return sequelize.transaction(async (transaction) => {
     await sequelize.query('SELECT pg_advisory_xact_lock(7061)', { transaction });
     if (await anyPeople()) return { ok: false, errors: ['There is a lead already; sign in, or ask that person for a sign-in.'] };
+    if (wanted === null || !sameText(code.trim().toUpperCase(), wanted))
+      return refuseField(
+        'code',
+        'Set-up code is another one; it was printed where Lorbet was started (LORBET_SETUP_CODE sets it).',
+      );
     return addPerson(await addWorkshop(workshop, undefined, false, transaction), { ...person, role: 'lead' }, transaction);
   });
 }

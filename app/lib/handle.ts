@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { roleMay, type Permission } from '../../core/people/roles';
 import type { KeptState } from '../../core/ledger/News';
 import { loadBuild } from '../../store/builds/kept';
-import { isDatabaseAway } from '../../store/database';
+import { isDatabaseAway, isDiskFull } from '../../store/database';
 import { count, type LimitName } from '../../store/limits';
 import { log } from '../../store/log';
 import { TooManyAtOnce } from '../../store/passwords';
@@ -52,11 +52,14 @@ function guarded(handler: (asked: Asked) => Promise<Response>): Handler {
       // What Next throws to redirect is no failure.
       if (error instanceof Error && 'digest' in error) throw error;
       if (error instanceof Overloaded || error instanceof TooManyAtOnce) return refused(503, error.message);
+      const full = isDiskFull(error);
       const away = isDatabaseAway(error);
       log().error({ ...about, err: error instanceof Error ? error : new Error(String(error)) }, 'request failed');
-      response = away
-        ? refused(503, 'The database does not answer; nothing was kept. Try again in a moment.')
-        : refused(500, `Something went wrong on the server; nothing was kept. It stands in the log under ${requestId}.`);
+      response = full
+        ? refused(507, 'The disk of the machine on which Lorbet runs is full; nothing was kept. Make room there, then try again.')
+        : away
+          ? refused(503, 'The database does not answer; nothing was kept. Try again in a moment.')
+          : refused(500, `Something went wrong on the server; nothing was kept. It stands in the log under ${requestId}.`);
     }
     log().info({ ...about, status: response.status, ms: Math.round(performance.now() - began) }, 'request');
     return response;

@@ -1,4 +1,5 @@
 import { accessSync, closeSync, constants, mkdirSync, openSync, readFileSync, rmSync, writeFileSync, writeSync } from 'node:fs';
+import { randomInt } from 'node:crypto';
 import path from 'node:path';
 import { startDevices } from './devices.mjs';
 import { planLan, proxySecret, startLan } from './lan.mjs';
@@ -6,6 +7,11 @@ import { freePort, portIsFree, startPostgres } from './postgres.mjs';
 import { appUser, identify, stillRuns } from './process.mjs';
 import { runOrFail, start, Trouble, tsx } from './run.mjs';
 import { keepRunning, watch } from './supervise.mjs';
+
+/** Letters and digits that nobody mistakes for one another. */
+const plain = 'ABCDEFGHJKLMNPQRSTUVWXYZ23456789';
+/** Whoever names the first lead has to have seen what the start command prints. */
+const setUpCode = () => Array.from({ length: 9 }, (_, i) => (i === 4 ? '-' : plain[randomInt(plain.length)])).join('');
 
 /** What was written down of who runs on a data folder; nothing of it where it can't be read. */
 function readLock(file) {
@@ -150,7 +156,14 @@ export async function serve({ data, port, dev = false, demo = true, quiet = fals
       { env: { ...env, ...database.ownerEnv }, stdio: quiet ? 'pipe' : 'inherit' },
     );
     const plan = lan ? await planLan() : null;
-    if (plan) Object.assign(env, { LORBET_PROXY_SECRET: proxySecret(), LORBET_LAN: plan.address, LORBET_LAN_TRUST: plan.trust });
+    env.LORBET_SETUP_CODE ??= setUpCode();
+    if (plan)
+      Object.assign(env, {
+        LORBET_PROXY_SECRET: proxySecret(),
+        LORBET_LAN: plan.address,
+        LORBET_LAN_TRUST: plan.trust,
+        LORBET_HOSTS: [env.LORBET_HOSTS, plan.host, plan.name].filter(Boolean).join(','),
+      });
     const devices = await starting;
     env.LORBET_DEVICES = devices.address;
     let running = await startApp({ port, dev, quiet, env });

@@ -2,10 +2,10 @@ import { validate } from './readBuild';
 import { newBuildSchema } from './buildSchema';
 import { chosenPasswordSchema, firstLeadSchema, inviteSchema } from './personSchemas';
 
-const lead = { workshop: 'A shed', name: 'Ada Berg', login: 'ada', password: 'ten letters' };
+const lead = { code: 'ABCD-EFGH', workshop: 'A shed', name: 'Ada Berg', login: 'ada', password: 'ten letters' };
 
 test('what stands at a field is a sentence that names the field as it is called on screen', () => {
-  expect(validate(firstLeadSchema(), { workshop: 'x', name: '', login: 'A B', password: 'short' })).toMatchObject({
+  expect(validate(firstLeadSchema(), { code: 'x', workshop: 'x', name: '', login: 'A B', password: 'short' })).toMatchObject({
     fields: {
       workshop: 'Workshop’s name must hold 2 to 80 characters (it is "x").',
       name: 'Name must hold 2 to 80 characters (it is "").',

@@ -29,9 +29,15 @@ export const inviteSchema = once(() => strict({ name: personName(), login: login
 export const newPersonSchema = once(() =>
   strict({ name: personName(), login: loginSchema(), password: passwordSchema(), role: role(), demo: yup.boolean().optional() }),
 );
-/** What the first of all says: the workshop, and who leads it. */
+/** What the first of all says: the code that the start command printed, the workshop, and who leads it. */
 export const firstLeadSchema = once(() =>
-  strict({ workshop: workshopSchema(), name: personName(), login: loginSchema(), password: passwordSchema() }),
+  strict({
+    code: text(20, 1).label('Set-up code'),
+    workshop: workshopSchema(),
+    name: personName(),
+    login: loginSchema(),
+    password: passwordSchema(),
+  }),
 );
 /** A password chosen by whoever holds a link, typed twice. */
 export const chosenPasswordSchema = once(() =>

@@ -225,16 +225,21 @@ describe('npm start', () => {
   }, 120000);
 
   test('without the demo it asks for a first lead, once', async () => {
-    const { child, url } = await begin({ LORBET_DATA: path.join(folder, 'bare'), LORBET_DEMO: '0' });
-    const lead = { workshop: 'Bare Shed', name: 'First Lead', login: 'first', password: 'long enough to pass' };
+    const { child, url, out } = await begin({ LORBET_DATA: path.join(folder, 'bare'), LORBET_DEMO: '0' });
+    const code = /set-up code is (\S{4}-\S{4})$/m.exec(out)?.[1] ?? '';
+    const lead = { code, workshop: 'Bare Shed', name: 'First Lead', login: 'first', password: 'long enough to pass' };
     expect(
       (await fetch(`${url}/api/set-up`, { method: 'POST', body: JSON.stringify({ ...lead, password: 'short' }) })).status,
+    ).toBe(400);
+    expect(
+      (await fetch(`${url}/api/set-up`, { method: 'POST', body: JSON.stringify({ ...lead, code: 'AAAA-AAAA' }) })).status,
     ).toBe(400);
     const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
     try {
       const page = await browser.newPage();
       await page.goto(url);
       await page.waitForURL(`${url}/set-up`);
+      await page.getByLabel('Set-up code, printed where Lorbet was started').fill(code);
       await page.getByLabel('Workshop’s name').fill(lead.workshop);
       await page.getByLabel('Your name, as it stands under certificates').fill(lead.name);
       await page.getByLabel('Sign-in name: a to z').fill(lead.login);

@@ -50,10 +50,20 @@ beforeAll(async () => {
     if (!added.ok) throw new Error(added.errors.join());
     return added.value;
   };
-  const first = { name: 'Test Lead', login: 'lead', password };
+  const code = 'ABCD-EFGH';
+  const first = { code: 'abcd-efgh ', name: 'Test Lead', login: 'lead', password };
+  // Without the code that was printed nobody is named, nor where none was.
+  for (const [said, wanted] of [
+    ['ABCD-EFGJ', code],
+    ['ABCD-EFGH', null],
+  ] as const)
+    expect(await addFirstLead({ workshop: 'Test Shed', ...first, code: said }, wanted)).toMatchObject({
+      ok: false,
+      fields: { code: expect.stringContaining('Set-up code is another one') as string },
+    });
   const both = await Promise.all([
-    addFirstLead({ workshop: 'Test Shed', ...first }),
-    addFirstLead({ workshop: 'Other Shed', ...first, login: 'usurper' }),
+    addFirstLead({ workshop: 'Test Shed', ...first }, code),
+    addFirstLead({ workshop: 'Other Shed', ...first, login: 'usurper' }, code),
   ]);
   // Two at the same moment: just one becomes the first lead.
   expect(both.filter((b) => b.ok)).toHaveLength(1);

@@ -3,14 +3,18 @@ import { addFirstLead } from '../../../store/people';
 import { signerFor } from '../../../store/keys';
 import { beginSession } from '../../../store/sessions';
 import { recordSignIn } from '../../../store/signIns';
-import { readBody, refusedFor } from '../../lib/answers';
+import { config } from '../../../store/config';
+import { count } from '../../../store/limits';
+import { readBody, refusedFor, tooOften } from '../../lib/answers';
 import { openRoute } from '../../lib/handle';
 import { keepToken } from '../../lib/session';
 
 export const POST = openRoute(async ({ request, caller }) => {
   const body = await readBody(request, 4000);
   if (!body.ok) return body.response;
-  const added = await addFirstLead(body.value);
+  const wait = await count('address', caller.address);
+  if (wait !== null) return tooOften('That was too often', wait);
+  const added = await addFirstLead(body.value, config().setUpCode);
   if (!added.ok) return refusedFor(added);
   await recordSignIn({ login: added.value.login, person: added.value, event: 'first lead', by: added.value.name, caller });
   await signerFor(added.value.workshopId, new Date());

@@ -1,14 +1,10 @@
 import { NextResponse } from 'next/server';
-import { database } from '../../../store/database';
+import { probeWrite } from '../../../store/probe';
 
 export const dynamic = 'force-dynamic';
 
-/** The database answers too: this process may be given work. */
+/** Something can be kept: this process may be given work. */
 export async function GET() {
-  try {
-    await database().sequelize.query('SELECT 1 FROM builds LIMIT 1');
-    return NextResponse.json({ ready: true });
-  } catch {
-    return NextResponse.json({ ready: false, why: 'The database does not answer, or was not migrated.' }, { status: 503 });
-  }
+  const why = await probeWrite();
+  return why === null ? NextResponse.json({ ready: true }) : NextResponse.json({ ready: false, why }, { status: 503 });
 }

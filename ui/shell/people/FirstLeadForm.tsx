@@ -10,7 +10,7 @@ import { NewPasswordField, SignInNameField } from '../../components/forms/Person
 import { useSentForm } from '../../components/forms/useSentForm';
 import { people as t } from '../../texts/en/people';
 
-const blank = { workshop: '', name: '', login: '', password: '' };
+const blank = { code: '', workshop: '', name: '', login: '', password: '' };
 
 /** Names the workshop and its first lead, once, on an empty Lorbet. */
 export function FirstLeadForm() {
@@ -22,6 +22,7 @@ export function FirstLeadForm() {
   };
   return (
     <AwakeForm className="form-narrow" onSubmit={send(enter)}>
+      <Field label={t.setUpCode} autoComplete="off" maxLength={20} {...field('code')} />
       <Field label={t.workshopsName} maxLength={80} {...field('workshop')} />
       <Field label={t.yourNameAsItStandsUnder} autoComplete="name" maxLength={80} {...field('name')} />
       <SignInNameField autoComplete="username" {...field('login')} />

@@ -34,6 +34,7 @@ export const people = room('people', {
   what: 'What',
   from: 'From',
   byBy: params('by {by}'),
+  setUpCode: 'Set-up code, printed where Lorbet was started',
   workshopsName: 'Workshop’s name',
   yourNameAsItStandsUnder: 'Your name, as it stands under certificates',
   begin: 'Begin',
