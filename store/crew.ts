@@ -4,16 +4,17 @@ import { Op, type Transaction } from 'sequelize';
 import { identifier } from '../core/build/schemaParts';
 import { licenceSchema } from '../core/build/pack/packSchema';
 import { refuseField, validate, type ReadResult } from '../core/build/readBuild';
-import { inviteSchema, passwordSchema } from '../core/build/personSchemas';
+import { inviteSchema, ownPasswordSchema, passwordSchema } from '../core/build/personSchemas';
 import { roles, type Role } from '../core/people/roles';
 import { fullPractices, laterPractices, practiceIds, practices, type Practices } from '../core/practices/practices';
 import { unitPreferenceOptions, type UnitPreferences } from '../core/units/inUnits';
 import { database } from './database';
 import type { PersonRow } from './models';
-import { hashPassword } from './passwords';
-import { plainPerson, type Person } from './people';
+import { guessable } from './guessable';
+import { hashPassword, passwordMatches } from './passwords';
+import { nameIsTaken, plainPerson, takenName, withoutSecrets, type Person } from './people';
 import { hashToken, newToken } from './sessions';
-import { recordSignIn, type Caller } from './signIns';
+import { nobody, recordSignIn, type Caller } from './signIns';
 
 const inviteMs = 3 * 24 * 3600 * 1000;
 
@@ -31,7 +32,7 @@ export async function crewOf(person: Person): Promise<CrewMember[]> {
 const strict = <T extends yup.ObjectShape>(fields: T) => yup.object(fields).defined().noUnknown().strict();
 const role = () => yup.string().defined().oneOf(Object.keys(roles));
 
-async function giveInvite(row: PersonRow, by: Person, now: Date, transaction: Transaction): Promise<string> {
+async function giveInvite(row: PersonRow, by: Pick<Person, 'name'>, now: Date, transaction: Transaction): Promise<string> {
   const token = newToken();
   const { InviteRow } = database().models;
   await InviteRow.destroy({ where: { personId: row.id }, transaction });
@@ -54,6 +55,9 @@ export async function invitePerson(lead: Person, value: unknown, caller: Caller,
   if (!read.ok) return read;
   const { sequelize, models } = database();
   return sequelize.transaction(async (transaction): Promise<ReadResult<string>> => {
+    // The workshop's row is the lock: of two of one name at the same moment one is too late.
+    await models.WorkshopRow.findByPk(lead.workshopId, { lock: transaction.LOCK.UPDATE, transaction });
+    if (await nameIsTaken(lead.workshopId, read.value.name, transaction)) return refuseField('name', takenName(read.value.name));
     const [row, fresh] = await models.PersonRow.findOrCreate({
       where: { login: read.value.login },
       defaults: { ...read.value, demo: lead.demo, workshopId: lead.workshopId, passwordHash: '' },
@@ -127,7 +131,7 @@ export async function changePerson(
     if (action.action === 'role') row.set('role', action.role);
     if (action.action === 'disable') row.set('disabledAt', now);
     if (action.action === 'enable') row.set('disabledAt', null);
-    if (action.action === 'reset') row.set('passwordHash', '');
+    if (action.action === 'reset') row.set({ passwordHash: '', resetBy: lead.name, resetAt: now });
     if (action.action === 'licences') row.set('licences', action.licences);
     await row.save({ transaction });
     if (action.action !== 'licences') await models.SessionRow.destroy({ where: { personId: row.id }, transaction });
@@ -136,6 +140,23 @@ export async function changePerson(
       transaction,
     );
     return { ok: true, value: action.action === 'reset' ? await giveInvite(row, lead, now, transaction) : null };
+  });
+}
+
+/**
+ * A link for a lead who is locked out, made on the machine itself: enabled again, every session ended.
+ * It is recorded, and told on what that person signs next.
+ */
+export async function recoverLead(login: string, now = new Date()): Promise<ReadResult<string>> {
+  const { sequelize, models } = database();
+  return sequelize.transaction(async (transaction): Promise<ReadResult<string>> => {
+    const row = await models.PersonRow.findOne({ where: { login: login.trim().toLowerCase(), role: 'lead' }, transaction });
+    if (!row) return { ok: false, errors: [`${login.slice(0, 60)} is no lead’s sign-in name.`] };
+    const by = { name: 'whoever has the machine' };
+    await row.update({ passwordHash: '', disabledAt: null, resetBy: by.name, resetAt: now }, { transaction });
+    await models.SessionRow.destroy({ where: { personId: row.id }, transaction });
+    await recordSignIn({ login: row.login, person: row, event: 'recovered', by: by.name, caller: nobody, at: now }, transaction);
+    return { ok: true, value: await giveInvite(row, by, now, transaction) };
   });
 }
 
@@ -164,12 +185,39 @@ export async function joinCrew(token: unknown, password: unknown, caller: Caller
     if (!invite || invite.expiresAt < now) return stale;
     const row = await models.PersonRow.findByPk(invite.personId, { transaction });
     if (!row || row.disabledAt) return stale;
+    const weak = await guessable(read.value, [row.name, row.login]);
+    if (weak) return refuseField('password', weak);
     await row.update({ passwordHash }, { transaction });
     await invite.destroy({ transaction });
     await models.SessionRow.destroy({ where: { personId: row.id }, transaction });
     await recordSignIn({ login: row.login, person: row, event: 'password chosen', by: row.name, caller, at: now }, transaction);
     return { ok: true, value: row.login };
   });
+}
+
+/**
+ * A person's own new password, by whoever knows the old one. Every other session of that person ends.
+ * @param token of the session that stays
+ */
+export async function changeOwnPassword(
+  person: Person,
+  value: unknown,
+  token: string | undefined,
+  caller: Caller,
+): Promise<ReadResult<null>> {
+  const read = validate<{ old: string; password: string }>(ownPasswordSchema(), value);
+  if (!read.ok) return withoutSecrets(read);
+  const { old, password } = read.value;
+  const row = await database().models.PersonRow.findByPk(person.id, { rejectOnEmpty: true });
+  if (!(await passwordMatches(old, row.passwordHash))) return refuseField('old', 'Password until now is another one.');
+  const weak = await guessable(password, [row.name, row.login]);
+  if (weak) return refuseField('password', weak);
+  await row.update({ passwordHash: await hashPassword(password) });
+  await database().models.SessionRow.destroy({
+    where: { personId: person.id, ...(token ? { tokenHash: { [Op.ne]: hashToken(token) } } : {}) },
+  });
+  await recordSignIn({ login: row.login, person: row, event: 'password changed', by: row.name, caller });
+  return { ok: true, value: null };
 }
 
 const unitPreferencesSchema = strict({

@@ -59,6 +59,8 @@ export function defineModels(sequelize: Sequelize): Models {
       disabledAt: { type: DATE, allowNull: true },
       settings: { type: JSONB, allowNull: false, defaultValue: {} },
       licences: { type: JSONB, allowNull: false, defaultValue: [] },
+      resetBy: { ...text(80), allowNull: true },
+      resetAt: { type: DATE(3), allowNull: true },
     },
     table('people'),
   );

@@ -34,6 +34,9 @@ export class PersonRow extends Model<InferAttributes<PersonRow>, InferCreationAt
   declare disabledAt: CreationOptional<Date | null>;
   declare settings: CreationOptional<Partial<UnitPreferences>>;
   declare licences: CreationOptional<Licence[]>;
+  /** who had a new password chosen, and when, until the person signs */
+  declare resetBy: CreationOptional<string | null>;
+  declare resetAt: CreationOptional<Date | null>;
 }
 export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreationAttributes<SessionRow>> {
   declare tokenHash: string;

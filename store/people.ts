@@ -1,6 +1,6 @@
 import { createHash, timingSafeEqual } from 'node:crypto';
 import type { Licence } from '../core/people/licences';
-import type { Transaction } from 'sequelize';
+import { col, fn, Op, where, type Transaction } from 'sequelize';
 import { refuseField, validate, type ReadResult, type Refusal } from '../core/build/readBuild';
 import { firstLeadSchema, newPersonSchema, workshopSchema } from '../core/build/personSchemas';
 import type { Role } from '../core/people/roles';
@@ -8,6 +8,7 @@ import { defaultPractices, fullPractices, type Practices } from '../core/practic
 import { metric, type UnitPreferences } from '../core/units/inUnits';
 import { database } from './database';
 import type { PersonRow } from './models';
+import { guessable } from './guessable';
 import { hashPassword } from './passwords';
 
 export interface Person {
@@ -21,10 +22,26 @@ export interface Person {
   unitPreferences: UnitPreferences;
   /** What this person is licensed or trained for. */
   licences: Licence[];
+  /** A lead had a new password chosen for this person, who has not signed since. */
+  reset: { by: string; at: string } | null;
 }
 
-export type PersonColumns = Pick<PersonRow, 'id' | 'workshopId' | 'name' | 'login' | 'role' | 'demo' | 'settings' | 'licences'>;
-export const plainPerson = ({ id, workshopId, name, login, role, demo, settings, licences }: PersonColumns): Person => ({
+export type PersonColumns = Pick<
+  PersonRow,
+  'id' | 'workshopId' | 'name' | 'login' | 'role' | 'demo' | 'settings' | 'licences' | 'resetBy' | 'resetAt'
+>;
+export const plainPerson = ({
+  id,
+  workshopId,
+  name,
+  login,
+  role,
+  demo,
+  settings,
+  licences,
+  resetBy,
+  resetAt,
+}: PersonColumns): Person => ({
   id,
   workshopId,
   name,
@@ -33,10 +50,11 @@ export const plainPerson = ({ id, workshopId, name, login, role, demo, settings,
   demo,
   unitPreferences: { ...metric, ...settings },
   licences: licences ?? [],
+  reset: resetBy && resetAt ? { by: resetBy, at: resetAt.toISOString() } : null,
 });
 /** Errors about a password never repeat it. */
 const withoutSecret = (error: string) => error.replace(/ \(it is ".*"\)(?=\.$)/, '');
-const withoutSecrets = ({ errors, fields = {} }: Refusal): Refusal => ({
+export const withoutSecrets = ({ errors, fields = {} }: Refusal): Refusal => ({
   ok: false,
   errors: errors.map(withoutSecret),
   fields: Object.fromEntries(Object.entries(fields).map(([name, error]) => [name, withoutSecret(error)])),
@@ -64,6 +82,9 @@ export async function addPerson(workshopId: string, value: unknown, transaction?
   const read = validate<NewPerson>(newPersonSchema(), value);
   if (!read.ok) return withoutSecrets(read);
   const { password, ...person } = read.value;
+  const weak = await guessable(password, [person.name, person.login]);
+  if (weak) return refuseField('password', weak);
+  if (await nameIsTaken(workshopId, person.name, transaction)) return refuseField('name', takenName(person.name));
   const [row, fresh] = await database().models.PersonRow.findOrCreate({
     where: { login: person.login },
     defaults: { ...person, demo: person.demo ?? false, workshopId, passwordHash: await hashPassword(password) },
@@ -77,6 +98,14 @@ const sameText = (a: string, b: string): boolean => {
   const [one, other] = [a, b].map((text) => createHash('sha256').update(text).digest());
   return one !== undefined && other !== undefined && timingSafeEqual(one, other);
 };
+
+/** Two of one name would sign alike: within a workshop a name is one person's, whatever its letters' size. */
+export const nameIsTaken = async (workshopId: string, name: string, transaction?: Transaction): Promise<boolean> => {
+  const same = where(fn('lower', col('name')), name.trim().toLowerCase());
+  return (await database().models.PersonRow.count({ where: { [Op.and]: [{ workshopId }, same] }, transaction })) > 0;
+};
+export const takenName = (name: string): string =>
+  `Name ${name} is somebody else’s here; two people who sign alike can’t be told apart, so add a middle name or an initial.`;
 
 export const anyPeople = async (): Promise<boolean> => (await database().models.PersonRow.count()) > 0;
 

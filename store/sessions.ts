@@ -64,7 +64,7 @@ interface SessionOfPerson extends PersonColumns {
 // Asked with every request, therefore one way to the database and no models.
 const sessionOfPerson = `
   SELECT s.created_at AS "createdAt", s.seen_at AS "seenAt", s.began_at AS "beganAt", s.ends_at AS "endsAt",
-         p.id, p.workshop_id AS "workshopId", p.name, p.login, p.role, p.demo, p.disabled_at AS "disabledAt", p.settings, p.licences,
+         p.id, p.workshop_id AS "workshopId", p.name, p.login, p.role, p.demo, p.disabled_at AS "disabledAt", p.settings, p.licences, p.reset_by AS "resetBy", p.reset_at AS "resetAt",
          w.name AS "workshopName", w.demo AS "workshopDemo", b.id AS "buildId", b.last_seq AS "lastSeq", b.last_hash AS "lastHash"
   FROM sessions s JOIN people p ON p.id = s.person_id JOIN workshops w ON w.id = p.workshop_id
        LEFT JOIN builds b ON b.id = $2::uuid AND b.workshop_id = p.workshop_id

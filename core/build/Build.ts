@@ -72,6 +72,7 @@ export interface Signature {
   /** hash of the build as it stood, signatures aside */ buildHash: string;
   /** so many people sign; one where nothing is said */ of?: 2;
   /** what the signer held on that day */ licences?: Licence[];
+  /** who had a new password chosen for the signer, and when, since the signer last signed */ reset?: { by: string; at: string };
   /** hash of the same build in the form in which it was kept when it was signed, where that was an older one */ formerHash?: string;
 }
 

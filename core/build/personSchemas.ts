@@ -39,13 +39,17 @@ export const firstLeadSchema = once(() =>
     password: passwordSchema(),
   }),
 );
+const oldPassword = () => yup.string().defined().min(1, '${path} is missing').max(200).label('Password until now');
+/** What a person says who changes the own password. */
+export const ownPasswordSchema = once(() => strict({ old: oldPassword(), password: passwordSchema() }));
+const twice = () => ({
+  password: passwordSchema(),
+  again: yup
+    .string()
+    .defined()
+    .oneOf([yup.ref('password')], 'The two passwords are not the same'),
+});
 /** A password chosen by whoever holds a link, typed twice. */
-export const chosenPasswordSchema = once(() =>
-  strict({
-    password: passwordSchema(),
-    again: yup
-      .string()
-      .defined()
-      .oneOf([yup.ref('password')], 'The two passwords are not the same'),
-  }),
-);
+export const chosenPasswordSchema = once(() => strict(twice()));
+/** The form by which a person changes the own password. */
+export const ownPasswordFormSchema = once(() => strict({ old: oldPassword(), ...twice() }));

@@ -280,6 +280,9 @@ export const signatureSchema = once(() =>
     buildHash: fingerprint(),
     of: yup.number().oneOf([2]).optional(),
     licences: yup.array().of(licenceSchema()).max(20).optional(),
+    reset: strictObject({ by: text(80, 1), at: instant() })
+      .optional()
+      .default(undefined),
     formerHash: fingerprint().optional(),
   }),
 );

@@ -13,6 +13,7 @@ export interface Author {
   role: Role;
   at: string;
   /** what the person is licensed or trained for, as the workshop keeps it */ licences?: readonly Licence[];
+  /** a lead had a new password chosen for this person, who has not signed since */ reset?: { by: string; at: string };
 }
 /** One value that somebody else has changed since this person saw it. */
 export interface Clash {

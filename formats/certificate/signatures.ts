@@ -34,6 +34,11 @@ export const signatures: Section = (page, { build }) => {
       .text(
         [
           `${signature.role}, ${day(signature.at)}`,
+          ...(signature.reset
+            ? [
+                `${signature.reset.by} had a new password chosen for this person on ${day(signature.reset.at)}, before this signature`,
+              ]
+            : []),
           ...(signature.licences ?? []).map(({ trade, number }) => `${licensedTrades[trade]} ${number}`),
         ].join('; '),
         page.left + 190,

@@ -47,8 +47,8 @@ export async function commandBuild(
       return former.commandHash === null || former.commandHash === commandHash ? { ok: true, ...heldOf(row) } : other(former);
     const { atMs, told } = entryTime(command.kind, madeAt.getTime(), at.getTime(), await earliestOf(row, command, transaction));
     const entered = new Date(atMs);
-    const { name, role, licences } = person;
-    const author: Author = { name, role, licences, at: entered.toISOString() };
+    const { name, role, licences, reset } = person;
+    const author: Author = { name, role, licences, ...(reset ? { reset } : {}), at: entered.toISOString() };
     const unknown = [
       ...(await unknownPhotos(buildId, command, transaction)),
       ...(await unknownPacks(person, command, transaction)),
@@ -56,6 +56,9 @@ export async function commandBuild(
     if (unknown.length > 0) return { ok: false, why: 'invalid', errors: unknown };
     const applied = applyCommand(row.document, command, author);
     if (!applied.ok) return 'clashes' in applied ? { ...applied, clashes: whoClashed(applied.clashes, row.origins) } : applied;
+    // Told on what was signed now, and on nothing after it.
+    if (command.kind === 'sign' && reset)
+      await models.PersonRow.update({ resetBy: null, resetAt: null }, { where: { id: person.id }, transaction });
     if (applied.log) await keepStartLog(row.id, applied.log.sha256, applied.log.text, person.name, at, transaction);
     if (applied.build !== row.document) {
       row.set(summaryColumns(applied.build));

@@ -262,6 +262,13 @@ const table: Record<
     answers: [401, 401, 401, 401, 401],
   },
   'POST sign-out': { ask: (who) => client('', who.person).post('/api/sign-out', {}), answers: [200, 200, 200, 200, 200] },
+  'POST me/password': {
+    ask: post(
+      () => '/api/me/password',
+      () => ({ old: 'a guess', password: 'three loose words here' }),
+    ),
+    answers: [401, 400, 400, 400, 400],
+  },
   'POST sign-out-everywhere': {
     ask: (who) => client('', who.person).post('/api/sign-out-everywhere', {}),
     answers: [401, 401, 401, 401, 401],

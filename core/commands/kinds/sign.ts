@@ -23,7 +23,7 @@ export const signCommand = defineCommand<SignCommand>({
   permission: 'sign',
   schema: shape(() => ({ typedName: text(80, 2), drawn: drawnSchema() })),
   afterSigning: true,
-  apply(build, command, { name, role, at, licences = [] }) {
+  apply(build, command, { name, role, at, licences = [], reset }) {
     if (role === 'viewer') return refuse('forbidden', 'A viewer can’t sign.');
     if (signState(build) === 'signed') return refuse('locked', 'This build is signed already, and nothing has changed since.');
     if (halfSignedBy(build) === name)
@@ -54,6 +54,7 @@ export const signCommand = defineCommand<SignCommand>({
       buildHash: buildHash(build),
       ...(packs.some(({ signatures }) => signatures === 2) ? { of: 2 as const } : {}),
       ...(holding.length > 0 ? { licences: [...holding] } : {}),
+      ...(reset ? { reset } : {}),
     };
     return {
       ok: true,

@@ -46,6 +46,12 @@ export function PapersSection() {
                   <strong>{s.typedName}</strong>, {s.role}
                   <br />
                   <span className="soft">{dateAndTime(s.at)}</span>
+                  {s.reset && (
+                    <>
+                      <br />
+                      <strong>{t.resetBefore({ by: s.reset.by, when: dateAndTime(s.reset.at) })}</strong>
+                    </>
+                  )}
                 </span>
               </li>
             ))}

@@ -90,6 +90,7 @@ export const signoff = room('signoff', {
   draftCertificatePdf: 'Draft certificate (PDF)',
   buildFileJson: 'Build file (JSON)',
   signatures: 'Signatures',
+  resetBefore: params('{by} had a new password chosen for this person on {when}, before this signature'),
   signatureOf: params('Signature of {typedName}'),
   waivers: 'Waivers',
   withdraw: 'Withdraw',
