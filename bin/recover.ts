@@ -15,4 +15,9 @@ async function main(): Promise<void> {
   }
 }
 
-main().finally(closeDatabase);
+main()
+  .catch((error: unknown) => {
+    console.error(`lorbet: no link was made: ${error instanceof Error ? error.message : String(error)}`);
+    process.exitCode = 1;
+  })
+  .finally(closeDatabase);

@@ -22,7 +22,8 @@ async function guesser(): Promise<ZxcvbnFactory> {
  */
 export async function guessable(password: string, names: readonly string[]): Promise<string | null> {
   shared.lorbetGuesser ??= guesser();
-  const { guessesLog10 } = (await shared.lorbetGuesser).check(password.slice(0, lookedAt), [...names]);
+  const parts = names.flatMap((name) => [name, ...name.split(/[^\p{L}]+/u)]).filter((part) => part.length > 2);
+  const { guessesLog10 } = (await shared.lorbetGuesser).check(password.slice(0, lookedAt), parts);
   return guessesLog10 < leastGuesses10
     ? 'Password is among those that are guessed first (a common one, a name, a row of keys); three or four words that don’t belong together are a good one.'
     : null;
