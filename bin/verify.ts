@@ -1,6 +1,6 @@
 /** Goes through every ledger of the database. Status 0: all whole; 1: some broken; a line of JSON for each broken one, and one for all. */
 import { everyBuildId, verifyBuild } from '../store/builds/ledger';
-import { brokenPhotos } from '../store/photos';
+import { brokenBeside } from '../store/builds/beside';
 import { closeDatabase } from '../store/database';
 import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
@@ -48,9 +48,9 @@ async function main(): Promise<void> {
       broken += 1;
       console.log(JSON.stringify({ build, ...(verification?.broken ?? { why: 'there is no such build' }) }));
     }
-    for (const photo of await brokenPhotos(build)) {
+    for (const why of await brokenBeside(build)) {
       broken += 1;
-      console.log(JSON.stringify({ build, photo, why: 'the picture is not what its fingerprint says' }));
+      console.log(JSON.stringify({ build, why }));
     }
     rows += verification?.rows ?? 0;
   }

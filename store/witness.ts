@@ -1,14 +1,18 @@
 import { createHash } from 'node:crypto';
 import { QueryTypes, type Transaction } from 'sequelize';
-import { nextWitness, type WitnessLine } from '../core/proof/witness';
+import { nextWitness, type WitnessContent, type WitnessLine } from '../core/proof/witness';
 import { database } from './database';
 import { log } from './log';
 
 const hashText = (text: string): string => createHash('sha256').update(text).digest('hex');
 
-async function linesOf(workshopId: string, options: { last?: boolean; transaction?: Transaction } = {}): Promise<WitnessLine[]> {
+async function linesOf(
+  workshopId: string,
+  options: { last?: boolean; daily?: boolean; transaction?: Transaction } = {},
+): Promise<WitnessLine[]> {
   const rows = await database().sequelize.query<{ content: string; prev_hash: string; hash: string }>(
-    `SELECT content, prev_hash, hash FROM witnesses WHERE workshop_id = :workshopId ORDER BY seq ${options.last ? 'DESC LIMIT 1' : ''}`,
+    `SELECT content, prev_hash, hash FROM witnesses WHERE workshop_id = :workshopId
+     ${options.daily ? `AND content NOT LIKE '%"made"%'` : ''} ORDER BY seq ${options.last ? 'DESC LIMIT 1' : ''}`,
     {
       replacements: { workshopId },
       type: QueryTypes.SELECT,
@@ -21,14 +25,35 @@ async function linesOf(workshopId: string, options: { last?: boolean; transactio
 /** The whole chain of heads of a workshop, oldest first. */
 export const witnessOf = (workshopId: string): Promise<WitnessLine[]> => linesOf(workshopId);
 
+/** Writes one link behind the last. The caller holds the workshop's row locked. */
+async function addLink(content: Omit<WitnessContent, 'seq'>, transaction: Transaction): Promise<void> {
+  const { workshopId } = content;
+  const [last = null] = await linesOf(workshopId, { last: true, transaction });
+  const seq = (last ? (JSON.parse(last.content) as WitnessContent).seq : 0) + 1;
+  await database().sequelize.query(
+    'INSERT INTO witnesses (workshop_id, seq, content, prev_hash, hash) VALUES (:workshopId, :seq, :content, :prevHash, :hash)',
+    { replacements: { workshopId, seq, ...nextWitness(last, { ...content, seq }, hashText) }, transaction },
+  );
+}
+
+/** A build that has just been made stands in the workshop's chain at once, so that one which is taken away whole is missed. */
+export async function addMade(
+  workshopId: string,
+  head: [string, number, string],
+  at: Date,
+  transaction: Transaction,
+): Promise<void> {
+  await database().models.WorkshopRow.findByPk(workshopId, { transaction, lock: transaction.LOCK.UPDATE });
+  await addLink({ workshopId, at: at.toISOString(), heads: [head], made: true }, transaction);
+}
+
 /** Writes the heads of all ledgers of a workshop behind its chain, once a day (UTC); of several processes one does. @returns whether it did */
 export async function addWitness(workshopId: string, at: Date): Promise<boolean> {
   const { sequelize, models } = database();
   return sequelize.transaction(async (transaction) => {
     await models.WorkshopRow.findByPk(workshopId, { transaction, lock: transaction.LOCK.UPDATE });
-    const [last = null] = await linesOf(workshopId, { last: true, transaction });
-    const former = last ? (JSON.parse(last.content) as { seq: number; at: string }) : null;
-    if (former && former.at.slice(0, 10) >= at.toISOString().slice(0, 10)) return false;
+    const [daily] = await linesOf(workshopId, { last: true, daily: true, transaction });
+    if (daily && (JSON.parse(daily.content) as WitnessContent).at.slice(0, 10) >= at.toISOString().slice(0, 10)) return false;
     const builds = await models.BuildRow.findAll({
       where: { workshopId },
       attributes: ['id', 'lastSeq', 'lastHash'],
@@ -36,13 +61,8 @@ export async function addWitness(workshopId: string, at: Date): Promise<boolean>
       transaction,
     });
     if (builds.length === 0) return false;
-    const seq = (former?.seq ?? 0) + 1;
     const heads = builds.map(({ id, lastSeq, lastHash }): [string, number, string] => [id, lastSeq, lastHash]);
-    const line = nextWitness(last, { workshopId, seq, at: at.toISOString(), heads }, hashText);
-    await sequelize.query(
-      'INSERT INTO witnesses (workshop_id, seq, content, prev_hash, hash) VALUES (:workshopId, :seq, :content, :prevHash, :hash)',
-      { replacements: { workshopId, seq, ...line }, transaction },
-    );
+    await addLink({ workshopId, at: at.toISOString(), heads }, transaction);
     return true;
   });
 }

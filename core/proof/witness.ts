@@ -8,6 +8,7 @@ export interface WitnessContent {
   seq: number;
   at: string;
   /** build, how many rows, hash of the last: in the order of the builds' ids */ heads: [string, number, string][];
+  /** it tells of a build that was made just then, and of no other */ made?: true;
 }
 /** One link of the chain of heads, as it is kept and handed out. */
 export interface WitnessLine {

@@ -16,6 +16,7 @@ import { sha256Hex } from '../../core/record/sha256Hex';
 import { database } from '../database';
 import { workshopOf, type Person } from '../people';
 import { keepStartLog } from '../startLogs';
+import { addMade } from '../witness';
 import { append, kept, summaryColumns } from './kept';
 
 async function insert(
@@ -46,6 +47,7 @@ async function insert(
         errors: [`A build with the id ${build.id} is kept already; import the file as a copy to keep both.`],
       };
     await append(row, person, { ...entry, commandId: randomUUID(), at }, transaction);
+    await addMade(person.workshopId, [row.id, row.lastSeq, row.lastHash], at, transaction);
     return { ok: true, value: kept(row) };
   });
 }

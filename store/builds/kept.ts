@@ -62,7 +62,12 @@ export async function append(
     by: person.name,
     role: person.role,
     kind: entry.kind,
-    body: { ...entry.body, ...clockBack(build.changedAt, entry.at, last), documentHash: hashDocument(build.document) },
+    body: {
+      ...entry.body,
+      ...clockBack(build.changedAt, entry.at, last),
+      personId: person.id,
+      documentHash: hashDocument(build.document),
+    },
   });
   const { sequelize, models } = database();
   const { commandId, commandHash = null } = entry;

@@ -6,6 +6,7 @@ import type { Origins } from '../../core/record/Origin';
 import { randomUUID } from 'node:crypto';
 import fc from 'fast-check';
 import pg from 'pg';
+import sharp from 'sharp';
 import { soundBuild, soundLists, soundStart } from '../soundBuild';
 import type { Build } from '../../core/build/Build';
 import { rowsOf } from '../../core/build/lists';
@@ -15,6 +16,9 @@ import { summarizeBuild } from '../../core/checks/summarizeBuild';
 import { canonicalJson } from '../../core/record/canonicalJson';
 import { nextRow } from '../../core/ledger/chain';
 import { sha256Hex } from '../../core/record/sha256Hex';
+import { readPhoto } from '../../formats/readPhoto';
+import { brokenBeside } from '../../store/builds/beside';
+import { keepPhoto } from '../../store/photos';
 import { commandBuild } from '../../store/builds/command';
 import { importBuild } from '../../store/builds/import';
 import { ledgerOf, verifyBuild, wholeLedger } from '../../store/builds/ledger';
@@ -122,6 +126,50 @@ test('a database that was tampered with past the trigger is found out: altered, 
     await tampered(`UPDATE builds SET document = jsonb_set(document, '{sheets,fuel,pumpAngleDeg,fitted}', '33') WHERE id = :id`),
   ).toMatch(/figures are not those that row 4 left/);
 }, 30000);
+
+test('what was tampered with beside the ledger is found out: origins, what the bay shows, a person, a picture', async () => {
+  const tampered = async (sql: string): Promise<string[]> => {
+    const id = await keep();
+    const picture = await readPhoto(
+      await sharp({ create: { width: 400, height: 300, channels: 3, background: '#456' } })
+        .jpeg()
+        .toBuffer(),
+    );
+    if (!picture.ok) throw new Error(picture.error);
+    await keepPhoto(person, id, picture.value);
+    const { sha256 } = picture.value;
+    const values = { sha256, about: 'outside', widthPx: 400, heightPx: 300 };
+    const done = await run(id, {
+      kind: 'rows',
+      changes: [{ list: 'photos', row: randomUUID(), action: 'add', values }],
+    } as Command);
+    expect(done).toMatchObject({ ok: true });
+    expect(await brokenBeside(id)).toEqual([]);
+    await owner.query("SET session_replication_role = 'replica'");
+    try {
+      await owner.query(sql.replaceAll(':id', `'${id}'`));
+    } finally {
+      await owner.query("SET session_replication_role = 'origin'");
+    }
+    expect((await verifyBuild(id))?.broken).toBeNull();
+    return brokenBeside(id);
+  };
+  expect(
+    await tampered(`UPDATE builds SET origins = jsonb_set(origins, '{forged}', '{"by":"Nobody","at":"x"}') WHERE id = :id`),
+  ).toEqual(['who entered its figures is not what its ledger says']);
+  const shown = ['what the bay shows of it is not what it says itself'];
+  expect(await tampered(`UPDATE builds SET summary = jsonb_set(summary, '{signed}', '"signed"') WHERE id = :id`)).toEqual(shown);
+  expect(await tampered("UPDATE builds SET search = 'another' WHERE id = :id")).toEqual(shown);
+  expect(await tampered('UPDATE ledger SET person_id = gen_random_uuid() WHERE build_id = :id AND seq = 2')).toEqual([
+    'row 2 is somebody else’s than the one who wrote it',
+  ]);
+  expect(await tampered('DELETE FROM photos WHERE build_id = :id')).toEqual([
+    expect.stringMatching(/^the picture [0-9a-f]{64} is gone$/),
+  ]);
+  expect(await tampered("UPDATE photos SET picture = '\\x00' WHERE build_id = :id")).toEqual([
+    expect.stringMatching(/is not what its fingerprint says$/),
+  ]);
+}, 60_000);
 
 test('what stands beside a build is what its ledger and its findings say', async () => {
   const id = await keep();

@@ -108,21 +108,32 @@ describe('the chain of heads', () => {
     expect(wrote.sort()).toEqual([false, true]);
     await note('on the next day');
     expect(await addWitness(lead.workshopId, new Date('2030-01-02T03:00:00Z'))).toBe(true);
-    expect((await links()).map(({ content }) => content.seq)).toEqual([1, 2]);
+    const all = (await links()).map(({ content }) => content);
+    expect(all.map(({ seq }) => seq)).toEqual(all.map((_, i) => i + 1));
+    expect(all.filter(({ made }) => !made)).toHaveLength(2);
     expect(await problems()).toEqual([]);
   });
   test('finds a ledger that was made wholly anew, and one that is gone', async () => {
     const all = await links();
-    const [[build = '', rows = 0] = []] = all[0]?.content.heads ?? [];
-    expect(witnessProblems(all, () => sha256Hex('anew'))[0]).toMatch(
-      new RegExp(`build ${build} was made anew: its row ${rows} is not the one of 2030-01-01`),
+    const [[build = '', rows = 0] = []] = all.find(({ content }) => !content.made)?.content.heads ?? [];
+    expect(witnessProblems(all, () => sha256Hex('anew'))).toContain(
+      `build ${build} was made anew: its row ${rows} is not the one of 2030-01-01`,
     );
     expect(witnessProblems(all, () => undefined)[0]).toMatch(/row \d+ is gone/);
+  });
+  test('has a build from the moment at which it is made: one taken away whole is missed on the same day', async () => {
+    const id = randomUUID();
+    const brought = await importBuild(lead, { build: { ...soundBuild(), id } }, false);
+    expect(brought.ok).toBe(true);
+    const all = await links();
+    const hashes = await hashesAt(all.flatMap(({ content }) => content.heads.map(([build, rows]) => [build, rows] as const)));
+    const without = witnessProblems(all, (build, rows) => (build === id ? undefined : hashes.get(`${build} ${rows}`)));
+    expect(without).toEqual([expect.stringMatching(new RegExp(`^build ${id} had 1 rows on .*, and row 1 is gone$`))]);
   });
   test('finds a link of its own that was altered', async () => {
     const all = structuredClone(await links());
     const [first] = all;
-    if (first) first.line.content = first.line.content.replace('2030-01-01', '2030-01-03');
+    if (first) first.line.content = first.line.content.replace('"made":true', '"made":false');
     expect(witnessProblems(all, () => '')[0]).toMatch(/link 1 of the chain of heads does not follow/);
   });
   test('is never changed or emptied, by its owner neither', async () => {
