@@ -70,6 +70,7 @@ const jest = (project) => [
 async function withApp(data) {
   // How long the loop is held is measured here; elsewhere nobody is told.
   process.env.LORBET_LOOP = '1';
+  process.env.LORBET_METRICS_TOKEN = 'a token of the tests alone';
   const app = await serve({ data: path.join(data, 'e2e'), quiet: true });
   try {
     const second = await serveAnother(app);

@@ -15,6 +15,8 @@ export interface Config {
   log: 'silent' | 'error' | 'warn' | 'info' | 'debug';
   /** What the first lead has to bring along; printed by the start command. Null where none was set: nobody can be named then. */
   setUpCode: string | null;
+  /** Who bears it may read what is counted at /metrics; null: nobody may. */
+  metricsToken: string | null;
   /** Connections to the database, a process. */
   poolSize: number;
 }
@@ -44,6 +46,7 @@ const environment = yup.object({
     .string()
     .oneOf(['silent', 'error', 'warn', 'info', 'debug'], '${path} is “${value}”; allowed is silent, error, warn, info or debug')
     .default('warn'),
+  LORBET_METRICS_TOKEN: yup.string().min(16, '${path} is too short; it has to hold 16 characters or more').optional(),
   LORBET_SETUP_CODE: yup.string().min(8, '${path} is too short; it has to hold 8 characters or more').optional(),
   LORBET_DB_POOL: yup
     .string()
@@ -69,6 +72,7 @@ export function config(env: NodeJS.ProcessEnv = process.env): Config {
       sealSecret: read.LORBET_SEAL_SECRET,
       https: read.LORBET_HTTPS === '1',
       behindProxy: read.LORBET_PROXY === '1',
+      metricsToken: read.LORBET_METRICS_TOKEN ?? null,
       setUpCode: read.LORBET_SETUP_CODE ?? null,
       log: read.LORBET_LOG,
       poolSize: Number(read.LORBET_DB_POOL),

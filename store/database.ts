@@ -36,7 +36,7 @@ export const isDiskFull = (error: unknown): boolean =>
   error instanceof DatabaseError &&
   ((error.original as { code?: string }).code === '53100' || /No space left/.test(error.message));
 
-/** Whether an error tells that the database can't be reached or has no connection free; nothing was kept then. */
+/** Whether an error tells that the database can't be reached or has no connection free. Whether what was under way was kept only looking tells. */
 export const isDatabaseAway = (error: unknown): boolean =>
   error instanceof ConnectionError ||
   error instanceof ConnectionAcquireTimeoutError ||

@@ -59,15 +59,12 @@ export async function keepPartList(person: Person, value: unknown): Promise<Read
   const { family, version, rows } = asked.value;
   const { sequelize, models } = database();
   const kept = await sequelize.transaction(async (transaction) => {
-    const [row, fresh] = await models.PartListRow.findOrCreate({
-      where: { workshopId: person.workshopId, family },
-      defaults: { workshopId: person.workshopId, family, rows, version: 1 },
-      transaction,
-      lock: true,
-    });
-    if (fresh) return version === 0;
-    if (row.version !== version) return false;
-    await row.update({ rows, version: version + 1 }, { transaction });
+    // The workshop's row is the lock: a list that was never changed has none of its own.
+    await models.WorkshopRow.findByPk(person.workshopId, { lock: transaction.LOCK.UPDATE, transaction });
+    const row = await models.PartListRow.findOne({ where: { workshopId: person.workshopId, family }, transaction });
+    if ((row?.version ?? 0) !== version) return false;
+    if (row) await row.update({ rows, version: version + 1 }, { transaction });
+    else await models.PartListRow.create({ workshopId: person.workshopId, family, rows, version: 1 }, { transaction });
     return true;
   });
   return kept

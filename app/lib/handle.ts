@@ -9,9 +9,11 @@ import { TooManyAtOnce } from '../../store/passwords';
 import { rotateSession, type Head, type SignedIn } from '../../store/sessions';
 import type { Caller } from '../../store/signIns';
 import { Overloaded } from './offLoop';
+import { countRequest } from './metrics';
 import { isLarge, paced } from './pace';
 import { fromElsewhere, isUuid, noBuild, refused, tooOften } from './answers';
 import { currentPersonAt, keepToken, session } from './session';
+import { takeShare } from './shares';
 
 type Params = Record<string, string>;
 interface Asked {
@@ -26,6 +28,7 @@ export interface AskedBy extends Asked {
 interface RouteOptions {
   limit?: LimitName | readonly LimitName[];
   /** its large bodies are worked on elsewhere, in a queue of their own */ apart?: boolean;
+  /** it takes long or much: a few of one person's at once */ heavy?: boolean;
 }
 type Handler = (request: Request, context: { params: Promise<Params | undefined> }) => Promise<Response>;
 
@@ -35,6 +38,9 @@ export function callerOf(request: Request): Caller {
   const address = (request.headers.get('x-forwarded-for') ?? '').split(',').at(-1)?.trim() ?? '';
   return { address: address.slice(0, 64), agent: (request.headers.get('user-agent') ?? '').slice(0, 200) };
 }
+
+/** Refuses what one person has too much of under way. */
+export const tooMuch = () => refused(429, 'Too much of yours is under way at once; send one after the other.');
 
 /** Runs a handler; whatever it throws becomes one sentence, never a stack. Each request is a line in the log. */
 function guarded(handler: (asked: Asked) => Promise<Response>): Handler {
@@ -56,12 +62,20 @@ function guarded(handler: (asked: Asked) => Promise<Response>): Handler {
       const away = isDatabaseAway(error);
       log().error({ ...about, err: error instanceof Error ? error : new Error(String(error)) }, 'request failed');
       response = full
-        ? refused(507, 'The disk of the machine on which Lorbet runs is full; nothing was kept. Make room there, then try again.')
+        ? refused(
+            507,
+            'The disk of the machine on which Lorbet runs is full, and nothing of this was kept. Make room there, then try again.',
+          )
         : away
-          ? refused(503, 'The database does not answer; nothing was kept. Try again in a moment.')
-          : refused(500, `Something went wrong on the server; nothing was kept. It stands in the log under ${requestId}.`);
+          ? refused(503, 'The database does not answer. Look whether this was kept before you enter it again.')
+          : refused(
+              500,
+              `Something went wrong on the server. Look whether this was kept before you enter it again. It stands in the log under ${requestId}.`,
+            );
     }
-    log().info({ ...about, status: response.status, ms: Math.round(performance.now() - began) }, 'request');
+    const ms = performance.now() - began;
+    countRequest({ method: about.method, path: about.path, status: response.status, ms });
+    log().info({ ...about, status: response.status, ms: Math.round(ms) }, 'request');
     return response;
   };
 }
@@ -82,7 +96,7 @@ async function renewToken(): Promise<void> {
 export function route(
   permission: Permission,
   handler: (asked: AskedBy) => Promise<Response>,
-  { limit = [], apart = false }: RouteOptions = {},
+  { limit = [], apart = false, heavy = false }: RouteOptions = {},
 ): Handler {
   return guarded(async (asked) => {
     const { id = '' } = asked.params;
@@ -96,9 +110,15 @@ export function route(
       if (wait !== null) return tooOften('That was too often', wait);
     }
     if (person.tokenIsOld && asked.request.method !== 'GET') await renewToken();
+    const giveBack = heavy ? takeShare('heavy', person.id) : () => undefined;
+    if (!giveBack) return tooMuch();
     const handle = () => handler({ ...asked, person, head });
-    if (apart || !isLarge(asked.request)) return handle();
-    return (await paced(person.id, handle)) ?? refused(429, 'Too much of yours is under way at once; send one after the other.');
+    try {
+      if (apart || !isLarge(asked.request)) return await handle();
+      return (await paced(person.id, handle)) ?? tooMuch();
+    } finally {
+      giveBack();
+    }
   });
 }
 
@@ -115,9 +135,14 @@ export function buildRoute(
 export function documentRoute(
   permission: Permission,
   handler: (asked: AskedBy & { head: Head; kept: KeptState }) => Promise<Response>,
+  options: RouteOptions = {},
 ): Handler {
-  return buildRoute(permission, async (asked) => {
-    const kept = await loadBuild(asked.person, asked.head.id);
-    return kept ? handler({ ...asked, kept }) : noBuild();
-  });
+  return buildRoute(
+    permission,
+    async (asked) => {
+      const kept = await loadBuild(asked.person, asked.head.id);
+      return kept ? handler({ ...asked, kept }) : noBuild();
+    },
+    options,
+  );
 }

@@ -301,6 +301,9 @@ test('a part list is the workshop’s own, and of two changes of the same one th
   });
   expect(await keepPartList(lead, change)).toEqual({ ok: false, errors: [expect.stringMatching(/Somebody else has changed/)] });
   expect((await partListsOf(stranger)).air.version).toBe(0);
+  // One that is refused is not kept, where the list was never changed before either.
+  expect((await keepPartList(stranger, { ...change, version: 3 })).ok).toBe(false);
+  expect((await partListsOf(stranger)).air).toEqual({ version: 0, rows: first.air.rows });
   for (const rows of [[], [{ name: '' }], [{ name: 'x', kind: 'spoon' }], [{ name: 'x', state: 'present' }], 'all'])
     expect(await keepPartList(lead, { family: 'air', version: 1, rows })).toMatchObject({ ok: false });
 });

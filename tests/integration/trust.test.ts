@@ -138,7 +138,7 @@ test('what was tampered with beside the ledger is found out: origins, what the b
     if (!picture.ok) throw new Error(picture.error);
     await keepPhoto(person, id, picture.value);
     const { sha256 } = picture.value;
-    const values = { sha256, about: 'outside', widthPx: 400, heightPx: 300 };
+    const values = { sha256, printed: 'yes' };
     const done = await run(id, {
       kind: 'rows',
       changes: [{ list: 'photos', row: randomUUID(), action: 'add', values }],

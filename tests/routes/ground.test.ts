@@ -1,6 +1,9 @@
 import { randomUUID } from 'node:crypto';
+import { request } from 'node:http';
 import { closeDatabase } from '../../store/database';
 import { base, buildOf, cast, client, cookieOf, forgetLimits, password } from './client';
+
+const metricsToken = process.env.LORBET_METRICS_TOKEN ?? '';
 
 // What a request may bear beside its body: none of it brings the server to its knees, and each refusal is a sentence.
 let people: Awaited<ReturnType<typeof cast>>;
@@ -84,4 +87,54 @@ test('whoever signs out leaves nothing in the browser’s cache, and is out with
   const out = await there.post('/api/sign-out', {});
   expect([out.status, out.headers.get('clear-site-data')]).toEqual([200, '"cache"']);
   expect((await there.ask('/api/bay')).status).toBe(401);
+});
+test('one person holds no more streams than there is room for; another gets one meanwhile, and what is closed is free again', async () => {
+  const control = new AbortController();
+  const open = (by: typeof people.fitter, signal = control.signal) =>
+    by.ask(`/api/builds/${buildId}/changes`, { signal }).then(({ status }) => status);
+  const all = await Promise.all(Array.from({ length: 45 }, () => open(people.fitter)));
+  expect([all.filter((status) => status === 200).length, all.filter((status) => status === 429).length]).toEqual([40, 5]);
+  expect(await open(people.lead)).toBe(200);
+  control.abort();
+  await new Promise((resolve) => setTimeout(resolve, 500));
+  const later = new AbortController();
+  expect(await open(people.fitter, later.signal)).toBe(200);
+  later.abort();
+});
+test('of a dozen certificates that one person asks for at once, those that there is no room for are refused, and nobody else waits', async () => {
+  const asked = Array.from({ length: 12 }, () => people.fitter.ask(`/api/builds/${buildId}/certificate`));
+  expect((await people.lead.ask(`/api/builds/${buildId}/ledger/check`)).status).toBe(200);
+  const statuses = (await Promise.all(asked)).map(({ status }) => status);
+  expect([
+    statuses.filter((status) => status === 200).length >= 3,
+    statuses.filter((status) => status !== 200 && status !== 429),
+  ]).toEqual([true, []]);
+  expect(statuses).toContain(429);
+});
+test('who asks by a name that is not ours is turned away', async () => {
+  const { hostname, port } = new URL(base);
+  const status = await new Promise((resolve, reject) => {
+    request({ hostname, port, path: '/sign-in', headers: { host: 'elsewhere.invalid' } }, (answer) => {
+      answer.resume();
+      resolve(answer.statusCode);
+    })
+      .on('error', reject)
+      .end();
+  });
+  expect(status).toBe(421);
+  expect((await fetch(`${base}/sign-in`)).status).toBe(200);
+});
+test('what is counted is told to nobody who bears no token', async () => {
+  for (const headers of [{}, { authorization: 'Bearer ' }, { authorization: 'Bearer wrong' }])
+    expect((await fetch(`${base}/metrics`, { headers: headers as Record<string, string> })).status).toBe(404);
+});
+test('what is counted is told to whoever bears the token, without a build, a person or a secret in it', async () => {
+  await people.fitter.ask(`/api/builds/${buildId}/ledger/check`);
+  const answer = await fetch(`${base}/metrics`, { headers: { authorization: `Bearer ${metricsToken}` } });
+  const text = await answer.text();
+  expect(text).toMatch(
+    /^lorbet_request_seconds_count\{method="GET",route="\/api\/builds\/:id\/ledger\/check",status="200"\} [1-9]/m,
+  );
+  expect(text).toMatch(/^lorbet_keeps 1$/m);
+  expect(text).not.toMatch(/[0-9a-f]{8}-[0-9a-f]{4}|[0-9a-f]{32}/);
 });

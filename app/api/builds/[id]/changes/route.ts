@@ -1,12 +1,15 @@
 import { watchBuild } from '../../../../../store/changes';
-import { buildRoute } from '../../../../lib/handle';
+import { buildRoute, tooMuch } from '../../../../lib/handle';
+import { takeShare } from '../../../../lib/shares';
 
 /** After this long the stream ends; the browser comes again, and is asked anew who it is. */
 const longestMs = 5 * 60 * 1000;
 const beatMs = 20 * 1000;
 
 /** Tells of each new ledger row as it is kept: server-sent events, the sequence number as data. */
-export const GET = buildRoute('look', async ({ request, head }) => {
+export const GET = buildRoute('look', async ({ request, head, person }) => {
+  const giveBack = takeShare('stream', person.id);
+  if (!giveBack) return tooMuch();
   const encoder = new TextEncoder();
   let end = () => undefined as void;
   const stream = new ReadableStream<Uint8Array>({
@@ -21,6 +24,7 @@ export const GET = buildRoute('look', async ({ request, head }) => {
       end = () => {
         if (!open) return;
         open = false;
+        giveBack();
         clearInterval(beat);
         clearTimeout(timer);
         forget();

@@ -3,7 +3,8 @@ import { readDeviceCommand } from '../../../../../formats/device/readDeviceComma
 import { jsonObject } from '../../../../../formats/jsonObject';
 import { noBuild, readBytes, refused } from '../../../../lib/answers';
 import { devicesAt, openDevice, orderDevice } from '../../../../lib/deviceSocket';
-import { route } from '../../../../lib/handle';
+import { route, tooMuch } from '../../../../lib/handle';
+import { takeShare } from '../../../../lib/shares';
 
 const named = /^[a-z]{1,20}$/;
 /** A way that says nothing for so long is closed by what lies between; ms. */
@@ -14,7 +15,7 @@ const waitsMost = 20_000;
 const nameFor = (device: string, buildId: string): string => `${device}:${buildId}`;
 
 /** What a device says, line by line as it says it; from where the page left off. */
-export const GET = route('look', async ({ request, params, head }) => {
+export const GET = route('look', async ({ request, params, head, person }) => {
   if (!head) return noBuild();
   const asked = new URL(request.url).searchParams;
   const device = asked.get('device') ?? '';
@@ -23,6 +24,8 @@ export const GET = route('look', async ({ request, params, head }) => {
   if (!Number.isSafeInteger(since) || since < 0)
     return refused(400, `since is “${asked.get('since')?.slice(0, 40)}”; allowed is a whole number from 0.`);
   if (!devicesAt()) return refused(503, 'No devices were started with this Lorbet.');
+  const giveBack = takeShare('stream', person.id);
+  if (!giveBack) return tooMuch();
   let end = () => undefined as void;
   const body = new ReadableStream<Uint8Array>({
     start(controller) {
@@ -47,6 +50,7 @@ export const GET = route('look', async ({ request, params, head }) => {
         () => end(),
       );
       end = () => {
+        giveBack();
         clearInterval(breath);
         link?.end();
         try {
