@@ -142,7 +142,7 @@ test('what was tampered with beside the ledger is found out: origins, what the b
     const done = await run(id, {
       kind: 'rows',
       changes: [{ list: 'photos', row: randomUUID(), action: 'add', values }],
-    } as Command);
+    });
     expect(done).toMatchObject({ ok: true });
     expect(await brokenBeside(id)).toEqual([]);
     await owner.query("SET session_replication_role = 'replica'");
