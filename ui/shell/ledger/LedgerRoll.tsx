@@ -15,9 +15,9 @@ function TimesOf({ row }: { row: LedgerRow }) {
   const { madeAt, deviceAt, clockBackMs } = saidTimes(row);
   return (
     <>
-      {madeAt && <span className="soft"> {t.enteredAt({ when: dayAndTime(madeAt) })}</span>}
-      {deviceAt && <strong> {t.deviceSaid({ when: dateAndTime(deviceAt) })}</strong>}
-      {clockBackMs !== undefined && <strong> {t.clockBack({ s: Math.ceil(clockBackMs / 1000) })}</strong>}
+      {madeAt && <span className="soft"> · {t.enteredAt({ when: dayAndTime(madeAt) })}</span>}
+      {deviceAt && <strong> · {t.deviceSaid({ when: dateAndTime(deviceAt) })}</strong>}
+      {clockBackMs !== undefined && <strong> · {t.clockBack({ s: Math.ceil(clockBackMs / 1000) })}</strong>}
     </>
   );
 }
