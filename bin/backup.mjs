@@ -1,6 +1,8 @@
 // npm run backup [-- FILE]: the whole database in one file, by Debian's pg_dump, also while Lorbet runs.
+// npm run backup -- --base: a base backup into the archive, from which a moment after it can be restored.
 import { existsSync, mkdirSync, renameSync, rmSync, statSync } from 'node:fs';
 import path from 'node:path';
+import { archiveFolder, makeBase } from './lib/archive.mjs';
 import { ensurePackages, postgresProgram } from './lib/install.mjs';
 import { connectionEnv, defaultData, withDatabase } from './lib/postgres.mjs';
 import { ask, guarded, say, Trouble } from './lib/run.mjs';
@@ -8,6 +10,15 @@ import { ask, guarded, say, Trouble } from './lib/run.mjs';
 await guarded(async () => {
   ensurePackages();
   const data = defaultData();
+  if (process.argv.includes('--base')) {
+    const archive = archiveFolder();
+    if (!archive) throw new Trouble('LORBET_ARCHIVE names no folder; a base backup goes there.');
+    await withDatabase(data, async ({ ownerEnv }) => {
+      process.umask(0o077);
+      say(`base backup made: ${await makeBase(archive, connectionEnv(ownerEnv.LORBET_OWNER_URL))}`);
+    });
+    return;
+  }
   const stamp = new Date().toISOString().slice(0, 19).replace(/[-:]/g, '').replace('T', '-');
   const file = path.resolve(process.argv[2] ?? path.join(data, 'backups', `lorbet-${stamp}.dump`));
   if (existsSync(file)) throw new Trouble(`${file} is there already; name another file, so that no backup is written over.`);

@@ -1,13 +1,67 @@
+// npm run restore -- --drill: tries the archive beside what runs, and keeps nothing of it.
+// npm run restore -- --to TIME: the database as it was at a moment, from the archive that LORBET_ARCHIVE names.
 // npm run restore -- FILE: the database as it was in a backup, wholly or not at all. Lorbet must not run meanwhile.
-import { existsSync } from 'node:fs';
+import { existsSync, rmSync } from 'node:fs';
 import path from 'node:path';
+import { archiveFolder } from './lib/archive.mjs';
 import { ensurePackages, postgresProgram } from './lib/install.mjs';
-import { connectionEnv, defaultData, secretsOf, withDatabase } from './lib/postgres.mjs';
+import { restoreTo } from './lib/pointInTime.mjs';
+import { clusterFolder, connectionEnv, defaultData, runsOn, secretsOf, withDatabase } from './lib/postgres.mjs';
 import { ask, guarded, runOrFail, say, Trouble, tsx } from './lib/run.mjs';
+
+/** Brings what was restored to its newest form, lets nobody in by a session of then, and goes through every ledger. */
+function finish(env) {
+  runOrFail(tsx, ['bin/prepare.ts', '--all-out'], 'The database was restored but could not be brought to its newest form', {
+    env,
+  });
+  runOrFail(tsx, ['bin/verify.ts'], 'The database was restored, but a ledger in it does not hold', { env });
+}
+
+function wantedArchive() {
+  const archive = archiveFolder();
+  if (!archive) throw new Trouble('LORBET_ARCHIVE names no folder; a moment is restored from there.');
+  return archive;
+}
+
+/** Restores the newest of the archive beside what runs, goes through it, and throws it away: a backup that nobody has restored is none. */
+async function drill() {
+  const archive = wantedArchive();
+  const data = path.join(defaultData(), 'drill');
+  const tidy = () => [clusterFolder(data), data].forEach((one) => rmSync(one, { recursive: true, force: true }));
+  tidy();
+  secretsOf(data);
+  try {
+    restoreTo({ data, archive, toMs: null, goesOn: false });
+    // What is only tried must not write into the archive of what runs.
+    delete process.env.LORBET_ARCHIVE;
+    await withDatabase(data, ({ env, ownerEnv }) => finish({ ...process.env, ...env, ...ownerEnv }));
+  } finally {
+    tidy();
+  }
+  say(`the archive ${archive} can be restored; every ledger in it holds.`);
+}
+
+/** The database as it was at a moment, from the archive. */
+async function restoreMoment(said) {
+  const toMs = said === 'latest' ? null : Date.parse(said);
+  if (Number.isNaN(toMs) || (said !== 'latest' && !/T.*Z$/.test(said)))
+    throw new Trouble(`The moment is “${said}”; allowed is one such as 2026-11-29T12:34:00Z, or latest.`);
+  const archive = wantedArchive();
+  const data = defaultData();
+  secretsOf(data);
+  if (runsOn(data)) throw new Trouble(`Lorbet runs on ${data}; stop it first, then restore.`);
+  const aside = restoreTo({ data, archive, toMs });
+  await withDatabase(data, ({ env, ownerEnv }) => finish({ ...process.env, ...env, ...ownerEnv }));
+  say(`restored to ${said}; every ledger holds. Everybody has to sign in anew.`);
+  if (aside) say(`what was there before lies in ${aside}; delete it once you have looked.`);
+}
 
 await guarded(async () => {
   ensurePackages();
-  const [name] = process.argv.slice(2);
+  const args = process.argv.slice(2);
+  if (args[0] === '--to') return restoreMoment(args[1] ?? '');
+  if (args[0] === '--drill') return drill();
+  const [name] = args;
   if (!name || !existsSync(name))
     throw new Trouble(`${name ?? 'No file'} is not there; name the backup: npm run restore -- FILE.`);
   const data = defaultData();
@@ -22,11 +76,7 @@ await guarded(async () => {
     });
     if (done.status !== 0)
       throw new Trouble(`Nothing was restored: ${done.out.split('\n').slice(-1)[0]}; the database is as it was.`);
-    const all = { ...process.env, ...env, ...ownerEnv };
-    runOrFail(tsx, ['bin/prepare.ts', '--all-out'], 'The database was restored but could not be brought to its newest form', {
-      env: all,
-    });
-    runOrFail(tsx, ['bin/verify.ts'], 'The database was restored, but a ledger in it does not hold', { env: all });
+    finish({ ...process.env, ...env, ...ownerEnv });
     say(`restored from ${name}; every ledger holds. Everybody has to sign in anew.`);
   });
 });

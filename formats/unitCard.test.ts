@@ -57,7 +57,7 @@ describe('a unit card as a file', () => {
     expect(errors(text)).toMatch(sentence);
   });
   it('refuses what is no JSON', () => {
-    expect(readCardJson('{')).toMatchObject({ ok: false, errors: ['The file is no JSON.'] });
+    expect(readCardJson('{')).toMatchObject({ ok: false, errors: ['The file is not JSON; it may be damaged or cut off.'] });
   });
 });
 

@@ -2,6 +2,7 @@ import { createHash, randomBytes } from 'node:crypto';
 import { chmodSync, chownSync, existsSync, mkdirSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import path from 'node:path';
+import { archiveFolder, archiveSettings } from './archive.mjs';
 import { ensurePostgres } from './install.mjs';
 import { identify, stillRuns } from './process.mjs';
 import { ask, isRoot, root, say, Trouble } from './run.mjs';
@@ -10,7 +11,7 @@ import { ask, isRoot, root, say, Trouble } from './run.mjs';
  * What the database writes down of itself: that it failed, and never a statement, a parameter or a value that somebody typed.
  * For its owner alone, an hour a file, a day in all.
  */
-const quietLog = [
+export const quietLog = [
   "unix_socket_directories=''",
   'log_min_messages=fatal',
   'log_min_error_statement=panic',
@@ -31,7 +32,7 @@ const quietLog = [
 
 /** PostgreSQL refuses to run as root, so there it runs under the user that Debian makes for it. */
 const as = (program, args) => (isRoot ? ['runuser', ['-u', 'postgres', '--', program, ...args]] : [program, args]);
-const runAs = (program, args) => ask(...as(program, args), { cwd: '/' });
+export const runAs = (program, args) => ask(...as(program, args), { cwd: '/' });
 
 /** Whether nobody listens on a port of this machine. */
 export const portIsFree = (port) =>
@@ -42,7 +43,7 @@ export const portIsFree = (port) =>
   });
 
 /** A folder for the cluster that the postgres user can reach: the data folder, or one under /var/lib where the way there is closed to it. */
-function clusterFolder(data) {
+export function clusterFolder(data) {
   mkdirSync(data, { recursive: true });
   if (!isRoot || ask('runuser', ['-u', 'postgres', '--', 'test', '-x', data], { cwd: '/' }).status === 0)
     return path.join(data, 'postgres');
@@ -128,7 +129,9 @@ export async function startPostgres(data) {
   if (runAs(program('pg_ctl'), ['-D', cluster, 'status']).status === 0)
     runAs(program('pg_ctl'), ['-D', cluster, '-m', 'fast', '-w', 'stop']);
   const port = Number(process.env.LORBET_DB_PORT) || (await freePort());
-  const settings = [`-p ${port} -h 127.0.0.1`, ...quietLog.map((setting) => `-c ${setting}`)].join(' ');
+  const archive = archiveFolder();
+  const set = [...quietLog, ...(archive ? archiveSettings(archive) : [])];
+  const settings = [`-p ${port} -h 127.0.0.1`, ...set.map((setting) => `-c ${setting}`)].join(' ');
   let known = null;
   const begin = () => {
     const started = runAs(program('pg_ctl'), ['-D', cluster, '-l', log, '-w', '-t', '60', '-o', settings, 'start']);
@@ -188,6 +191,9 @@ export async function withDatabase(data, work) {
     database.stop();
   }
 }
+
+/** Whether the database of a data folder runs now. */
+export const runsOn = (data) => runAs(path.join(ensurePostgres(), 'pg_ctl'), ['-D', clusterFolder(data), 'status']).status === 0;
 
 /** How a program of PostgreSQL's reaches a database: by its environment, since what stands on a command line everybody on the machine can read. */
 export function connectionEnv(url) {

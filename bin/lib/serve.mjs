@@ -1,11 +1,12 @@
 import { accessSync, closeSync, constants, mkdirSync, openSync, readFileSync, rmSync, writeFileSync, writeSync } from 'node:fs';
 import { randomInt } from 'node:crypto';
 import path from 'node:path';
+import { archiveFolder, keepBases } from './archive.mjs';
 import { startDevices } from './devices.mjs';
 import { planLan, proxySecret, startLan } from './lan.mjs';
-import { freePort, portIsFree, startPostgres } from './postgres.mjs';
+import { connectionEnv, freePort, portIsFree, startPostgres } from './postgres.mjs';
 import { appUser, identify, stillRuns } from './process.mjs';
-import { runOrFail, start, Trouble, tsx } from './run.mjs';
+import { runOrFail, say, start, Trouble, tsx } from './run.mjs';
 import { keepRunning, watch } from './supervise.mjs';
 
 /** Letters and digits that nobody mistakes for one another. */
@@ -208,7 +209,13 @@ export async function serve({ data, port, dev = false, demo = true, quiet = fals
       });
       app.once('exit', () => void appGone());
       const databaseGone = keepRunning('The database', { ...how, again: () => Promise.resolve(database.again()) });
-      unwatch = watch(database.runs, () => void databaseGone());
+      const unwatchDatabase = watch(database.runs, () => void databaseGone());
+      const archive = archiveFolder();
+      const leaveOff = archive ? keepBases(archive, connectionEnv(database.ownerEnv.LORBET_OWNER_URL), say) : () => undefined;
+      unwatch = () => {
+        unwatchDatabase();
+        leaveOff();
+      };
     }
     return { address, stop, app, env, ownerEnv: database.ownerEnv, lan: network };
   } catch (error) {
