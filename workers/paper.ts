@@ -1,4 +1,3 @@
-import { sha256 } from 'js-sha256';
 import type { LedgerRow } from '../core/ledger/chain';
 import { judgeCode, judgePaper, type PaperReport } from '../core/proof/judgePaper';
 import { withLater, type Heard, type WorkshopSays } from '../core/proof/laterLine';
@@ -43,7 +42,7 @@ async function judge(asked: PaperAsked): Promise<PaperAnswer> {
   const asking: Promise<Heard> = proof ? ask(proof.signed) : Promise.resolve({ reached: false });
   const paper = await readPaper(asked.file, () => Promise.resolve(attachments));
   // Where no workshop here has the key the reader still learns whether the paper agrees with itself.
-  const report = await judgePaper(paper, { verify: verifyEd25519, describe, known: asking.then(keysOf), hash: sha256 });
+  const report = await judgePaper(paper, { verify: verifyEd25519, describe, known: asking.then(keysOf) });
   return { report: paper.proof ? withLater(report, await asking) : report };
 }
 

@@ -1,5 +1,4 @@
-import { sha256 } from '@noble/hashes/sha2.js';
-import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
+import { sha256 } from 'js-sha256';
 
-/** SHA-256 of a text's UTF-8 bytes, in hex. Source: FIPS 180-4, by package @noble/hashes. */
-export const sha256Hex = (text: string): string => bytesToHex(sha256(utf8ToBytes(text)));
+/** SHA-256 of a text's UTF-8 bytes, in hex. Source: FIPS 180-4, by package js-sha256: in one piece, so that twenty thousand rows are hashed in a fraction of a second whatever bundles it. */
+export const sha256Hex = (text: string): string => sha256(text);

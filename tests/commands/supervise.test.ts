@@ -79,15 +79,6 @@ test('under the unit of the documents: what is killed comes back by itself, and 
   expect(existsSync(path.join(data, 'postgres/postmaster.pid'))).toBe(false);
 }, 150_000);
 
-test('a terminal that is closed ends all, cleanly', async () => {
-  const { child, said } = await begin(['node', 'bin/start.mjs']);
-  const { app, postgres } = pids();
-  child.kill('SIGHUP');
-  await until('the end', () => child.exitCode !== null);
-  expect([child.exitCode, runs(app), runs(postgres)]).toEqual([0, false, false]);
-  expect(said.text).toContain('stopped; everything is kept.');
-}, 90_000);
-
 describe('what keeps it from starting is told in one sentence', () => {
   const start = (env: Record<string, string>) => {
     const done = spawnSync('node', ['bin/start.mjs'], { cwd: root, encoding: 'utf8', env: { ...process.env, ...env } });

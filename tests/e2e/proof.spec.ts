@@ -153,7 +153,9 @@ test('20,000 rows are verified in the browser within a second', async ({ page })
     await expect(page.getByLabel('Certificate, PDF')).toBeAttached();
     return took;
   };
-  const quickest = Math.min(await timed(), await timed(), await timed());
+  let quickest = await timed();
+  // A machine that is busy just then is no failure: the quickest of three counts.
+  for (let more = 0; quickest >= 1000 && more < 2; more += 1) quickest = Math.min(quickest, await timed());
   console.log(`20,000 rows verified in ${Math.round(quickest)} ms`);
   // Alone it takes 0.75 to 0.9 s here; two tests side by side share two cores.
   expect(quickest).toBeLessThan(2000);
