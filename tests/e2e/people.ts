@@ -165,9 +165,10 @@ export async function did(
 
 /** A fitter of one's own, for tests that change a person's settings. */
 export async function signInAsSomebodyNew(page: Page): Promise<void> {
-  const login = `hand-${crypto.randomUUID().slice(0, 8)}`;
+  const hand = crypto.randomUUID().slice(0, 8);
+  const login = `hand-${hand}`;
   await page.request.post('/api/sign-in', { data: { login: 'odile', password: cast.password } });
-  const invited = await page.request.post('/api/crew/invite', { data: { name: 'Own Hand', login, role: 'fitter' } });
+  const invited = await page.request.post('/api/crew/invite', { data: { name: `Own Hand ${hand}`, login, role: 'fitter' } });
   const { token } = (await invited.json()) as { token: string };
   await page.request.post('/api/join', { data: { token, password: cast.password } });
   expect((await page.request.post('/api/sign-in', { data: { login, password: cast.password } })).status()).toBe(200);
