@@ -36,14 +36,13 @@ async function addLink(content: Omit<WitnessContent, 'seq'>, transaction: Transa
   );
 }
 
-/** A build that has just been made stands in the workshop's chain at once, so that one which is taken away whole is missed. */
+/** A build that has just been made stands in the workshop's chain at once, so that one which is taken away whole is missed. The caller holds the workshop's row locked. */
 export async function addMade(
   workshopId: string,
   head: [string, number, string],
   at: Date,
   transaction: Transaction,
 ): Promise<void> {
-  await database().models.WorkshopRow.findByPk(workshopId, { transaction, lock: transaction.LOCK.UPDATE });
   await addLink({ workshopId, at: at.toISOString(), heads: [head], made: true }, transaction);
 }
 

@@ -28,6 +28,8 @@ async function insert(
 ): Promise<ReadResult<KeptState>> {
   const { sequelize, models } = database();
   return sequelize.transaction({ transaction: outer }, async (transaction): Promise<ReadResult<KeptState>> => {
+    // The workshop's row is the lock of its chain, and taken before the build refers to it: taken after, two at the same moment would wait for each other.
+    await models.WorkshopRow.findByPk(person.workshopId, { lock: transaction.LOCK.NO_KEY_UPDATE, transaction });
     const [row, fresh] = await models.BuildRow.findOrCreate({
       where: { id: build.id },
       defaults: {

@@ -20,7 +20,8 @@ import { readPhoto } from '../../formats/readPhoto';
 import { brokenBeside } from '../../store/builds/beside';
 import { keepPhoto } from '../../store/photos';
 import { commandBuild } from '../../store/builds/command';
-import { importBuild } from '../../store/builds/import';
+import { createBuild, importBuild } from '../../store/builds/import';
+import { witnessOf } from '../../store/witness';
 import { ledgerOf, verifyBuild, wholeLedger } from '../../store/builds/ledger';
 import { listBuilds } from '../../store/builds/bay';
 import { loadBuild } from '../../store/builds/kept';
@@ -126,6 +127,18 @@ test('a database that was tampered with past the trigger is found out: altered, 
     await tampered(`UPDATE builds SET document = jsonb_set(document, '{sheets,fuel,pumpAngleDeg,fitted}', '33') WHERE id = :id`),
   ).toMatch(/figures are not those that row 4 left/);
 }, 30000);
+
+test('a dozen builds that are begun in one workshop at the same moment are all kept, and stand in its chain one after the other', async () => {
+  const identity = { name: 'At once', what: '', kind: 'boat', place: '', heaterSerial: '' };
+  const made = await Promise.all(Array.from({ length: 12 }, () => createBuild(person, identity)));
+  expect(made.map(({ ok }) => ok)).toEqual(made.map(() => true));
+  const chain = (await witnessOf(person.workshopId)).map(
+    ({ content }) => JSON.parse(content) as { seq: number; heads: string[][] },
+  );
+  expect(chain.map(({ seq }) => seq)).toEqual(chain.map((_, i) => i + 1));
+  const named = new Set(chain.flatMap(({ heads }) => heads.map(([id]) => id)));
+  expect(made.filter((one) => one.ok && !named.has(one.value.build.id))).toEqual([]);
+});
 
 test('what was tampered with beside the ledger is found out: origins, what the bay shows, a person, a picture', async () => {
   const tampered = async (sql: string): Promise<string[]> => {
