@@ -12,7 +12,10 @@ await guarded(async () => {
   const data = defaultData();
   if (process.argv.includes('--base')) {
     const archive = archiveFolder();
-    if (!archive) throw new Trouble('LORBET_ARCHIVE names no folder; a base backup goes there.');
+    if (!archive || process.env.LORBET_DATABASE_URL)
+      throw new Trouble(
+        'A base backup is made of Lorbet’s own database, into the folder that LORBET_ARCHIVE names; set that one, and no LORBET_DATABASE_URL.',
+      );
     await withDatabase(data, async ({ ownerEnv }) => {
       process.umask(0o077);
       say(`base backup made: ${await makeBase(archive, connectionEnv(ownerEnv.LORBET_OWNER_URL))}`);

@@ -17,7 +17,12 @@ function finish(env) {
   runOrFail(tsx, ['bin/verify.ts'], 'The database was restored, but a ledger in it does not hold', { env });
 }
 
+/** The archive, where the database is our own: one that LORBET_DATABASE_URL names must not be touched by what is only tried, or restored beside it. */
 function wantedArchive() {
+  if (process.env.LORBET_DATABASE_URL)
+    throw new Trouble(
+      'LORBET_DATABASE_URL names a database that somebody else manages; a moment of it is restored by whoever does.',
+    );
   const archive = archiveFolder();
   if (!archive) throw new Trouble('LORBET_ARCHIVE names no folder; a moment is restored from there.');
   return archive;

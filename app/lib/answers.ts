@@ -16,6 +16,10 @@ export const tooOften = (what: string, minutes: number) =>
 const uuid = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/;
 export const isUuid = (text: string): boolean => uuid.test(text);
 
+/** Told to whoever has signed out: photographs and answers that the browser keeps are not for whoever takes up the device next. */
+export const signedOut = (more: object = {}): NextResponse =>
+  NextResponse.json({ signedOut: true, ...more }, { headers: { 'clear-site-data': '"cache"' } });
+
 /** A file to take away. The name is made of plain letters by whoever calls. */
 export const download = (body: BodyInit, type: string, name: string): Response =>
   new Response(body, { headers: { 'content-type': type, 'content-disposition': `attachment; filename="${name}"` } });

@@ -42,6 +42,23 @@ export function callerOf(request: Request): Caller {
 /** Refuses what one person has too much of under way. */
 export const tooMuch = () => refused(429, 'Too much of yours is under way at once; send one after the other.');
 
+/** What is said of an error: one sentence, and nothing that is not known. */
+function failed(error: unknown, about: { requestId: string; method: string; path: string }): Response {
+  if (error instanceof Overloaded || error instanceof TooManyAtOnce) return refused(503, error.message);
+  log().error({ ...about, err: error instanceof Error ? error : new Error(String(error)) }, 'request failed');
+  if (isDiskFull(error))
+    return refused(
+      507,
+      'The disk of the machine on which Lorbet runs is full, and nothing of this was kept. Make room there, then try again.',
+    );
+  if (isDatabaseAway(error))
+    return refused(503, 'The database does not answer. Look whether this was kept before you enter it again.');
+  return refused(
+    500,
+    `Something went wrong on the server. Look whether this was kept before you enter it again. It stands in the log under ${about.requestId}.`,
+  );
+}
+
 /** Runs a handler; whatever it throws becomes one sentence, never a stack. Each request is a line in the log. */
 function guarded(handler: (asked: Asked) => Promise<Response>): Handler {
   return async (request, context) => {
@@ -57,21 +74,7 @@ function guarded(handler: (asked: Asked) => Promise<Response>): Handler {
     } catch (error) {
       // What Next throws to redirect is no failure.
       if (error instanceof Error && 'digest' in error) throw error;
-      if (error instanceof Overloaded || error instanceof TooManyAtOnce) return refused(503, error.message);
-      const full = isDiskFull(error);
-      const away = isDatabaseAway(error);
-      log().error({ ...about, err: error instanceof Error ? error : new Error(String(error)) }, 'request failed');
-      response = full
-        ? refused(
-            507,
-            'The disk of the machine on which Lorbet runs is full, and nothing of this was kept. Make room there, then try again.',
-          )
-        : away
-          ? refused(503, 'The database does not answer. Look whether this was kept before you enter it again.')
-          : refused(
-              500,
-              `Something went wrong on the server. Look whether this was kept before you enter it again. It stands in the log under ${requestId}.`,
-            );
+      response = failed(error, about);
     }
     const ms = performance.now() - began;
     countRequest({ method: about.method, path: about.path, status: response.status, ms });

@@ -99,13 +99,14 @@ export async function makeBase(folder, connection) {
 export function keepBases(folder, connection, tell) {
   let under = false;
   const look = async () => {
-    const newest = basesOf(folder).at(-1);
-    if (under || (newest && Date.now() - newest.atMs < baseAgeMs)) return;
+    if (under) return;
     under = true;
+    // Another disk may be gone at any time: that is told, and ends nothing that runs.
     try {
-      await makeBase(folder, connection);
+      const newest = basesOf(folder).at(-1);
+      if (!newest || Date.now() - newest.atMs >= baseAgeMs) await makeBase(folder, connection);
     } catch (error) {
-      tell(error.message);
+      tell(`no base backup could be made: ${error.message}`);
     }
     under = false;
   };

@@ -19,6 +19,12 @@ test.each([
 ])('refused in a sentence: %s', (_name, text, told) => {
   expect(() => parseJson(text)).toThrow(told);
 });
+test('what is nested so deeply that nobody can go through it is refused in a sentence, too', () => {
+  const deep = 200_000;
+  expect(() => parseJson(`${'['.repeat(deep)}"\\u0000"${']'.repeat(deep)}`)).toThrow(
+    /^The text (is nested too deeply|holds the character U\+0000)/,
+  );
+});
 test('both halves of one character make a whole one, and an escaped backslash before “u0000” is no such character', () => {
   expect(parseJson('{"a":"\\ud83d\\ude00","b":"\\\\u0000"}')).toEqual({ a: '😀', b: '\\u0000' });
 });

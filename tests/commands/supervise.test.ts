@@ -1,5 +1,6 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
+import { runModule } from '../runModule';
 import { createServer, type AddressInfo } from 'node:net';
 import path from 'node:path';
 
@@ -78,6 +79,24 @@ test('under the unit of the documents: what is killed comes back by itself, and 
   await until('the end of all', () => !runs(last.app) && !runs(last.postgres) && !existsSync(path.join(data, 'running.pid')));
   expect(existsSync(path.join(data, 'postgres/postmaster.pid'))).toBe(false);
 }, 150_000);
+
+test('a disk for the archive that is gone is told, and ends nothing', () => {
+  const script = `import { keepBases } from './bin/lib/archive.mjs';
+const told = [];
+const leaveOff = keepBases('/no/such/archive', {}, (why) => told.push(why));
+await new Promise((resolve) => setTimeout(resolve, 100));
+leaveOff();
+console.log(JSON.stringify(told));`;
+  expect(runModule(script, '')).toEqual([expect.stringMatching(/^no base backup could be made: ENOENT/)]);
+});
+test.each(['--drill', '--to=latest'])('a database that somebody else manages is left alone by restore %s', (how) => {
+  const done = spawnSync('node', ['bin/restore.mjs', ...how.split('=')], {
+    cwd: root,
+    encoding: 'utf8',
+    env: { ...process.env, LORBET_DATABASE_URL: 'postgres://x:y@127.0.0.1:1/z', LORBET_ARCHIVE: path.join(folder, 'archive') },
+  });
+  expect([done.status, done.stderr]).toEqual([1, expect.stringContaining('names a database that somebody else manages')]);
+});
 
 describe('what keeps it from starting is told in one sentence', () => {
   const start = (env: Record<string, string>) => {

@@ -88,6 +88,12 @@ test('whoever signs out leaves nothing in the browser’s cache, and is out with
   expect([out.status, out.headers.get('clear-site-data')]).toEqual([200, '"cache"']);
   expect((await there.ask('/api/bay')).status).toBe(401);
 });
+test('whoever signs out on every device leaves nothing in this one’s cache either', async () => {
+  const login = people.viewer.person?.login ?? '';
+  const answer = await fetch(`${base}/api/sign-in`, { method: 'POST', body: JSON.stringify({ login, password }) });
+  const out = await client(cookieOf(answer), people.viewer.person).post('/api/sign-out-everywhere', {});
+  expect([out.status, out.headers.get('clear-site-data')]).toEqual([200, '"cache"']);
+});
 test('one person holds no more streams than there is room for; another gets one meanwhile, and what is closed is free again', async () => {
   const open = (by: typeof people.fitter) => by.ask(`/api/builds/${buildId}/changes`);
   const close = async (all: readonly Response[]) => {

@@ -1,6 +1,6 @@
-import { NextResponse } from 'next/server';
 import { signOutEverywhere } from '../../../store/sessions';
 import { recordSignIn } from '../../../store/signIns';
+import { signedOut } from '../../lib/answers';
 import { route } from '../../lib/handle';
 import { session } from '../../lib/session';
 
@@ -9,5 +9,5 @@ export const POST = route('look', async ({ person, caller }) => {
   const devices = await signOutEverywhere(person.id);
   await recordSignIn({ login: person.login, person, event: 'out everywhere', by: person.name, caller });
   (await session()).destroy();
-  return NextResponse.json({ signedOut: true, devices });
+  return signedOut({ devices });
 });

@@ -1,5 +1,5 @@
-import { NextResponse } from 'next/server';
 import { signOut } from '../../../store/sessions';
+import { signedOut } from '../../lib/answers';
 import { openRoute } from '../../lib/handle';
 import { session } from '../../lib/session';
 
@@ -7,6 +7,5 @@ export const POST = openRoute(async () => {
   const sealed = await session();
   await signOut(sealed.token);
   sealed.destroy();
-  // Photographs and answers that the browser keeps are not for whoever takes up the device next.
-  return NextResponse.json({ signedOut: true }, { headers: { 'clear-site-data': '"cache"' } });
+  return signedOut();
 });
