@@ -31,6 +31,8 @@ const common = {
   // These packages ship ES modules only.
   transformIgnorePatterns: ['/node_modules/(?!@noble/|nanostores/|@nanostores/)'],
 };
+// Some packages of the server have names of their own like those that are handed.
+const outside = { sandboxInjectedGlobals: ['Math'], setupFiles: [...common.setupFiles, '<rootDir>/tests/across.ts'] };
 export default {
   // A machine that is busy is no failure.
   testTimeout: 30000,
@@ -47,8 +49,8 @@ export default {
       testEnvironmentOptions: { customExportConditions: ['node', 'require'] },
       setupFiles: [...common.setupFiles, '<rootDir>/tests/browserLike.ts'],
     },
-    { ...common, displayName: 'routes', testMatch: ['<rootDir>/tests/routes/**/*.test.ts'] },
+    { ...common, ...outside, displayName: 'routes', testMatch: ['<rootDir>/tests/routes/**/*.test.ts'] },
     { ...common, displayName: 'commands', testMatch: ['<rootDir>/tests/commands/**/*.test.ts'] },
-    { ...common, displayName: 'integration', testMatch: ['<rootDir>/tests/integration/**/*.test.ts'] },
+    { ...common, ...outside, displayName: 'integration', testMatch: ['<rootDir>/tests/integration/**/*.test.ts'] },
   ],
 };

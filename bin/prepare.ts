@@ -1,10 +1,12 @@
 /** Brings the database to its newest form and loads the demo once. Run by `npm start` and the tests, with the database's address in the environment. */
+import { workAcrossWorkshops } from '../store/scope';
 import { closeDatabase } from '../store/database';
 import { migrate } from '../store/migrate';
 import { anyPeople } from '../store/people';
 import { endEverySession } from '../store/sessions';
 
 async function main(): Promise<void> {
+  workAcrossWorkshops();
   const ran = await migrate();
   if (ran.length > 0) console.log(`lorbet: database brought to ${ran[ran.length - 1]}`);
   // A backup holds sessions and links of its day; none of them lets anybody in again.

@@ -1,6 +1,7 @@
 /** Goes through every ledger of the database. Status 0: all whole; 1: some broken; a line of JSON for each broken one, and one for all. */
 import { everyBuildId, verifyBuild } from '../store/builds/ledger';
 import { brokenBeside } from '../store/builds/beside';
+import { workAcrossWorkshops } from '../store/scope';
 import { closeDatabase } from '../store/database';
 import { createHash } from 'node:crypto';
 import { readFileSync } from 'node:fs';
@@ -35,6 +36,7 @@ async function problemsOf(chains: readonly ReturnType<typeof readWitness>[]): Pr
 }
 
 async function main(): Promise<void> {
+  workAcrossWorkshops();
   const args = process.argv.slice(2);
   const at = args.indexOf('--witness');
   const witness = at === -1 ? undefined : args[at + 1];

@@ -4,6 +4,7 @@ import { emptyBuild } from '../core/build/emptyBuild';
 import { canonicalJson } from '../core/record/canonicalJson';
 import { nextRow, type LedgerRow } from '../core/ledger/chain';
 import { createBuild } from '../store/builds/import';
+import { workAcrossWorkshops } from '../store/scope';
 import { closeDatabase, database } from '../store/database';
 import { plainPerson } from '../store/people';
 
@@ -11,6 +12,7 @@ const rowsWanted = 20000;
 const buildsWanted = 5000;
 
 async function main(): Promise<void> {
+  workAcrossWorkshops();
   const { sequelize, models } = database();
   const lead = plainPerson(await models.PersonRow.findOne({ where: { login: 'odile' }, rejectOnEmpty: true }));
   const made = await createBuild(lead, { name: 'Long Ledger', what: 'bench', kind: 'boat', place: '', heaterSerial: '' });

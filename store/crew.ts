@@ -10,23 +10,32 @@ import { fullPractices, laterPractices, practiceIds, practices, type Practices }
 import { unitPreferenceOptions, type UnitPreferences } from '../core/units/inUnits';
 import { database } from './database';
 import type { PersonRow } from './models';
+import { dropSecondStep, withSecondStep } from './secondSteps';
 import { guessable } from './guessable';
 import { hashPassword, passwordMatches } from './passwords';
 import { nameIsTaken, plainPerson, takenName, withoutSecrets, type Person } from './people';
 import { hashToken, newToken } from './sessions';
 import { nobody, recordSignIn, type Caller } from './signIns';
+import { acrossWorkshops } from './scope';
 
 const inviteMs = 3 * 24 * 3600 * 1000;
 
 export interface CrewMember extends Person {
   disabled: boolean;
   /** has not yet chosen a password */ invited: boolean;
+  /** gives a second step to sign in */ twofold: boolean;
 }
 
 /** Everybody of the person's own workshop. */
 export async function crewOf(person: Person): Promise<CrewMember[]> {
   const rows = await database().models.PersonRow.findAll({ where: { workshopId: person.workshopId }, order: [['name', 'ASC']] });
-  return rows.map((row) => ({ ...plainPerson(row), disabled: row.disabledAt !== null, invited: row.passwordHash === '' }));
+  const twofold = new Set(await withSecondStep(rows.map(({ id }) => id)));
+  return rows.map((row) => ({
+    ...plainPerson(row),
+    disabled: row.disabledAt !== null,
+    invited: row.passwordHash === '',
+    twofold: twofold.has(row.id),
+  }));
 }
 
 const strict = <T extends yup.ObjectShape>(fields: T) => yup.object(fields).defined().noUnknown().strict();
@@ -54,7 +63,7 @@ export async function invitePerson(lead: Person, value: unknown, caller: Caller,
   const read = validate<{ name: string; login: string; role: Role }>(inviteSchema(), value);
   if (!read.ok) return read;
   const { sequelize, models } = database();
-  return sequelize.transaction(async (transaction): Promise<ReadResult<string>> => {
+  const invite = async (transaction: Transaction): Promise<ReadResult<string>> => {
     // The workshop's row is the lock: of two of one name at the same moment one is too late.
     await models.WorkshopRow.findByPk(lead.workshopId, { lock: transaction.LOCK.UPDATE, transaction });
     if (await nameIsTaken(lead.workshopId, read.value.name, transaction)) return refuseField('name', takenName(read.value.name));
@@ -66,21 +75,25 @@ export async function invitePerson(lead: Person, value: unknown, caller: Caller,
     if (!fresh) return refuseField('login', `Sign-in name ${read.value.login} is taken.`);
     await recordSignIn({ login: row.login, person: row, event: 'invited', by: lead.name, caller, at: now }, transaction);
     return { ok: true, value: await giveInvite(row, lead, now, transaction) };
-  });
+  };
+  // A sign-in name is one person's over all workshops.
+  return acrossWorkshops(() => sequelize.transaction(invite));
 }
 
 const actionSchema = strict({
   personId: identifier(),
-  action: yup.string().defined().oneOf(['role', 'disable', 'enable', 'reset', 'licences']),
+  action: yup.string().defined().oneOf(['role', 'disable', 'enable', 'reset', 'licences', 'secondStep']),
   role: role().optional(),
   licences: yup.array().of(licenceSchema()).max(20).optional(),
 });
 export type CrewAction = { personId: string } & (
-  { action: 'role'; role: Role } | { action: 'licences'; licences: Licence[] } | { action: 'disable' | 'enable' | 'reset' }
+  | { action: 'role'; role: Role }
+  | { action: 'licences'; licences: Licence[] }
+  | { action: 'disable' | 'enable' | 'reset' | 'secondStep' }
 );
 
 /**
- * What a lead does to somebody of the own workshop: another role, disable, enable, or a link for a new password.
+ * What a lead does to somebody of the own workshop: another role, disable, enable, a link for a new password, or the second step taken away (told, as a new password is, on what is signed next).
  * Or what somebody is licensed and trained for. Each is recorded; all but the last end that person's sessions, and leaves at least one lead who can sign in.
  * @returns the token of a new link, else null
  */
@@ -127,12 +140,17 @@ export async function changePerson(
       enable: 'enabled',
       reset: 'password reset',
       licences: 'licences kept',
+      secondStep: 'second step ended',
     } as const;
     if (action.action === 'role') row.set('role', action.role);
     if (action.action === 'disable') row.set('disabledAt', now);
     if (action.action === 'enable') row.set('disabledAt', null);
     if (action.action === 'reset') row.set({ passwordHash: '', resetBy: lead.name, resetAt: now });
     if (action.action === 'licences') row.set('licences', action.licences);
+    if (action.action === 'secondStep') {
+      row.set({ resetBy: lead.name, resetAt: now });
+      await dropSecondStep(row.id, transaction);
+    }
     await row.save({ transaction });
     if (action.action !== 'licences') await models.SessionRow.destroy({ where: { personId: row.id }, transaction });
     await recordSignIn(
@@ -144,7 +162,7 @@ export async function changePerson(
 }
 
 /**
- * A link for a lead who is locked out, made on the machine itself: enabled again, every session ended.
+ * A link for a lead who is locked out, made on the machine itself: enabled again, every session ended, the second step taken away.
  * It is recorded, and told on what that person signs next.
  */
 export async function recoverLead(login: string, now = new Date()): Promise<ReadResult<string>> {
@@ -155,6 +173,7 @@ export async function recoverLead(login: string, now = new Date()): Promise<Read
     const by = { name: 'whoever has the machine' };
     await row.update({ passwordHash: '', disabledAt: null, resetBy: by.name, resetAt: now }, { transaction });
     await models.SessionRow.destroy({ where: { personId: row.id }, transaction });
+    await dropSecondStep(row.id, transaction);
     await recordSignIn({ login: row.login, person: row, event: 'recovered', by: by.name, caller: nobody, at: now }, transaction);
     return { ok: true, value: await giveInvite(row, by, now, transaction) };
   });
@@ -165,7 +184,7 @@ export async function invitedBy(token: string, now = new Date()): Promise<{ name
   const { InviteRow, PersonRow } = database().models;
   const invite = await InviteRow.findByPk(hashToken(token));
   if (!invite || invite.expiresAt < now) return null;
-  const row = await PersonRow.findByPk(invite.personId);
+  const row = await acrossWorkshops(() => PersonRow.findByPk(invite.personId));
   return row && !row.disabledAt ? { name: row.name, login: row.login } : null;
 }
 
@@ -180,7 +199,7 @@ export async function joinCrew(token: unknown, password: unknown, caller: Caller
   if (typeof token !== 'string' || token.length !== 64) return stale;
   const passwordHash = await hashPassword(read.value);
   const { sequelize, models } = database();
-  return sequelize.transaction(async (transaction): Promise<ReadResult<string>> => {
+  const join = async (transaction: Transaction): Promise<ReadResult<string>> => {
     const invite = await models.InviteRow.findByPk(hashToken(token), { lock: transaction.LOCK.UPDATE, transaction });
     if (!invite || invite.expiresAt < now) return stale;
     const row = await models.PersonRow.findByPk(invite.personId, { transaction });
@@ -192,7 +211,8 @@ export async function joinCrew(token: unknown, password: unknown, caller: Caller
     await models.SessionRow.destroy({ where: { personId: row.id }, transaction });
     await recordSignIn({ login: row.login, person: row, event: 'password chosen', by: row.name, caller, at: now }, transaction);
     return { ok: true, value: row.login };
-  });
+  };
+  return acrossWorkshops(() => sequelize.transaction(join));
 }
 
 /**

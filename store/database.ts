@@ -2,6 +2,7 @@ import pg from 'pg';
 import { ConnectionAcquireTimeoutError, ConnectionError, DatabaseError, Sequelize } from 'sequelize';
 import { config } from './config';
 import { defineModels, type Models } from './defineModels';
+import { scopeNow } from './scope';
 
 interface Database {
   sequelize: Sequelize;
@@ -9,6 +10,27 @@ interface Database {
 }
 // One pool a process, also across the reloads of a development server.
 const shared = globalThis as typeof globalThis & { lorbetDatabase?: Database };
+
+/** Which scope each connection of the pool was last told. */
+const told = new WeakMap<object, string>();
+
+/** Tells PostgreSQL whose rows are asked for, before anything is: a connection that can't be told is not used. */
+async function tellScope(connection: unknown): Promise<void> {
+  const client = connection as pg.Client;
+  const scope = scopeNow();
+  if ((told.get(client) ?? '') === scope) return;
+  told.delete(client);
+  try {
+    await client.query("SELECT set_config('lorbet.workshop', $1, false)", [scope]);
+  } catch (error) {
+    const { connectionManager } = database().sequelize as unknown as {
+      connectionManager: { pool: { destroy: (one: object) => Promise<void> } };
+    };
+    await connectionManager.pool.destroy(client).catch(() => undefined);
+    throw error;
+  }
+  told.set(client, scope);
+}
 
 export function database(): Database {
   if (!shared.lorbetDatabase) {
@@ -21,6 +43,7 @@ export function database(): Database {
       pool: { max: poolSize, idle: 10000, acquire: 8000 },
       dialectOptions: { connectionTimeoutMillis: 5000, statement_timeout: 20000, keepAlive: true },
     });
+    sequelize.addHook('afterPoolAcquire', tellScope);
     shared.lorbetDatabase = { sequelize, models: defineModels(sequelize) };
   }
   return shared.lorbetDatabase;

@@ -73,6 +73,7 @@ export function defineModels(sequelize: Sequelize): Models {
       beganAt: time(),
       endsAt: { type: DATE, allowNull: true },
       agent: text(200),
+      provenAt: { type: DATE(3), allowNull: true },
     },
     table('sessions'),
   );

@@ -4,6 +4,7 @@ import { database } from './database';
 import type { Person } from './people';
 import { beginSession, hashToken } from './sessions';
 import { recordSignIn, type Caller } from './signIns';
+import { acrossWorkshops } from './scope';
 
 /** How long a code is good for. */
 export const pairingMs = 2 * 60 * 1000;
@@ -45,7 +46,7 @@ export async function takePairing(code: unknown, caller: Caller, now = new Date(
     'DELETE FROM pairings WHERE code_hash = :hash AND expires_at > :now RETURNING person_id AS "personId"',
     { replacements: { hash: hashToken(code), now }, type: QueryTypes.SELECT },
   );
-  const person = taken ? await models.PersonRow.findByPk(taken.personId) : null;
+  const person = taken ? await acrossWorkshops(() => models.PersonRow.findByPk(taken.personId)) : null;
   if (!person || person.disabledAt) return null;
   await recordSignIn({ login: person.login, person, event: 'signed in by a code', caller, at: now });
   return beginSession(person.id, caller, now);

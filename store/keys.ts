@@ -6,6 +6,7 @@ import { keyIdOf, successionText } from '../core/proof/statement';
 import { config } from './config';
 import { database } from './database';
 import { openSealed, sealBytes } from './seal';
+import { acrossWorkshops, inWorkshop } from './scope';
 
 interface KeyRow {
   public_key: string;
@@ -53,12 +54,15 @@ export const keysOf = async (workshopId: string): Promise<PublicKey[]> => (await
 
 /** The workshop to which a key belongs, and all its keys; null for a key that nobody here has. */
 export async function workshopByKey(keyId: string): Promise<{ name: string; workshopId: string; keys: PublicKey[] } | null> {
-  const all = await database().sequelize.query<{ public_key: string; id: string; name: string }>(
-    'SELECT k.public_key, w.id, w.name FROM workshop_keys k JOIN workshops w ON w.id = k.workshop_id',
-    { type: QueryTypes.SELECT },
-  );
-  const found = all.find((key) => keyIdOf(key.public_key) === keyId);
-  return found ? { name: found.name, workshopId: found.id, keys: await keysOf(found.id) } : null;
+  const query = () =>
+    database().sequelize.query<{ public_key: string; id: string; name: string }>(
+      'SELECT k.public_key, w.id, w.name FROM workshop_keys k JOIN workshops w ON w.id = k.workshop_id',
+      { type: QueryTypes.SELECT },
+    );
+  const found = (await acrossWorkshops(query)).find((key) => keyIdOf(key.public_key) === keyId);
+  if (!found) return null;
+  const keys = await inWorkshop(found.id, () => keysOf(found.id));
+  return { name: found.name, workshopId: found.id, keys };
 }
 
 /** Writes a new key, inside a transaction that holds the workshop's row. */

@@ -7,6 +7,7 @@ const allowed = {
   /** tries at one sign-in name from devices that nobody knows, wherever they are */ name: { points: 100, seconds: 15 * 60 },
   /** tries from one address */ address: { points: 50, seconds: 15 * 60 },
   /** tries on a device on which that person has signed in before */ device: { points: 10, seconds: 15 * 60 },
+  /** second steps tried for one person, whoever tries */ code: { points: 10, seconds: 15 * 60 },
   /** own passwords changed by one person */ ownPassword: { points: 10, seconds: 15 * 60 },
   /** certificates looked at from one address */ verify: { points: 120, seconds: 10 * 60 },
   /** cases of the trainer ended by one person */ training: { points: 60, seconds: 10 * 60 },

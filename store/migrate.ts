@@ -17,6 +17,8 @@ import { training } from './migrations/0011-training';
 import { proof } from './migrations/0012-proof';
 import { packs } from './migrations/0013-packs';
 import { trust } from './migrations/0014-trust';
+import { secondStep } from './migrations/0015-second-step';
+import { ownRows } from './migrations/0016-own-rows';
 
 /**
  * Brings the database to the newest form, as its owner; each migration runs once, in order, and of two processes at the same moment one waits.
@@ -43,6 +45,8 @@ export async function migrate(): Promise<string[]> {
         proof,
         packs,
         trust,
+        secondStep,
+        ownRows,
       ],
       context: sequelize.getQueryInterface(),
       storage: new SequelizeStorage({ sequelize, tableName: 'migrations' }),

@@ -49,6 +49,8 @@ export class SessionRow extends Model<InferAttributes<SessionRow>, InferCreation
   /** set on a token that was replaced: requests under way may still use it for a moment */
   declare endsAt: CreationOptional<Date | null>;
   declare agent: string;
+  /** when the second step was given in it */
+  declare provenAt: CreationOptional<Date | null>;
 }
 export class InviteRow extends Model<InferAttributes<InviteRow>, InferCreationAttributes<InviteRow>> {
   declare tokenHash: string;

@@ -6,6 +6,7 @@ import { commandBuild } from './builds/command';
 import { database } from './database';
 import type { Person } from './people';
 import { hashToken, newToken } from './sessions';
+import { acrossWorkshops } from './scope';
 
 /** A link by which whoever holds it reads what an owner is told of one build, and nothing else. Only its hash is kept. */
 export interface OwnerLink {
@@ -94,11 +95,12 @@ export async function endOwnerLink(person: Person, buildId: string, id: string, 
 /** The build that an open link is to, with the name of its workshop; null where the link is unknown or was ended. */
 export async function buildByOwnerLink(token: string): Promise<{ build: Build; workshop: string } | null> {
   if (!/^[0-9a-f]{64}$/.test(token)) return null;
-  const [found] = await database().sequelize.query<{ build: Build; workshop: string }>(
-    `SELECT b.document AS build, w.name AS workshop FROM owner_links o
+  const query = () =>
+    database().sequelize.query<{ build: Build; workshop: string }>(
+      `SELECT b.document AS build, w.name AS workshop FROM owner_links o
      JOIN builds b ON b.id = o.build_id JOIN workshops w ON w.id = o.workshop_id
      WHERE o.token_hash = :hash AND o.ended_at IS NULL`,
-    { replacements: { hash: hashToken(token) }, type: QueryTypes.SELECT },
-  );
-  return found ?? null;
+      { replacements: { hash: hashToken(token) }, type: QueryTypes.SELECT },
+    );
+  return (await acrossWorkshops(query))[0] ?? null;
 }

@@ -3,6 +3,7 @@ import type { Licence } from '../core/people/licences';
 import { col, fn, Op, where, type Transaction } from 'sequelize';
 import { refuseField, validate, type ReadResult, type Refusal } from '../core/build/readBuild';
 import { firstLeadSchema, newPersonSchema, workshopSchema } from '../core/build/personSchemas';
+import type { SecondStep } from '../core/people/secondStep';
 import type { Role } from '../core/people/roles';
 import { defaultPractices, fullPractices, type Practices } from '../core/practices/practices';
 import { metric, type UnitPreferences } from '../core/units/inUnits';
@@ -10,6 +11,7 @@ import { database } from './database';
 import type { PersonRow } from './models';
 import { guessable } from './guessable';
 import { hashPassword } from './passwords';
+import { acrossWorkshops } from './scope';
 
 export interface Person {
   id: string;
@@ -24,6 +26,8 @@ export interface Person {
   licences: Licence[];
   /** A lead had a new password chosen for this person, who has not signed since. */
   reset: { by: string; at: string } | null;
+  /** Known of whoever asks in a session: null where that person has none. */
+  secondStep?: SecondStep | null;
 }
 
 export type PersonColumns = Pick<
@@ -85,11 +89,11 @@ export async function addPerson(workshopId: string, value: unknown, transaction?
   const weak = await guessable(password, [person.name, person.login]);
   if (weak) return refuseField('password', weak);
   if (await nameIsTaken(workshopId, person.name, transaction)) return refuseField('name', takenName(person.name));
-  const [row, fresh] = await database().models.PersonRow.findOrCreate({
-    where: { login: person.login },
-    defaults: { ...person, demo: person.demo ?? false, workshopId, passwordHash: await hashPassword(password) },
-    transaction,
-  });
+  const defaults = { ...person, demo: person.demo ?? false, workshopId, passwordHash: await hashPassword(password) };
+  // A sign-in name is one person's over all workshops.
+  const [row, fresh] = await acrossWorkshops(() =>
+    database().models.PersonRow.findOrCreate({ where: { login: person.login }, defaults, transaction }),
+  );
   return fresh ? { ok: true, value: plainPerson(row) } : refuseField('login', `Sign-in name ${person.login} is taken.`);
 }
 
@@ -107,7 +111,7 @@ export const nameIsTaken = async (workshopId: string, name: string, transaction?
 export const takenName = (name: string): string =>
   `Name ${name} is somebody else’s here; two people who sign alike can’t be told apart, so add a middle name or an initial.`;
 
-export const anyPeople = async (): Promise<boolean> => (await database().models.PersonRow.count()) > 0;
+export const anyPeople = async (): Promise<boolean> => (await acrossWorkshops(() => database().models.PersonRow.count())) > 0;
 
 /**
  * The first lead of an empty Lorbet. Refused once anybody exists; the lock lets one of two at the same moment through.
@@ -118,7 +122,7 @@ export async function addFirstLead(value: unknown, wanted: string | null): Promi
   if (!read.ok) return withoutSecrets(read);
   const { workshop, code, ...person } = read.value;
   const { sequelize } = database();
-  return sequelize.transaction(async (transaction) => {
+  const name = async (transaction: Transaction): Promise<ReadResult<Person>> => {
     await sequelize.query('SELECT pg_advisory_xact_lock(7061)', { transaction });
     if (await anyPeople()) return { ok: false, errors: ['There is a lead already; sign in, or ask that person for a sign-in.'] };
     if (wanted === null || !sameText(code.trim().toUpperCase(), wanted))
@@ -127,7 +131,8 @@ export async function addFirstLead(value: unknown, wanted: string | null): Promi
         'Set-up code is another one; it was printed where Lorbet was started (LORBET_SETUP_CODE sets it).',
       );
     return addPerson(await addWorkshop(workshop, undefined, false, transaction), { ...person, role: 'lead' }, transaction);
-  });
+  };
+  return acrossWorkshops(() => sequelize.transaction(name));
 }
 
 export async function workshopOf(person: Person): Promise<{ name: string; practices: Practices; demo: boolean }> {
@@ -137,4 +142,4 @@ export async function workshopOf(person: Person): Promise<{ name: string; practi
 
 /** Whether the invented workshop is in this database, so that the sign-in page can say so. */
 export const demoIsLoaded = async (): Promise<boolean> =>
-  (await database().models.WorkshopRow.count({ where: { demo: true } })) > 0;
+  (await acrossWorkshops(() => database().models.WorkshopRow.count({ where: { demo: true } }))) > 0;

@@ -1,9 +1,9 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { Op, QueryTypes } from 'sequelize';
 import { database } from './database';
-import { passwordMatches } from './passwords';
 import { plainPerson, type Person, type PersonColumns } from './people';
-import { recordSignIn, type Caller } from './signIns';
+import type { Caller } from './signIns';
+import { acrossWorkshops } from './scope';
 
 const idleMs = 12 * 3600 * 1000;
 const longestMs = 7 * 24 * 3600 * 1000;
@@ -14,18 +14,13 @@ const graceMs = 60 * 1000;
 export const newToken = (): string => randomBytes(32).toString('hex');
 export const hashToken = (token: string): string => createHash('sha256').update(token).digest('hex');
 
-/** @returns a session token, or null where login or password is wrong or the person is disabled; all take the same time. */
-export async function signIn(login: string, password: string, caller: Caller, now = new Date()): Promise<string | null> {
-  const { PersonRow } = database().models;
-  const name = login.trim().toLowerCase().slice(0, 60);
-  const row = await PersonRow.findOne({ where: { login: name } });
-  const matches = await passwordMatches(password, row?.passwordHash || `scrypt$32768$${'00'.repeat(16)}$${'00'.repeat(32)}`);
-  const event = !row || !matches ? 'refused' : row.disabledAt ? 'refused, disabled' : 'signed in';
-  await recordSignIn({ login: name, person: row, event, caller, at: now });
-  return row && event === 'signed in' ? beginSession(row.id, caller, now) : null;
-}
-
-export async function beginSession(personId: string, caller: Caller, now = new Date()): Promise<string> {
+/** @param provenAt when the second step was given, null where it was not */
+export async function beginSession(
+  personId: string,
+  caller: Caller,
+  now = new Date(),
+  provenAt: Date | null = null,
+): Promise<string> {
   const token = newToken();
   await database().models.SessionRow.create({
     tokenHash: hashToken(token),
@@ -34,6 +29,7 @@ export async function beginSession(personId: string, caller: Caller, now = new D
     seenAt: now,
     beganAt: now,
     agent: caller.agent,
+    provenAt,
   });
   return token;
 }
@@ -54,6 +50,8 @@ interface SessionOfPerson extends PersonColumns {
   seenAt: Date;
   beganAt: Date;
   endsAt: Date | null;
+  provenAt: Date | null;
+  hasStep: boolean;
   disabledAt: Date | null;
   workshopName: string;
   workshopDemo: boolean;
@@ -63,8 +61,9 @@ interface SessionOfPerson extends PersonColumns {
 }
 // Asked with every request, therefore one way to the database and no models.
 const sessionOfPerson = `
-  SELECT s.created_at AS "createdAt", s.seen_at AS "seenAt", s.began_at AS "beganAt", s.ends_at AS "endsAt",
+  SELECT s.created_at AS "createdAt", s.seen_at AS "seenAt", s.began_at AS "beganAt", s.ends_at AS "endsAt", s.proven_at AS "provenAt",
          p.id, p.workshop_id AS "workshopId", p.name, p.login, p.role, p.demo, p.disabled_at AS "disabledAt", p.settings, p.licences, p.reset_by AS "resetBy", p.reset_at AS "resetAt",
+         EXISTS (SELECT FROM second_steps t WHERE t.person_id = p.id AND t.confirmed_at IS NOT NULL) AS "hasStep",
          w.name AS "workshopName", w.demo AS "workshopDemo", b.id AS "buildId", b.last_seq AS "lastSeq", b.last_hash AS "lastHash"
   FROM sessions s JOIN people p ON p.id = s.person_id JOIN workshops w ON w.id = p.workshop_id
        LEFT JOIN builds b ON b.id = $2::uuid AND b.workshop_id = p.workshop_id
@@ -83,13 +82,17 @@ export async function personAt(
   const { sequelize, models } = database();
   const tokenHash = hashToken(token);
   const bind = [tokenHash, buildId];
-  const [found] = await sequelize.query<SessionOfPerson>(sessionOfPerson, { bind, type: QueryTypes.SELECT });
+  const [found] = await acrossWorkshops(() =>
+    sequelize.query<SessionOfPerson>(sessionOfPerson, { bind, type: QueryTypes.SELECT }),
+  );
   if (!found) return null;
   const {
     createdAt,
     seenAt,
     beganAt,
     endsAt,
+    provenAt,
+    hasStep,
     disabledAt,
     workshopName,
     workshopDemo,
@@ -110,7 +113,8 @@ export async function personAt(
   if (now.getTime() - seenAt.getTime() > 60000) await models.SessionRow.update({ seenAt: now }, { where: { tokenHash } });
   if (disabledAt) return null;
   const workshop = { name: workshopName, demo: workshopDemo };
-  const person = { ...plainPerson(columns), workshop, tokenIsOld: !endsAt && isOld(createdAt, now) };
+  const secondStep = hasStep ? { provenAtMs: provenAt?.getTime() ?? null } : null;
+  const person = { ...plainPerson(columns), secondStep, workshop, tokenIsOld: !endsAt && isOld(createdAt, now) };
   return { person, head: id === null ? null : { id, lastSeq, lastHash } };
 }
 
@@ -129,9 +133,9 @@ export async function rotateSession(token: string, now = new Date()): Promise<st
     const session = await models.SessionRow.findByPk(hashToken(token), { lock: transaction.LOCK.UPDATE, transaction });
     if (!session || session.endsAt || !isOld(session.createdAt, now)) return null;
     const next = newToken();
-    const { personId, beganAt, agent } = session;
+    const { personId, beganAt, agent, provenAt } = session;
     await models.SessionRow.create(
-      { tokenHash: hashToken(next), personId, createdAt: now, seenAt: now, beganAt, agent },
+      { tokenHash: hashToken(next), personId, createdAt: now, seenAt: now, beganAt, agent, provenAt },
       { transaction },
     );
     await session.update({ endsAt: new Date(now.getTime() + graceMs) }, { transaction });

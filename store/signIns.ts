@@ -1,7 +1,9 @@
 import type { SignInRecord } from '../core/people/SignInRecord';
 import type { Transaction } from 'sequelize';
 import { database } from './database';
+import { acrossWorkshops } from './scope';
 import type { Person } from './people';
+import {} from './scope';
 
 /** Who asks, as far as a request tells. */
 export interface Caller {
@@ -22,20 +24,19 @@ export async function recordSignIn(
   },
   transaction?: Transaction,
 ): Promise<void> {
-  await database().models.SignInRow.create(
-    {
-      at: entry.at ?? new Date(),
-      // What is typed into the name's field may be a password.
-      login: entry.person ? entry.login : entry.login.replace(/^(.{2}).*$/s, '$1…'),
-      personId: entry.person?.id ?? null,
-      workshopId: entry.person?.workshopId ?? null,
-      event: entry.event,
-      by: entry.by ?? '',
-      address: entry.caller.address,
-      agent: entry.caller.agent,
-    },
-    { transaction },
-  );
+  const line = {
+    at: entry.at ?? new Date(),
+    // What is typed into the name's field may be a password.
+    login: entry.person ? entry.login : entry.login.replace(/^(.{2}).*$/s, '$1…'),
+    personId: entry.person?.id ?? null,
+    workshopId: entry.person?.workshopId ?? null,
+    event: entry.event,
+    by: entry.by ?? '',
+    address: entry.caller.address,
+    agent: entry.caller.agent,
+  };
+  // Who tries a name that nobody has is of no workshop.
+  await acrossWorkshops(() => database().models.SignInRow.create(line, { transaction }));
 }
 
 /** The newest lines that concern people of the person's own workshop. */

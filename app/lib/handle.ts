@@ -7,6 +7,7 @@ import { count, type LimitName } from '../../store/limits';
 import { log } from '../../store/log';
 import { TooManyAtOnce } from '../../store/passwords';
 import { rotateSession, type Head, type SignedIn } from '../../store/sessions';
+import { inWorkshop } from '../../store/scope';
 import type { Caller } from '../../store/signIns';
 import { Overloaded } from './offLoop';
 import { countRequest } from './metrics';
@@ -115,7 +116,7 @@ export function route(
     if (person.tokenIsOld && asked.request.method !== 'GET') await renewToken();
     const giveBack = heavy ? takeShare('heavy', person.id) : () => undefined;
     if (!giveBack) return tooMuch();
-    const handle = () => handler({ ...asked, person, head });
+    const handle = () => inWorkshop(person.workshopId, () => handler({ ...asked, person, head }));
     try {
       if (apart || !isLarge(asked.request)) return await handle();
       return (await paced(person.id, handle)) ?? tooMuch();

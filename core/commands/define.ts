@@ -47,6 +47,8 @@ export interface CommandDefinition<C extends { kind: string }> {
   kind: C['kind'];
   permission: Permission;
   schema: () => yup.AnySchema;
+  /** Others rely on who did it: whoever has a second step gives it, where the last is older than `secondStepMs`; and a password that a lead had chosen is told. */
+  isRelied?: (command: C) => boolean;
   /** It may be done to a signed build without a reason, since it corrects nothing. */
   afterSigning?: true;
   apply: (build: Build, command: C, author: Author) => Step;

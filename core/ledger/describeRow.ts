@@ -13,6 +13,12 @@ function claimText(claims: unknown): string {
   return counts > 0 ? `; ${counts} ${counts === 1 ? 'thing' : 'things'} done, seen or signed elsewhere, kept as claims` : '';
 }
 
+/** Told on what others rely on, where a lead had chosen a new password for whoever did it. */
+const resetText = (reset: unknown): string => {
+  const { by, at } = (reset ?? {}) as { by?: string; at?: string };
+  return by && at ? `; under a new password that ${by} had chosen on ${at.slice(0, 10)}` : '';
+};
+
 /** Rows that are no commands. */
 const beginnings: Readonly<Record<string, (body: Record<string, unknown>) => string>> = {
   created: (b) => (b.assumed ? `build begun: ${(b.assumed as Assumed).basis}` : 'build begun'),
@@ -27,7 +33,7 @@ export function describeRow(row: Told): string {
   if (beginning) return beginning(body);
   if (!isCommandKind(kind)) return kind;
   const correction = typeof body.reason === 'string' && kind !== 'waive' ? `CORRECTION (${body.reason}): ` : '';
-  return correction + definitionOf(kind).describe(body);
+  return correction + definitionOf(kind).describe(body) + resetText(body.reset);
 }
 
 /** Findings that this row made or cleared. */

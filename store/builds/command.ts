@@ -1,9 +1,10 @@
 import type { Transaction } from 'sequelize';
-import type { Command } from '../../core/commands/allCommands';
+import { definitionOf, type Command } from '../../core/commands/allCommands';
 import { applyCommand, type Applied } from '../../core/commands/applyCommand';
 import type { Author, Clash } from '../../core/commands/define';
 import { describeRow } from '../../core/ledger/describeRow';
 import { entryTime } from '../../core/ledger/entryTime';
+import { stepIsDue } from '../../core/people/secondStep';
 import { canonicalJson } from '../../core/record/canonicalJson';
 import { originAt, type Origins } from '../../core/record/Origin';
 import { database } from '../database';
@@ -18,6 +19,7 @@ export type Done =
   | ({ ok: true } & Held)
   | { ok: false; why: 'missing'; errors: string[] }
   | { ok: false; why: 'other'; errors: string[]; kept: { kind: string; body: unknown } }
+  | { ok: false; why: 'unproven'; errors: string[] }
   | Extract<Applied, { ok: false }>;
 
 /**
@@ -45,6 +47,9 @@ export async function commandBuild(
     const former = await models.LedgerEntryRow.findOne({ where: { buildId, commandId }, transaction });
     if (former)
       return former.commandHash === null || former.commandHash === commandHash ? { ok: true, ...heldOf(row) } : other(former);
+    const isRelied = definitionOf(command.kind).isRelied?.(command) ?? false;
+    if (isRelied && stepIsDue(person.secondStep, at.getTime()))
+      return { ok: false, why: 'unproven', errors: ['Your second step is asked for once more before others rely on this.'] };
     const { atMs, told } = entryTime(command.kind, madeAt.getTime(), at.getTime(), await earliestOf(row, command, transaction));
     const entered = new Date(atMs);
     const { name, role, licences, reset } = person;
@@ -67,6 +72,8 @@ export async function commandBuild(
     const body = {
       ...applied.body,
       ...(applied.findings.length > 0 ? { findings: applied.findings } : {}),
+      // On a signature it stands in the signature itself, and on the certificate.
+      ...(isRelied && reset ? { reset } : {}),
       ...told,
     };
     await append(row, person, { kind: applied.kind, body, commandId, commandHash, at }, transaction);

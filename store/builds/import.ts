@@ -18,6 +18,7 @@ import { workshopOf, type Person } from '../people';
 import { keepStartLog } from '../startLogs';
 import { addMade } from '../witness';
 import { append, kept, summaryColumns } from './kept';
+import { acrossWorkshops } from '../scope';
 
 async function insert(
   person: Person,
@@ -27,7 +28,7 @@ async function insert(
   outer?: Transaction,
 ): Promise<ReadResult<KeptState>> {
   const { sequelize, models } = database();
-  return sequelize.transaction({ transaction: outer }, async (transaction): Promise<ReadResult<KeptState>> => {
+  const put = async (transaction: Transaction): Promise<ReadResult<KeptState>> => {
     // The workshop's row is the lock of its chain, and taken before the build refers to it: taken after, two at the same moment would wait for each other.
     await models.WorkshopRow.findByPk(person.workshopId, { lock: transaction.LOCK.NO_KEY_UPDATE, transaction });
     const [row, fresh] = await models.BuildRow.findOrCreate({
@@ -51,7 +52,9 @@ async function insert(
     await append(row, person, { ...entry, commandId: randomUUID(), at }, transaction);
     await addMade(person.workshopId, [row.id, row.lastSeq, row.lastHash], at, transaction);
     return { ok: true, value: kept(row) };
-  });
+  };
+  // A build's id is one build's over all workshops.
+  return acrossWorkshops(() => sequelize.transaction({ transaction: outer }, put));
 }
 
 export async function createBuild(person: Person, value: unknown, at = new Date()): Promise<ReadResult<KeptState>> {
@@ -91,7 +94,7 @@ export async function importBuild(
   const document = copy ? asCopy(build, randomUUID()) : asClaims(build, person.name, at.toISOString());
   const claim = document.claims?.at(-1);
   const { sequelize } = database();
-  return sequelize.transaction({ transaction: outer }, async (transaction): Promise<ReadResult<KeptState>> => {
+  const bring = async (transaction: Transaction): Promise<ReadResult<KeptState>> => {
     const kept = await insert(
       person,
       document,
@@ -109,7 +112,8 @@ export async function importBuild(
     if (kept.ok && !copy)
       for (const [sha256, log] of logs) await keepStartLog(document.id, sha256, log, person.name, at, transaction);
     return kept;
-  });
+  };
+  return acrossWorkshops(() => sequelize.transaction({ transaction: outer }, bring));
 }
 
 const claimCounts = ({ by: _by, at: _at, ...actions }: Claim): Record<string, number> =>

@@ -26,7 +26,8 @@ import { brokenPhotos, keepPhoto, photoBytes, printedPhotos } from '../../store/
 import { readPhoto } from '../../formats/readPhoto';
 import { migrate } from '../../store/migrate';
 import { addFirstLead, addPerson, addWorkshop, type Person } from '../../store/people';
-import { beginSession, personAt, personOf, signIn as signInFrom, signOut } from '../../store/sessions';
+import { signIn as signInFrom } from '../../store/enter';
+import { beginSession, personAt, personOf, signOut } from '../../store/sessions';
 import { nobody } from '../../store/signIns';
 import { loadDemo } from '../../demo/loadDemo';
 
@@ -35,7 +36,10 @@ let lead: Person;
 let fitter: Person;
 let stranger: Person;
 const password = 'long enough to pass';
-const signIn = (login: string, word: string) => signInFrom(login, word, nobody);
+const signIn = async (login: string, word: string) => {
+  const entered = await signInFrom(login, word, nobody);
+  return entered.kind === 'in' ? entered.token : null;
+};
 const fresh = (): Build => ({ ...soundBuild(), id: randomUUID() });
 const keep = async (build: Build): Promise<Build> => {
   const kept = await importBuild(fitter, { build }, false);

@@ -10,13 +10,14 @@ export const GET = route('manage', async ({ person }) => {
   const [crew, signIns] = await Promise.all([crewOf(person), signInsOf(person)]);
   return NextResponse.json({
     ...signedOf(person),
-    crew: crew.map(({ id, name, login, role, disabled, invited, licences }) => ({
+    crew: crew.map(({ id, name, login, role, disabled, invited, twofold, licences }) => ({
       id,
       name,
       login,
       role,
       disabled,
       invited,
+      twofold,
       licences,
     })),
     signIns,

@@ -16,6 +16,7 @@ export interface HoldPointCommand {
 export const holdPointCommand = defineCommand<HoldPointCommand>({
   kind: 'holdPoint',
   permission: 'work',
+  isRelied: ({ action }) => action === 'release',
   schema: shape(() => ({ holdPoint: oneOf(releasableHoldPoints), action: oneOf({ release: 1, hold: 1 }) })),
   apply(build, { holdPoint, action }, { name, at }) {
     const others = (build.releases ?? []).filter((release) => release.holdPoint !== holdPoint);

@@ -21,6 +21,7 @@ export interface SignCommand {
 export const signCommand = defineCommand<SignCommand>({
   kind: 'sign',
   permission: 'sign',
+  isRelied: () => true,
   schema: shape(() => ({ typedName: text(80, 2), drawn: drawnSchema() })),
   afterSigning: true,
   apply(build, command, { name, role, at, licences = [], reset }) {

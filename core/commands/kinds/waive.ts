@@ -24,6 +24,7 @@ export interface UnwaiveCommand {
 export const waiveCommand = defineCommand<WaiveCommand>({
   kind: 'waive',
   permission: 'waive',
+  isRelied: () => true,
   schema: shape(() => ({ checkId: text(60, 3), code: text(60, 1), values: valuesSchema(), why: text(500, 10) })),
   afterSigning: true,
   apply(build, { checkId, code, values, why }, { name, at }) {

@@ -1,6 +1,7 @@
 import { NextResponse } from 'next/server';
 import { laterState } from '../../../../store/builds/later';
 import { workshopByKey } from '../../../../store/keys';
+import { inWorkshop } from '../../../../store/scope';
 import { count } from '../../../../store/limits';
 import { isUuid, refused, tooOften } from '../../../lib/answers';
 import { openRoute } from '../../../lib/handle';
@@ -18,6 +19,9 @@ export const GET = openRoute(async ({ request, params, caller }) => {
   if (!found) return refused(404, 'No workshop here has or had that key.');
   const asked = new URL(request.url).searchParams;
   const [build, head] = [asked.get('build') ?? '', asked.get('head') ?? ''];
-  const later = isUuid(build) && /^[0-9a-f]{64}$/.test(head) ? await laterState(found.workshopId, build, head) : null;
+  const later =
+    isUuid(build) && /^[0-9a-f]{64}$/.test(head)
+      ? await inWorkshop(found.workshopId, () => laterState(found.workshopId, build, head))
+      : null;
   return NextResponse.json({ workshop: found.name, keys: found.keys, later });
 });

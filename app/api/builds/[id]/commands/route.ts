@@ -9,7 +9,16 @@ import { offLoop } from '../../../../lib/offLoop';
 import { largeBytes } from '../../../../lib/pace';
 import { stateAnswer } from '../../../../lib/state';
 
-const statuses = { missing: 404, forbidden: 403, clash: 409, other: 409, locked: 423, standing: 422, invalid: 400 } as const;
+const statuses = {
+  missing: 404,
+  forbidden: 403,
+  clash: 409,
+  other: 409,
+  locked: 423,
+  standing: 422,
+  unproven: 428,
+  invalid: 400,
+} as const;
 /** A log of 20,000 readings, each at its longest. */
 const bodyMaxBytes = 2 * 1024 * 1024;
 
