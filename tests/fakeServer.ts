@@ -1,6 +1,6 @@
 import type { Build } from '../core/build/Build';
 import { changedParts, everyPart, partsSince, pickParts, type PartSeqs } from '../core/build/parts';
-import type { Command } from '../core/commands/allCommands';
+import { definitionOf, type Command } from '../core/commands/allCommands';
 import { applyCommand } from '../core/commands/applyCommand';
 import { nextRow, type LedgerRow } from '../core/ledger/chain';
 import type { Known } from '../core/ledger/News';
@@ -17,6 +17,7 @@ const json = (status: number, body: unknown) => new Response(JSON.stringify(body
 /** A server of one build, for tests of what speaks to it: as `fetch` it takes commands and tells state as the real one does. */
 export class FakeServer {
   weather: Weather = 'clear';
+  /** whether the second step has to be given before what others rely on */ stepIsDue = false;
   /** whoever is signed in */ login = who.login;
   /** how often each command came */ readonly came = new Map<string, number>();
   readonly asked: string[] = [];
@@ -95,6 +96,7 @@ export class FakeServer {
     };
     if (by !== this.login) return json(401, { errors: ['somebody else'] });
     this.came.set(commandId, (this.came.get(commandId) ?? 0) + 1);
+    if (this.stepIsDue && definitionOf(command.kind).isRelied?.(command)) return json(428, { errors: ['once more'] });
     const refused = this.#known.has(commandId) ? null : this.does(command, 'Odile');
     if (refused) return refused;
     this.#known.add(commandId);

@@ -269,6 +269,14 @@ const table: Record<
     ),
     answers: [401, 400, 400, 400, 400],
   },
+  'GET me/second-step': { ask: get(() => '/api/me/second-step'), answers: [401, 200, 200, 200, 200] },
+  'POST me/second-step': {
+    ask: post(
+      () => '/api/me/second-step',
+      () => ({ action: 'begin', password: 'a guess' }),
+    ),
+    answers: [401, 400, 400, 400, 400],
+  },
   'POST sign-out-everywhere': {
     ask: (who) => client('', who.person).post('/api/sign-out-everywhere', {}),
     answers: [401, 401, 401, 401, 401],

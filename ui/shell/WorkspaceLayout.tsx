@@ -9,6 +9,7 @@ import { useSmall } from '../components/useSmall';
 import { useWorkspace } from '../sync/useWorkspace';
 import { CureNotice } from '../stages/siting/CureNotice';
 import { RunPane } from '../charts/run/RunPane';
+import { AskStep } from './AskStep';
 import { Banners } from './Banners';
 import { Dipstick } from './Dipstick';
 import { SectionTabs } from './SectionTabs';
@@ -35,6 +36,7 @@ export function WorkspaceLayout() {
         <div className="workspace-work">
           <main className="workspace-sheet">
             <Banners />
+            <AskStep />
             <StopLine sheet={sheet} />
             {(settled.claims ?? []).length > 0 && <ClaimsNotice />}
             {sheet !== 'siting' && <CureNotice />}

@@ -260,3 +260,45 @@ test('a shelf with something unreadable on it is read past', () => {
   shelf.all.set(`lorbet-out:${blank.id}:1-x`, '{');
   expect(open().state.waiting).toEqual([]);
 });
+
+const release: Command = { kind: 'holdPoint', holdPoint: 'bolting', action: 'hold' };
+const relied: Command = { kind: 'sign', typedName: 'Odile', drawn: 'M1,1L2,2' };
+test('what the second step is asked for waits at the head, is told all the while, and goes once it was given', async () => {
+  const outbox = open();
+  const links: string[] = [];
+  server.stepIsDue = true;
+  outbox.add(note('before'));
+  outbox.add(relied);
+  await outbox.flush();
+  outbox.subscribe(() => links.push(outbox.state.link));
+  outbox.add(note('after'));
+  await outbox.flush();
+  await outbox.look();
+  expect([seen(outbox), new Set(links)]).toEqual([
+    { kinds: ['created', 'note'], waiting: 2, link: 'unproven' },
+    new Set(['unproven']),
+  ]);
+  server.stepIsDue = false;
+  await outbox.flush();
+  // This build has nothing that could be signed: it was judged, and is held for its person.
+  expect([seen(outbox), outbox.state.held.length]).toEqual([{ kinds: ['created', 'note', 'note'], waiting: 0, link: 'kept' }, 1]);
+});
+test('whoever can’t give the second step sets that entry aside, and what waits behind it goes; nothing is lost on the way', async () => {
+  const outbox = open();
+  server.stepIsDue = true;
+  outbox.add(relied);
+  outbox.add(note('behind'));
+  await outbox.flush();
+  outbox.setAside();
+  await outbox.flush();
+  expect([texts(outbox), outbox.state.held.map(({ entry }) => entry.command.kind), outbox.state.link]).toEqual([
+    ['behind'],
+    ['sign'],
+    'kept',
+  ]);
+  expect(open().state.held).toHaveLength(1);
+  // Only what is asked for is set aside.
+  outbox.add(release);
+  outbox.setAside();
+  expect(outbox.state.held).toHaveLength(1);
+});

@@ -102,7 +102,7 @@ export class Outbox {
       for (let free = true; free; free = free && this.#queue.length > 0)
         await this.#means.exclusively(`lorbet-send-${this.#means.buildId}`, async () => {
           for (let head = this.#queue[0]; head && free; head = this.#queue[0]) free = await this.#sendOne(head);
-          if (this.#state.link === 'sending') this.#set({ link: 'kept' });
+          if (this.#state.link === 'sending' || (free && this.#state.link === 'unproven')) this.#set({ link: 'kept' });
         });
     } finally {
       this.#running = null;
@@ -118,20 +118,15 @@ export class Outbox {
       this.#set({ held: this.#read<Held>('held').filter(({ entry }) => entry.by === this.#state.who.login) });
       return true;
     }
-    this.#set({ link: 'sending' });
+    // Asked for once more at each try, the question is not taken away for a blink.
+    if (this.#state.link !== 'unproven') this.#set({ link: 'sending' });
     const answer = await way.send(head.entry, this.#state.known.kept.lastSeq);
-    if (answer.kind === 'unreachable' || answer.kind === 'signed-out') {
+    if (answer.kind === 'unreachable' || answer.kind === 'signed-out' || answer.kind === 'unproven') {
       this.#set({ link: answer.kind });
       return false;
     }
     if (answer.kind === 'refused' || answer.kind === 'missing') {
-      const why = answer.kind === 'refused' ? answer : { clashes: [], errors: [t.thereIsNoSuchBuildIn] };
-      const key = this.#newKey('held', head.entry.commandId);
-      const entry: Held = { ...head.entry, clashes: why.clashes, errors: why.errors };
-      // First onto the one shelf, then off the other: cut off between, it stands twice and is not lost.
-      shelf.put(key, JSON.stringify(entry));
-      shelf.remove(head.key);
-      this.#leave({ held: [...this.#state.held, { key, entry }] });
+      this.#hold(head, answer.kind === 'refused' ? answer : { clashes: [], errors: [t.thereIsNoSuchBuildIn] });
       await this.#ask();
       return true;
     }
@@ -140,6 +135,25 @@ export class Outbox {
     this.#queue = this.#queue.slice(1);
     await this.#take(answer, { waiting: this.#queue.map(({ entry }) => entry) });
     return true;
+  }
+
+  /** Puts what is at the head aside, for its person to decide: others of it can't be sent before. */
+  #hold(head: Shelved<Waiting>, { clashes, errors }: Pick<Held, 'clashes' | 'errors'>, link: Partial<OutboxState> = {}): void {
+    const { shelf } = this.#means;
+    const key = this.#newKey('held', head.entry.commandId);
+    const entry: Held = { ...head.entry, clashes, errors };
+    // First onto the one shelf, then off the other: cut off between, it stands twice and is not lost.
+    shelf.put(key, JSON.stringify(entry));
+    shelf.remove(head.key);
+    this.#leave({ held: [...this.#state.held, { key, entry }], ...link });
+  }
+
+  /** Puts the entry for which the second step is asked aside, where its person can't give it now: what waits behind it goes on. */
+  setAside(): void {
+    const [head] = this.#queue;
+    if (this.#state.link !== 'unproven' || !head) return;
+    this.#hold(head, { clashes: [], errors: [t.setAside] }, { link: 'kept' });
+    void this.flush();
   }
 
   async #ask(): Promise<void> {

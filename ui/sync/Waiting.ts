@@ -19,4 +19,4 @@ export interface Shelved<T> {
   key: string;
   entry: T;
 }
-export type Link = 'kept' | 'sending' | 'unreachable' | 'signed-out';
+export type Link = 'kept' | 'sending' | 'unreachable' | 'signed-out' | 'unproven';

@@ -10,6 +10,8 @@ export type Answer =
   | { kind: 'nothing' }
   | { kind: 'missing' }
   | { kind: 'signed-out' }
+  /** the person's second step is asked for again */
+  | { kind: 'unproven' }
   | { kind: 'unreachable' }
   | { kind: 'refused'; clashes: Clash[]; errors: string[] };
 
@@ -20,6 +22,7 @@ async function ask(url: string, init?: RequestInit): Promise<Answer> {
     const response = await fetch(url, init);
     if (response.status === 304) return { kind: 'nothing' };
     if (response.status === 401) return { kind: 'signed-out' };
+    if (response.status === 428) return { kind: 'unproven' };
     if (response.status >= 500 || response.status === 429) return { kind: 'unreachable' };
     const { tag, who, errors, clashes, ...news } = (await response.json()) as Body;
     if (response.ok) return { kind: 'news', tag, who, news };

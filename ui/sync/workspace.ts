@@ -51,6 +51,10 @@ export interface Workspace {
   /** Figures and cells being typed or dragged: findings follow, nothing is kept yet. */
   setDraft: (key: string, drafts: readonly Draft[]) => void;
   settleHeld: (held: Shelved<Held>, choices: Readonly<Record<string, Choice>>) => void;
+  /** Tries again what waits for the second step. */
+  resend: () => void;
+  /** Puts the entry that waits for the second step aside. */
+  setAside: () => void;
   setCorrecting: (reason: string | null) => void;
   setPrimedStrokes: (strokes: number | null) => void;
   takePhoto: PhotoQueue['take'];
@@ -150,6 +154,8 @@ export function createWorkspace({
       if (again) outbox.add(again);
       outbox.dismiss(entry);
     },
+    resend: () => void outbox.flush(),
+    setAside: () => outbox.setAside(),
     setCorrecting: (correcting) => set({ correcting, mayWork: mayWork(get().settled, correcting) }),
     setPrimedStrokes: (primedStrokes) => set({ primedStrokes }),
     takePhoto: (photo) => photos.take(photo),

@@ -14,12 +14,14 @@ import { packs as rulePacks } from '../../texts/en/packs';
 import { cards as c } from '../../texts/en/cards';
 import { keys as k } from '../../texts/en/keys';
 import { devices as d } from '../../texts/en/devices';
+import { step as s } from '../../texts/en/step';
 import { people as p } from '../../texts/en/people';
 import { pages as t } from '../../texts/en/pages';
 
 // Far down the page, and with some ninety cells: who came to change a unit doesn't wait for it.
 const Keys = later(() => import('../settings/Keys').then((m) => m.Keys));
 const OwnPassword = later(() => import('../settings/OwnPassword').then((m) => m.OwnPassword));
+const SecondStep = later(() => import('../settings/SecondStep').then((m) => m.SecondStep));
 const Devices = later(() => import('../settings/Devices').then((m) => m.Devices));
 const PartListEditor = later(() => import('../settings/PartListEditor').then((m) => m.PartListEditor));
 
@@ -57,6 +59,10 @@ function Sections({ who, practices, partLists }: Settings) {
           {p.yourPassword}
         </Box>
         <OwnPassword />
+        <Box component="h2" sx={{ mt: 2.75 }}>
+          {s.secondStep}
+        </Box>
+        <SecondStep isLead={who.role === 'lead'} />
         <Box component="h2" sx={{ mt: 2.75 }}>
           {d.devices}
         </Box>

@@ -13,6 +13,7 @@ import { Field } from '../../components/forms/Field';
 import { SignInNameField } from '../../components/forms/PersonFields';
 import { Pick } from '../../components/forms/Pick';
 import { useSentForm } from '../../components/forms/useSentForm';
+import { step as s } from '../../texts/en/step';
 import { people as t } from '../../texts/en/people';
 import { dayAndTime } from '../../texts/when';
 import { LicenceRows } from './LicenceRows';
@@ -24,6 +25,7 @@ export interface Member {
   role: Role;
   disabled: boolean;
   invited: boolean;
+  twofold: boolean;
   licences: Licence[];
 }
 const roleHints: Record<Role, string> = {
@@ -71,6 +73,7 @@ function MemberRow({ member, self, onDone }: { member: Member; self: boolean; on
         <p className="soft">
           {member.login}
           {member.disabled ? t.disabled : member.invited ? t.hasNotChosenAPasswordYet : ''}
+          {member.twofold ? s.hasOne : member.role === 'lead' ? s.leadHasNone : ''}
         </p>
       </div>
       <Pick
@@ -89,6 +92,12 @@ function MemberRow({ member, self, onDone }: { member: Member; self: boolean; on
           {t.newPassword}
           <span className="visually-hidden"> {t.forText({ name: member.name })}</span>
         </Button>
+        {member.twofold && !self && (
+          <Button onClick={() => void change({ action: 'secondStep' })}>
+            {s.takeItAway}
+            <span className="visually-hidden"> {t.forText({ name: member.name })}</span>
+          </Button>
+        )}
       </div>
       <LicenceRows
         key={JSON.stringify(member.licences)}

@@ -1,7 +1,8 @@
 import { NextResponse } from 'next/server';
 import * as yup from 'yup';
 import { validate } from '../../../../core/build/readBuild';
-import { stepActions, stepIsDue, type StepAction } from '../../../../core/people/secondStep';
+import { stepActions, type StepAction } from '../../../../core/build/stepSchemas';
+import { stepIsDue } from '../../../../core/people/secondStep';
 import { holds } from '../../../../store/enter';
 import { count, forget } from '../../../../store/limits';
 import { askPasskey, dropPasskey, keepPasskey, offerPasskey, passkeysOf } from '../../../../store/passkeys';
