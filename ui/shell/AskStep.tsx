@@ -27,7 +27,10 @@ function Asked() {
       <Dialog open={open} onClose={() => setOpen(false)} fullScreen={small} fullWidth maxWidth="sm" aria-labelledby="ask-step">
         <Box className="stack" sx={{ padding: 2.5 }}>
           <h2 id="ask-step">{t.askedAgain}</h2>
-          <p>{t.askedFor({ what })}</p>
+          <p>
+            <strong>{what}</strong>
+          </p>
+          <p>{t.askedFor}</p>
           <p className="soft">{t.whereTheCodeIs}</p>
           <ProveForm onProven={resend}>
             <Button onClick={() => setOpen(false)}>{t.notNow}</Button>

@@ -1,5 +1,5 @@
 'use client';
-import { Button } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useState, type ReactNode } from 'react';
 import { codeSchema, passkeyNameSchema, stepOffSchema } from '../../../core/build/stepSchemas';
 import { AwakeForm } from '../../components/AwakeForm';
@@ -29,7 +29,7 @@ function Behind({ label, children }: { label: string; children: (close: () => vo
   return open ? children(() => setOpen(false)) : <Button onClick={() => setOpen(true)}>{label}</Button>;
 }
 
-function NewCodes({ onCodes }: { onCodes: (codes: string[]) => void }) {
+function NewCodes({ onCodes, onClose }: { onCodes: (codes: string[]) => void; onClose: () => void }) {
   const { field, send, problems } = useSentForm<typeof again>(again, bySchema(codeSchema()));
   const renew = async ({ code }: typeof again) => {
     const answer = await postJson<{ codes: string[] }>(own, { action: 'codes', code });
@@ -41,12 +41,17 @@ function NewCodes({ onCodes }: { onCodes: (codes: string[]) => void }) {
       <p className="soft">{t.newCodesHint}</p>
       <Field label={t.code} autoComplete="one-time-code" maxLength={30} {...field('code')} />
       <Problems all={problems} />
-      <Button type="submit">{t.newCodes}</Button>
+      <div className="inline">
+        <Button type="submit">{t.newCodes}</Button>
+        <Button variant="text" onClick={onClose}>
+          {t.notNow}
+        </Button>
+      </div>
     </AwakeForm>
   );
 }
 
-function SwitchOff({ onOff }: { onOff: () => void }) {
+function SwitchOff({ onOff, onClose }: { onOff: () => void; onClose: () => void }) {
   const { field, send, problems } = useSentForm<typeof off>(off, bySchema(stepOffSchema()));
   const end = async (values: typeof off) => {
     const answer = await postJson(own, { action: 'end', ...values });
@@ -58,7 +63,12 @@ function SwitchOff({ onOff }: { onOff: () => void }) {
       <Field label={t.password} type="password" autoComplete="current-password" maxLength={200} {...field('password')} />
       <Field label={t.code} autoComplete="one-time-code" maxLength={30} {...field('code')} />
       <Problems all={problems} />
-      <Button type="submit">{t.switchOff}</Button>
+      <div className="inline">
+        <Button type="submit">{t.switchOff}</Button>
+        <Button variant="text" onClick={onClose}>
+          {t.notNow}
+        </Button>
+      </div>
     </AwakeForm>
   );
 }
@@ -93,7 +103,9 @@ function Passkeys({ passkeys, passkeysHold, onChange }: StepKept & { onChange: (
   };
   return (
     <>
-      <h3>{t.passkeys}</h3>
+      <Box component="h3" sx={{ mt: 1.75 }}>
+        {t.passkeys}
+      </Box>
       <p className="soft">{passkeysHold ? t.passkeysHint : t.noPasskeysHere}</p>
       <ul className="plain">
         {passkeys.map(({ id, label, madeAt }) => (
@@ -138,6 +150,7 @@ export function StepIsOn({
         <Behind label={t.newCodes}>
           {(close) => (
             <NewCodes
+              onClose={close}
               onCodes={(codes) => {
                 close();
                 onCodes(codes);
@@ -145,7 +158,7 @@ export function StepIsOn({
             />
           )}
         </Behind>
-        <Behind label={t.switchOff}>{() => <SwitchOff onOff={() => onChange(t.off)} />}</Behind>
+        <Behind label={t.switchOff}>{(close) => <SwitchOff onClose={close} onOff={() => onChange(t.off)} />}</Behind>
       </div>
       <Passkeys {...kept} onChange={onChange} />
     </>

@@ -36,7 +36,7 @@ export const step = room('step', {
   drop: 'Take it away',
   dropOf: params('Take passkey away: {label}'),
   askedAgain: 'Your second step, once more',
-  askedFor: params('Others rely on this, and your last code is older than 15 minutes: {what}'),
+  askedFor: 'Others rely on this, and your last code is more than 15 minutes old.',
   waits: 'It waits on this device until you have given it.',
   giveIt: 'Give it now',
   notNow: 'Not now',
