@@ -1,5 +1,6 @@
 // npm run restore -- --drill: tries the archive beside what runs, and keeps nothing of it.
 // npm run restore -- --to TIME: the database as it was at a moment, from the archive that LORBET_ARCHIVE names.
+// npm run restore -- FILE --key KEYFILE: the same from a sealed backup.
 // npm run restore -- FILE: the database as it was in a backup, wholly or not at all. Lorbet must not run meanwhile.
 import { existsSync, rmSync } from 'node:fs';
 import path from 'node:path';
@@ -72,15 +73,21 @@ await guarded(async () => {
   const data = defaultData();
   const external = Boolean(process.env.LORBET_DATABASE_URL);
   if (!external) secretsOf(data);
-  await withDatabase(data, ({ env, ownerEnv, running }) => {
+  const keyFile = args[1] === '--key' ? args[2] : undefined;
+  const { isSealed, readSealed } = await import('./lib/sealedFile.mjs');
+  if (isSealed(name) && !keyFile) throw new Trouble(`${name} is sealed; name the key: npm run restore -- FILE --key KEYFILE.`);
+  await withDatabase(data, async ({ env, ownerEnv, running }) => {
     if (running && !external) throw new Trouble(`Lorbet runs on ${data}; stop it first, then restore.`);
     const connection = connectionEnv(ownerEnv.LORBET_OWNER_URL);
     const how = ['--clean', '--if-exists', '--no-owner', '--no-acl', '--single-transaction', '--exit-on-error'];
-    const done = ask(postgresProgram('pg_restore'), [...how, '-d', connection.PGDATABASE, path.resolve(name)], {
-      env: connection,
-    });
+    const into = [...how, '-d', connection.PGDATABASE];
+    const program = postgresProgram('pg_restore');
+    const done =
+      keyFile && isSealed(name)
+        ? await readSealed(program, into, { env: connection, keyFile, file: path.resolve(name) })
+        : ask(program, [...into, path.resolve(name)], { env: connection });
     if (done.status !== 0)
-      throw new Trouble(`Nothing was restored: ${done.out.split('\n').slice(-1)[0]}; the database is as it was.`);
+      throw new Trouble(`Nothing was restored: ${done.said ?? done.out.split('\n').at(-1)}; the database is as it was.`);
     finish({ ...process.env, ...env, ...ownerEnv });
     say(`restored from ${name}; every ledger holds. Everybody has to sign in anew.`);
   });

@@ -146,6 +146,22 @@ describe('npm start', () => {
       spawnSync('npm', ['run', '-s', ...args], { cwd: root, encoding: 'utf8', env: { ...process.env, LORBET_DATA: data } });
     expect(npm('backup', '--', dump)).toMatchObject({ status: 0 });
     expect(npm('backup', '--', dump).stderr).toMatch(/is there already; name another file/);
+    // The same, sealed: nothing of it can be read without a key that lies elsewhere.
+    const [key, sealed] = [path.join(folder, 'backup.key'), path.join(folder, 'one.dump.age')];
+    const made2 = npm('backup', '--', '--new-key', key);
+    const open = /LORBET_BACKUP_FOR=(age1[a-z0-9]+)/.exec(made2.stdout)?.[1] ?? '';
+    expect([made2.status, statSync(key).mode & 0o777, npm('backup', '--', '--new-key', key).status]).toEqual([0, 0o600, 1]);
+    const sealing = (to: string, file: string) =>
+      spawnSync('npm', ['run', '-s', 'backup', '--', file], {
+        cwd: root,
+        encoding: 'utf8',
+        env: { ...process.env, LORBET_DATA: data, LORBET_BACKUP_FOR: to },
+      });
+    expect(sealing(open, sealed)).toMatchObject({ status: 0 });
+    expect([statSync(sealed).mode & 0o777, readFileSync(sealed).includes('PGDMP'), readFileSync(dump).includes('PGDMP')]).toEqual(
+      [0o600, false, true],
+    );
+    expect(sealing('age1nobody', path.join(folder, 'none.age')).stderr).toMatch(/is no open half of a key/);
     expect(JSON.parse(npm('verify').stdout)).toMatchObject({ builds: 7, broken: 0 });
     expect(npm('restore', '--', dump).stderr).toMatch(/Lorbet runs on .*; stop it first/);
     const recipe = /```js\n([^]+?)```/.exec(readFileSync(path.join(root, 'docs/ledger.md'), 'utf8'))?.[1] ?? '';
@@ -176,7 +192,23 @@ describe('npm start', () => {
     const garbage = path.join(folder, 'garbage.dump');
     writeFileSync(garbage, 'no backup');
     expect(npm('restore', '--', garbage).stderr).toMatch(/Nothing was restored/);
-    expect(npm('restore', '--', dump)).toMatchObject({ status: 0 });
+    const [other, altered, short] = ['other.key', 'altered.age', 'short.age'].map((name) => path.join(folder, name)) as [
+      string,
+      string,
+      string,
+    ];
+    npm('backup', '--', '--new-key', other);
+    const bytes = readFileSync(sealed);
+    writeFileSync(short, bytes.subarray(0, bytes.length - 70_000));
+    bytes[bytes.length - 1000] = (bytes[bytes.length - 1000] ?? 0) ^ 1;
+    writeFileSync(altered, bytes);
+    expect(npm('restore', '--', sealed).stderr).toMatch(/is sealed; name the key/);
+    expect(npm('restore', '--', sealed, '--key', other).stderr).toMatch(/Nothing was restored: .* was not sealed for the key/);
+    for (const broken of [altered, short])
+      expect(npm('restore', '--', broken, '--key', key).stderr).toMatch(
+        /Nothing was restored: .* was altered, or its end is missing/,
+      );
+    expect(npm('restore', '--', sealed, '--key', key)).toMatchObject({ status: 0 });
     let third = await begin({ LORBET_DATA: data });
     // A machine that is busy just then is no failure: the quickest of three counts.
     let quickest = third.seconds;

@@ -2,6 +2,7 @@ import { NextResponse } from 'next/server';
 import { addFirstLead } from '../../../store/people';
 import { signerFor } from '../../../store/keys';
 import { beginSession } from '../../../store/sessions';
+import { inWorkshop } from '../../../store/scope';
 import { recordSignIn } from '../../../store/signIns';
 import { config } from '../../../store/config';
 import { count } from '../../../store/limits';
@@ -17,7 +18,8 @@ export const POST = openRoute(async ({ request, caller }) => {
   const added = await addFirstLead(body.value, config().setUpCode);
   if (!added.ok) return refusedFor(added);
   await recordSignIn({ login: added.value.login, person: added.value, event: 'first lead', by: added.value.name, caller });
-  await signerFor(added.value.workshopId, new Date());
+  const { workshopId } = added.value;
+  await inWorkshop(workshopId, () => signerFor(workshopId, new Date()));
   await keepToken(await beginSession(added.value.id, caller));
   return NextResponse.json({ signedIn: true });
 });
