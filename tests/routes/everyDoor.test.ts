@@ -19,7 +19,7 @@ beforeAll(async () => {
     const login = `door-${randomUUID().slice(0, 8)}`;
     const added = await addPerson(workshopId, { name: `${name.slice(0, 60)} ${login}`, login, password, role: 'lead' });
     if (!added.ok) throw new Error(added.errors.join(' '));
-    keys.push(await signedIn(login, base, added.value as Person));
+    keys.push(await signedIn(login, base, added.value));
     await forgetLimits();
   }
   buildId = await buildOf(keys[0] as Client, 'Door Barrow');

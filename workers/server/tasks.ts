@@ -1,6 +1,7 @@
 import { writeCertificate } from '../../formats/certificate/writeCertificate';
 import { trainingTask, type TrainingTask } from './trainingTask';
 import { verifyTask, type VerifyTask } from './verifyRows';
+import { walkTask, type WalkTask } from './walkTask';
 import { readCommandTask, type ReadCommandTask } from './readCommandBody';
 import { readFileTask, type ReadFileTask } from './readBuildFile';
 
@@ -9,7 +10,7 @@ interface CertificateTask {
   build: Parameters<typeof writeCertificate>[0];
   facts: Parameters<typeof writeCertificate>[1];
 }
-export type Task = ReadCommandTask | ReadFileTask | CertificateTask | VerifyTask | TrainingTask;
+export type Task = ReadCommandTask | ReadFileTask | CertificateTask | VerifyTask | TrainingTask | WalkTask;
 
 async function answer(task: Task): Promise<unknown> {
   switch (task.kind) {
@@ -24,6 +25,8 @@ async function answer(task: Task): Promise<unknown> {
       });
     case 'training':
       return trainingTask(task);
+    case 'walk':
+      return walkTask(task);
     case 'verifyRows':
       return verifyTask(task);
   }
