@@ -34,6 +34,8 @@ export async function loadDemo(now = new Date()): Promise<boolean> {
   const { sequelize } = database();
   return sequelize.transaction(async (transaction) => {
     // The lock of whoever names the first lead: of several at the same moment one fills it.
+    // As long as the other takes: on a slow machine that is longer than any request may wait.
+    await sequelize.query('SET LOCAL statement_timeout = 0', { transaction });
     await sequelize.query('SELECT pg_advisory_xact_lock(7061)', { transaction });
     if (await anyPeople()) return false;
     await load(now, transaction);

@@ -18,7 +18,7 @@ const told = new WeakMap<object, string>();
 async function tellScope(connection: unknown): Promise<void> {
   const client = connection as pg.Client;
   const scope = scopeNow();
-  if ((told.get(client) ?? '') === scope) return;
+  if (scope === null || (told.get(client) ?? '') === scope) return;
   told.delete(client);
   try {
     await client.query("SELECT set_config('lorbet.workshop', $1, false)", [scope]);

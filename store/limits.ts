@@ -1,5 +1,6 @@
 import { RateLimiterPostgres, RateLimiterRes } from 'rate-limiter-flexible';
 import { database } from './database';
+import { ofNoWorkshop } from './scope';
 
 /** How often, in the time of `seconds`; counted in the database, so that it holds for all processes together. */
 const allowed = {
@@ -43,7 +44,7 @@ const minutes = (ms: number) => Math.max(1, Math.ceil(ms / 60000));
 /** Counts one. @returns minutes to wait where that was one too many, else null */
 export async function count(name: LimitName, key: string): Promise<number | null> {
   try {
-    await limiter(name).consume(key);
+    await ofNoWorkshop(() => limiter(name).consume(key));
     return null;
   } catch (refusal) {
     if (refusal instanceof RateLimiterRes) return minutes(refusal.msBeforeNext);
@@ -53,10 +54,10 @@ export async function count(name: LimitName, key: string): Promise<number | null
 
 /** Gives one back that turned out to be none. */
 export async function giveBack(name: LimitName, key: string): Promise<void> {
-  await limiter(name).reward(key, 1);
+  await ofNoWorkshop(() => limiter(name).reward(key, 1));
 }
 
 /** Forgets what was counted, once the person has proven to be who was meant. */
 export async function forget(name: LimitName, key: string): Promise<void> {
-  await limiter(name).delete(key);
+  await ofNoWorkshop(() => limiter(name).delete(key));
 }

@@ -3,7 +3,7 @@ import { Op, QueryTypes } from 'sequelize';
 import { database } from './database';
 import { plainPerson, type Person, type PersonColumns } from './people';
 import type { Caller } from './signIns';
-import { acrossWorkshops } from './scope';
+import { ofNoWorkshop } from './scope';
 
 const idleMs = 12 * 3600 * 1000;
 const longestMs = 7 * 24 * 3600 * 1000;
@@ -59,15 +59,8 @@ interface SessionOfPerson extends PersonColumns {
   lastSeq: number;
   lastHash: string;
 }
-// Asked with every request, therefore one way to the database and no models.
-const sessionOfPerson = `
-  SELECT s.created_at AS "createdAt", s.seen_at AS "seenAt", s.began_at AS "beganAt", s.ends_at AS "endsAt", s.proven_at AS "provenAt",
-         p.id, p.workshop_id AS "workshopId", p.name, p.login, p.role, p.demo, p.disabled_at AS "disabledAt", p.settings, p.licences, p.reset_by AS "resetBy", p.reset_at AS "resetAt",
-         EXISTS (SELECT FROM second_steps t WHERE t.person_id = p.id AND t.confirmed_at IS NOT NULL) AS "hasStep",
-         w.name AS "workshopName", w.demo AS "workshopDemo", b.id AS "buildId", b.last_seq AS "lastSeq", b.last_hash AS "lastHash"
-  FROM sessions s JOIN people p ON p.id = s.person_id JOIN workshops w ON w.id = p.workshop_id
-       LEFT JOIN builds b ON b.id = $2::uuid AND b.workshop_id = p.workshop_id
-  WHERE s.token_hash = $1`;
+// Asked with every request, therefore one way to the database and no models; a function of the owner's, since it is not known before whose it is (0016).
+const sessionOfPerson = 'SELECT * FROM lorbet_session($1, $2::uuid)';
 
 /**
  * The person of a session, and where a build of the person's own workshop stands: null for any other id, so that a guessed one tells nothing.
@@ -82,9 +75,7 @@ export async function personAt(
   const { sequelize, models } = database();
   const tokenHash = hashToken(token);
   const bind = [tokenHash, buildId];
-  const [found] = await acrossWorkshops(() =>
-    sequelize.query<SessionOfPerson>(sessionOfPerson, { bind, type: QueryTypes.SELECT }),
-  );
+  const [found] = await ofNoWorkshop(() => sequelize.query<SessionOfPerson>(sessionOfPerson, { bind, type: QueryTypes.SELECT }));
   if (!found) return null;
   const {
     createdAt,
@@ -106,11 +97,12 @@ export async function personAt(
     now.getTime() - beganAt.getTime() > longestMs ||
     (endsAt !== null && endsAt < now);
   if (gone) {
-    await models.SessionRow.destroy({ where: { tokenHash } });
+    await ofNoWorkshop(() => models.SessionRow.destroy({ where: { tokenHash } }));
     return null;
   }
   // A write a minute is enough to know whether somebody is there.
-  if (now.getTime() - seenAt.getTime() > 60000) await models.SessionRow.update({ seenAt: now }, { where: { tokenHash } });
+  if (now.getTime() - seenAt.getTime() > 60000)
+    await ofNoWorkshop(() => models.SessionRow.update({ seenAt: now }, { where: { tokenHash } }));
   if (disabledAt) return null;
   const workshop = { name: workshopName, demo: workshopDemo };
   const secondStep = hasStep ? { provenAtMs: provenAt?.getTime() ?? null } : null;

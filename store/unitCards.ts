@@ -28,7 +28,7 @@ export async function unitCardsOf(person: Person): Promise<KeptCard[]> {
   const [kept, taken] = await Promise.all([
     editionsOf<UnitCard>(models.UnitCardRow, person),
     sequelize.query<TakenBy & { cardId: string }>(
-      `SELECT document #>> '{unitCard,id}' AS "cardId", id AS "buildId", summary ->> 'name' AS name,
+      `SELECT unit_card_id AS "cardId", id AS "buildId", summary ->> 'name' AS name,
               (document #>> '{unitCard,edition}')::int AS edition
        FROM builds WHERE workshop_id = :workshopId AND document -> 'unitCard' IS NOT NULL ORDER BY changed_at DESC LIMIT 500`,
       { replacements: { workshopId: person.workshopId }, type: QueryTypes.SELECT },

@@ -27,3 +27,11 @@ export function entryTime(kind: string, saidMs: number, nowMs: number, earliestM
   const said = new Date(saidMs).toISOString();
   return { atMs, told: possible ? { madeAt: said } : { deviceAt: said } };
 }
+
+/**
+ * Whether an entry is said to be older than one that the same person had made before it: a device sends in the order of entry,
+ * so this is a clock that was put back, a second device, or a test that is put before its hold point. It is told, not refused.
+ * @param ownBeforeMs when the person's entry before it was made, as it is believed; null where there is none
+ */
+export const isBeforeOwn = (atMs: number, ownBeforeMs: number | null): ownBeforeMs is number =>
+  ownBeforeMs !== null && ownBeforeMs - atMs > sameMs;

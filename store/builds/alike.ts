@@ -26,7 +26,7 @@ export async function startsAlike(person: Person, { id, unitCard }: Build): Prom
     where: {
       workshopId: person.workshopId,
       id: { [Op.ne]: id },
-      [Op.and]: Sequelize.literal(`document #>> '{unitCard,id}' = ${sequelize.escape(unitCard.id)}`),
+      [Op.and]: Sequelize.literal(`unit_card_id = ${sequelize.escape(unitCard.id)}`),
     },
     order: [['changedAt', 'DESC']],
     limit: buildsMost,

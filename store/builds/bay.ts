@@ -24,8 +24,8 @@ const weekMs = 7 * 24 * 3600 * 1000;
 /** The look at a joint that is due first, until then; of a signed build, which is out of hand, the visit. */
 const dueUntil = (ms: number) =>
   Sequelize.literal(
-    `((summary #>> '{leak,dueMs}')::bigint <= ${Math.round(ms)} AND summary ->> 'signed' <> 'signed'
-      OR summary #>> '{due,day}' <= '${new Date(ms).toISOString().slice(0, 10)}' AND summary ->> 'signed' = 'signed')`,
+    `(leak_due_ms <= ${Math.round(ms)} AND signed <> 'signed'
+      OR visit_due_day <= '${new Date(ms).toISOString().slice(0, 10)}' AND signed = 'signed')`,
   );
 const dueWithinAWeek = ({ workshopId }: Person, nowMs: number) =>
   `SELECT count(*)::int FROM builds

@@ -3,8 +3,9 @@ import { definitionOf, type Command } from '../../core/commands/allCommands';
 import { applyCommand, type Applied } from '../../core/commands/applyCommand';
 import type { Author, Clash } from '../../core/commands/define';
 import { describeRow } from '../../core/ledger/describeRow';
-import { entryTime } from '../../core/ledger/entryTime';
+import { entryTime, isBeforeOwn } from '../../core/ledger/entryTime';
 import { stepIsDue } from '../../core/people/secondStep';
+import { saidTimes } from '../../core/ledger/saidTimes';
 import { canonicalJson } from '../../core/record/canonicalJson';
 import { originAt, type Origins } from '../../core/record/Origin';
 import { database } from '../database';
@@ -51,6 +52,8 @@ export async function commandBuild(
     if (isRelied && stepIsDue(person.secondStep, at.getTime()))
       return { ok: false, why: 'unproven', errors: ['Your second step is asked for once more before others rely on this.'] };
     const { atMs, told } = entryTime(command.kind, madeAt.getTime(), at.getTime(), await earliestOf(row, command, transaction));
+    const ownMs = told.madeAt === undefined ? null : await ownBefore(buildId, person.id, transaction);
+    const order = isBeforeOwn(atMs, ownMs) ? { afterOwnAt: new Date(ownMs).toISOString() } : {};
     const entered = new Date(atMs);
     const { name, role, licences, reset } = person;
     const author: Author = { name, role, licences, ...(reset ? { reset } : {}), at: entered.toISOString() };
@@ -75,6 +78,7 @@ export async function commandBuild(
       // On a signature it stands in the signature itself, and on the certificate.
       ...(isRelied && reset ? { reset } : {}),
       ...told,
+      ...order,
     };
     await append(row, person, { kind: applied.kind, body, commandId, commandHash, at }, transaction);
     return { ok: true, ...heldOf(row) };
@@ -90,6 +94,17 @@ async function earliestOf(row: BuildRow, command: Command, transaction: Transact
   });
   const released = command.kind === 'holdPoint' ? (row.document.releases ?? []).map(({ at }) => Date.parse(at)) : [];
   return Math.max(first?.at.getTime() ?? 0, ...released);
+}
+
+/** When the person's entry before this one was made, as it is believed; ms. Null where there is none. */
+async function ownBefore(buildId: string, personId: string, transaction: Transaction): Promise<number | null> {
+  const row = await database().models.LedgerEntryRow.findOne({
+    attributes: ['at', 'body'],
+    where: { buildId, personId },
+    order: [['seq', 'DESC']],
+    transaction,
+  });
+  return row && Date.parse(saidTimes({ body: JSON.parse(row.body) as object }).madeAt ?? row.at.toISOString());
 }
 
 /** One id stands for one entry: what came first is kept, and whoever sent another is told both. */

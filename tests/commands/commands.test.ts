@@ -144,7 +144,17 @@ describe('npm start', () => {
     const dump = path.join(folder, 'one.dump');
     const npm = (...args: string[]) =>
       spawnSync('npm', ['run', '-s', ...args], { cwd: root, encoding: 'utf8', env: { ...process.env, LORBET_DATA: data } });
-    expect(npm('backup', '--', dump)).toMatchObject({ status: 0 });
+    // What anybody on the machine sees of it while it is written holds no secret.
+    const writing = spawn('npm', ['run', '-s', 'backup', '--', dump], { cwd: root, env: { ...process.env, LORBET_DATA: data } });
+    let seen = '';
+    const looking = setInterval(() => (seen += spawnSync('ps', ['-eo', 'args'], { encoding: 'utf8' }).stdout), 15);
+    expect(await new Promise((resolve) => writing.once('exit', resolve))).toBe(0);
+    clearInterval(looking);
+    expect(seen).toMatch(/pg_dump/);
+    for (const secret of Object.values(
+      JSON.parse(readFileSync(path.join(data, 'secrets.json'), 'utf8')) as Record<string, string>,
+    ))
+      expect(seen).not.toContain(secret);
     expect(npm('backup', '--', dump).stderr).toMatch(/is there already; name another file/);
     // The same, sealed: nothing of it can be read without a key that lies elsewhere.
     const [key, sealed] = [path.join(folder, 'backup.key'), path.join(folder, 'one.dump.age')];

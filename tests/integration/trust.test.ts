@@ -427,6 +427,41 @@ test('a hold point is not released before the one that was released last, whatev
   ]);
 });
 
+test('what somebody says to have done before the own entry that came first is told as out of order', async () => {
+  const id = await keep();
+  const hand = {
+    name: 'Second Hand',
+    login: `hand-${randomUUID().slice(0, 8)}`,
+    password: 'long enough to pass',
+    role: 'fitter',
+  };
+  const second = await addPerson(person.workshopId, hand);
+  if (!second.ok) throw new Error(second.errors.join());
+  const began = Date.now();
+  const hour = 3600_000;
+  const at = new Date(began + 5 * hour);
+  const iso = (hours: number) => new Date(began + hours * hour).toISOString();
+  const say = (hours: number, by = person) =>
+    commandBuild(by, id, { kind: 'note', text: 'n' }, randomUUID(), { at, madeAt: new Date(began + hours * hour) });
+  for (const [hours, by] of [
+    [2, person],
+    [3, person],
+    [1, person],
+    [1.5, second.value],
+    [2, person],
+  ] as const)
+    await say(hours, by);
+  const rows = (await ledgerOf(id)).slice(1).map(saidTimes);
+  // The one after the third follows on it; another's entry is nobody's own.
+  expect(rows).toEqual([
+    { madeAt: iso(2) },
+    { madeAt: iso(3) },
+    { madeAt: iso(1), afterOwnAt: iso(3) },
+    { madeAt: iso(1.5) },
+    { madeAt: iso(2) },
+  ]);
+});
+
 test('one id stands for one entry: the same again changes nothing, another content is refused and both are told', async () => {
   const id = await keep();
   const commandId = randomUUID();

@@ -109,3 +109,16 @@ test('connections that serve two workshops in turn mix nothing up', async () => 
   const seen = await Promise.all(Array.from({ length: 120 }, (_, n) => look(n % 3 === 0 ? theirs : ours)));
   seen.forEach((names, n) => expect(names).toEqual([n % 3 === 0 ? 'Other Row Shed' : 'Row Shed']));
 });
+
+test('what is due is found by its index, though PostgreSQL looks whose each row is', async () => {
+  const asked = 'SELECT count(*) FROM builds WHERE workshop_id = :id AND leak_due_ms <= 5 AND signed <> :signed';
+  const replacements = { id: ours.workshopId, signed: 'signed' };
+  const { sequelize } = database();
+  const plan = await inWorkshop(ours.workshopId, () =>
+    sequelize.transaction(async (transaction) => {
+      await sequelize.query('SET LOCAL enable_seqscan = off', { transaction });
+      return sequelize.query(`EXPLAIN ${asked}`, { replacements, type: QueryTypes.SELECT, transaction });
+    }),
+  );
+  expect(JSON.stringify(plan)).toMatch(/Index Cond: [^"]*leak_due_ms <= 5/);
+});

@@ -12,11 +12,12 @@ import { dateAndTime, dayAndTime, timeOfDay, wholeDay } from '../../texts/when';
 
 /** What is kept of time beside the server's own, where the two differ. */
 function TimesOf({ row }: { row: LedgerRow }) {
-  const { madeAt, deviceAt, clockBackMs } = saidTimes(row);
+  const { madeAt, deviceAt, afterOwnAt, clockBackMs } = saidTimes(row);
   return (
     <>
       {madeAt && <span className="soft"> · {t.enteredAt({ when: dayAndTime(madeAt) })}</span>}
       {deviceAt && <strong> · {t.deviceSaid({ when: dateAndTime(deviceAt) })}</strong>}
+      {afterOwnAt && <strong> · {t.afterOwn({ when: dayAndTime(afterOwnAt) })}</strong>}
       {clockBackMs !== undefined && <strong> · {t.clockBack({ s: Math.ceil(clockBackMs / 1000) })}</strong>}
     </>
   );

@@ -5,6 +5,7 @@ export const ledger = room('ledger', {
   theRecord: 'The record',
   enteredAt: params('entered {when} on the device'),
   deviceSaid: params('its device said {when}, which can’t be: this is the server’s time'),
+  afterOwn: params('out of order: the same person had entered something at {when} before it'),
   clockBack: params('the server’s clock had been put back by {s} s'),
   eachEntryBearsTheHashOf:
     'Each entry bears the hash of the one before it, so that none can be altered, left out, added or moved unseen.',
