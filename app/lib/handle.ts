@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { roleMay, type Permission } from '../../core/people/roles';
+import { stepIsDue } from '../../core/people/secondStep';
 import type { KeptState } from '../../core/ledger/News';
 import { loadBuild } from '../../store/builds/kept';
 import { isDatabaseAway, isDiskFull } from '../../store/database';
@@ -27,6 +28,7 @@ export interface AskedBy extends Asked {
   /** the build that the address names, where it is of the person's own workshop */ head: Head | null;
 }
 interface RouteOptions {
+  /** it decides by which ways people come in: whoever has a second step has given it shortly before */ proven?: boolean;
   limit?: LimitName | readonly LimitName[];
   /** its large bodies are worked on elsewhere, in a queue of their own */ apart?: boolean;
   /** it takes long or much: a few of one person's at once */ heavy?: boolean;
@@ -42,6 +44,9 @@ export function callerOf(request: Request): Caller {
 
 /** Refuses what one person has too much of under way. */
 export const tooMuch = () => refused(429, 'Too much of yours is under way at once; send one after the other.');
+
+/** Asks for the second step once more. */
+export const unproven = () => refused(428, 'Your second step is asked for once more before this.');
 
 /** What is said of an error: one sentence, and nothing that is not known. */
 function failed(error: unknown, about: { requestId: string; method: string; path: string }): Response {
@@ -100,7 +105,7 @@ async function renewToken(): Promise<void> {
 export function route(
   permission: Permission,
   handler: (asked: AskedBy) => Promise<Response>,
-  { limit = [], apart = false, heavy = false }: RouteOptions = {},
+  { limit = [], apart = false, heavy = false, proven = false }: RouteOptions = {},
 ): Handler {
   return guarded(async (asked) => {
     const { id = '' } = asked.params;
@@ -109,6 +114,7 @@ export function route(
     const { person, head } = signedIn;
     if (!roleMay(person.role, permission))
       return refused(403, `${person.name} signs in as ${person.role}; this is not for that role.`);
+    if (proven && stepIsDue(person.secondStep, Date.now())) return unproven();
     for (const name of [limit].flat()) {
       const wait = await count(name, person.id);
       if (wait !== null) return tooOften('That was too often', wait);

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { closeDatabase } from '../../store/database';
-import { addPerson, addWorkshop, type Person } from '../../store/people';
+import { addPerson, addWorkshop } from '../../store/people';
 import { bodies, doors, queries, type Door } from '../doors';
 import { base, buildOf, forgetLimits, password, signedIn, type Client } from './client';
 

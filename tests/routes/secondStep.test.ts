@@ -88,6 +88,16 @@ test('what was refused for want of it is taken under the same id once it was giv
   expect((await step(lead, { action: 'prove', code: codes[1] })).status).toBe(200);
   expect((await command(lead, release, id)).status).not.toBe(428);
 });
+test('who comes in, and as what, is changed only shortly after it', async () => {
+  const invite = { name: 'Newest Hand', login: `newest-${randomUUID().slice(0, 8)}`, role: 'lead' };
+  const reset = { personId: people.viewer.person?.id, action: 'reset' };
+  const own = { personId: lead.person?.id, action: 'secondStep' };
+  const asked = async () => [(await lead.post('/api/crew/invite', invite)).status, (await lead.post('/api/crew', reset)).status];
+  await provenBefore(16);
+  expect([...(await asked()), (await lead.post('/api/crew', own)).status]).toEqual([428, 428, 428]);
+  await provenBefore(14);
+  expect(await asked()).toEqual([201, 200]);
+});
 test('a passkey is offered by a name alone, and only shortly after the second step', async () => {
   const byNumbers = await told(await step(lead, { action: 'offerPasskey' }));
   expect(byNumbers).toMatchObject({ status: 400, errors: [expect.stringContaining('only over HTTPS')] });

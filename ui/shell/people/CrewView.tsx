@@ -13,6 +13,7 @@ import { Field } from '../../components/forms/Field';
 import { SignInNameField } from '../../components/forms/PersonFields';
 import { Pick } from '../../components/forms/Pick';
 import { useSentForm } from '../../components/forms/useSentForm';
+import { useProven } from '../../components/step/useProven';
 import { step as s } from '../../texts/en/step';
 import { people as t } from '../../texts/en/people';
 import { dayAndTime } from '../../texts/when';
@@ -57,14 +58,17 @@ const roleOptions = (Object.keys(roles) as Role[]).map((role) => [role, `${role}
 function MemberRow({ member, self, onDone }: { member: Member; self: boolean; onDone: () => void }) {
   const [errors, setErrors] = useState<string[]>([]);
   const [token, setToken] = useState<string | null>(null);
-  const change = async (action: object) => {
-    const answer = await postJson<{ token: string | null }>('/api/crew', { personId: member.id, ...action });
-    setErrors(answer.ok ? [] : answer.errors);
-    if (answer.ok) {
-      setToken(answer.value.token);
-      onDone();
-    }
-  };
+  const { proven, form } = useProven();
+  const change = (action: object) =>
+    proven(async () => {
+      const answer = await postJson<{ token: string | null }>('/api/crew', { personId: member.id, ...action });
+      setErrors(answer.ok || answer.status === 428 ? [] : answer.errors);
+      if (answer.ok) {
+        setToken(answer.value.token);
+        onDone();
+      }
+      return answer;
+    });
   return (
     <li className="crew-row">
       <div>
@@ -106,6 +110,7 @@ function MemberRow({ member, self, onDone }: { member: Member; self: boolean; on
         onKeep={(licences) => void change({ action: 'licences', licences })}
       />
       <Problems all={errors} />
+      {form}
       {token && <LinkOnce token={token} name={member.name} />}
     </li>
   );
@@ -115,6 +120,7 @@ const somebody = { name: '', login: '', role: 'fitter' };
 
 function InviteForm({ onDone }: { onDone: () => void }) {
   const { form, field, send, problems } = useSentForm<typeof somebody>(somebody, bySchema(inviteSchema()));
+  const { proven, form: ask } = useProven();
   const [given, setGiven] = useState<{ token: string; name: string } | null>(null);
   const invite = async (values: { name: string }) => {
     const answer = await postJson<{ token: string }>('/api/crew/invite', values);
@@ -126,16 +132,19 @@ function InviteForm({ onDone }: { onDone: () => void }) {
     return answer;
   };
   return (
-    <AwakeForm className="form-narrow" onSubmit={send(invite)}>
-      <Field label={t.nameAsItStandsUnderCertificates} maxLength={80} {...field('name')} />
-      <SignInNameField {...field('login')} />
-      <Pick label={t.role} options={roleOptions} {...form.register('role')} />
-      <Problems all={problems} />
-      <Button type="submit" variant="contained">
-        {t.makeALinkForThisPerson}
-      </Button>
-      {given && <LinkOnce token={given.token} name={given.name} />}
-    </AwakeForm>
+    <>
+      <AwakeForm className="form-narrow" onSubmit={send((values) => proven(() => invite(values)))}>
+        <Field label={t.nameAsItStandsUnderCertificates} maxLength={80} {...field('name')} />
+        <SignInNameField {...field('login')} />
+        <Pick label={t.role} options={roleOptions} {...form.register('role')} />
+        <Problems all={problems} />
+        <Button type="submit" variant="contained">
+          {t.makeALinkForThisPerson}
+        </Button>
+        {given && <LinkOnce token={given.token} name={given.name} />}
+      </AwakeForm>
+      {ask}
+    </>
   );
 }
 

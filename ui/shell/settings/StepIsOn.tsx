@@ -8,7 +8,7 @@ import { bySchema } from '../../components/forms/bySchema';
 import { Field } from '../../components/forms/Field';
 import { useSentForm } from '../../components/forms/useSentForm';
 import { makeOnDevice } from '../../components/step/askDevice';
-import { ProveForm } from '../../components/step/ProveForm';
+import { useProven } from '../../components/step/useProven';
 import { postJson, type JsonAnswer } from '../../sync/postJson';
 import { step as t } from '../../texts/en/step';
 import { dateAndTime } from '../../texts/when';
@@ -76,14 +76,7 @@ function SwitchOff({ onOff, onClose }: { onOff: () => void; onClose: () => void 
 /** Passkeys of the person; where the last code is too old for it, it is asked for on the spot. */
 function Passkeys({ passkeys, passkeysHold, onChange }: StepKept & { onChange: (said: string) => void }) {
   const { form, field, send, problems } = useSentForm<typeof blank>(blank, bySchema(passkeyNameSchema()));
-  const [pending, setPending] = useState<(() => Promise<unknown>) | null>(null);
-  /** Does it, or asks for the second step first and does it then. */
-  const proven = async <T,>(work: () => Promise<JsonAnswer<T>>): Promise<JsonAnswer<T>> => {
-    const answer = await work();
-    const isDue = !answer.ok && answer.status === 428;
-    setPending(isDue ? () => () => proven(work) : null);
-    return answer;
-  };
+  const { proven, form: ask } = useProven();
   const add = async ({ label }: typeof blank): Promise<JsonAnswer<unknown>> => {
     const offered = await postJson<object>(own, { action: 'offerPasskey' });
     if (!offered.ok) return offered;
@@ -117,19 +110,14 @@ function Passkeys({ passkeys, passkeysHold, onChange }: StepKept & { onChange: (
           </li>
         ))}
       </ul>
-      {pending ? (
-        <ProveForm onProven={() => void pending()}>
-          <Button onClick={() => setPending(null)}>{t.notNow}</Button>
-        </ProveForm>
-      ) : (
-        passkeysHold && (
+      {ask ??
+        (passkeysHold && (
           <AwakeForm className="form-narrow" onSubmit={send((values) => proven(() => add(values)))}>
             <Field label={t.passkeyName} maxLength={60} {...field('label')} />
             <Problems all={problems} />
             <Button type="submit">{t.addPasskey}</Button>
           </AwakeForm>
-        )
-      )}
+        ))}
     </>
   );
 }

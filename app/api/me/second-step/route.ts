@@ -17,7 +17,7 @@ import {
   wrongCode,
 } from '../../../../store/secondSteps';
 import { readBody, refused, refusedFor, tooOften } from '../../../lib/answers';
-import { route, type AskedBy } from '../../../lib/handle';
+import { route, unproven, type AskedBy } from '../../../lib/handle';
 import { siteOf } from '../../../lib/origin';
 import { session } from '../../../lib/session';
 
@@ -54,9 +54,7 @@ const prove: Act = async ({ request, person, caller }, { code, passkey }) => {
 const proven =
   (act: Act): Act =>
   (asked, said) =>
-    !asked.person.secondStep || stepIsDue(asked.person.secondStep, Date.now())
-      ? Promise.resolve(refused(428, 'Your second step is asked for once more before this.'))
-      : act(asked, said);
+    !asked.person.secondStep || stepIsDue(asked.person.secondStep, Date.now()) ? Promise.resolve(unproven()) : act(asked, said);
 
 const acts: Record<StepAction, Act> = {
   begin: async ({ person }, { password }) => answer(await beginSecondStep(person, password)),
