@@ -48,6 +48,13 @@ async function enterAgain(page: Page, login: string): Promise<void> {
 }
 const bay = (page: Page) => expect(page.getByRole('heading', { name: 'The bay' })).toBeVisible();
 
+/** Signs in by a code, as a phone does: the second step was not given in that session. */
+async function pairAnew(page: Page): Promise<void> {
+  const { url } = (await (await page.request.post('/api/pairing', { data: {} })).json()) as { url: string };
+  const paired = await page.request.post('/api/pairing/take', { data: { code: url.split('#')[1] } });
+  expect(paired.status()).toBe(200);
+}
+
 test('a lead switches a second step on, signs in with it, and gives it again before a hold point is released', async ({
   page,
 }) => {
@@ -63,9 +70,7 @@ test('a lead switches a second step on, signs in with it, and gives it again bef
 
   // A phone that was signed in by a code has not given it yet: as after 15 minutes, it is asked for.
   const id = await newBuild(page.request, `Twofold ${login}`);
-  const { url } = (await (await page.request.post('/api/pairing', { data: {} })).json()) as { url: string };
-  const paired = await page.request.post('/api/pairing/take', { data: { code: url.split('#')[1] } });
-  expect(paired.status()).toBe(200);
+  await pairAnew(page);
   await open(page, `/builds/${id}/siting`);
   await page.getByRole('button', { name: 'the first hole' }).click();
   await page.getByRole('button', { name: /^Release.*the first hole/ }).click();
@@ -81,6 +86,18 @@ test('a lead switches a second step on, signs in with it, and gives it again bef
   await expect(page.locator('[data-waiting]')).toHaveCount(0);
   const told = (await (await page.request.get(`/api/builds/${id}/ledger?before=1000`)).json()) as { rows: { kind: string }[] };
   expect(told.rows.some(({ kind }) => kind === 'holdPoint')).toBe(true);
+
+  // So it is before somebody is given a way in.
+  await pairAnew(page);
+  await page.goto('/people');
+  await page.getByLabel('Name, as it stands under certificates').fill(`Brought in ${login}`);
+  await page.getByLabel(/^Sign-in name/).fill(`in-${login}`);
+  await page.getByRole('button', { name: 'Make a link for this person' }).click();
+  const again = page.getByRole('group', { name: 'Your second step, once more' });
+  await again.getByLabel('Code').fill(codes[1] ?? '');
+  await again.getByRole('button', { name: 'Go on' }).click();
+  await expect(page.locator('[data-link]')).toContainText('/join/');
+  await expect(again).toHaveCount(0);
 });
 
 test('a passkey stands for the code where Lorbet is reached by a name', async ({ browser, baseURL }) => {

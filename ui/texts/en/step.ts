@@ -10,7 +10,7 @@ export const step = room('step', {
   usePasskey: 'Use a passkey',
   passkeyNotGiven: 'The device gave no passkey; try again, or type a code.',
   somebodyElse: 'Sign in as somebody else',
-  what: 'Besides your password, a code that changes every half minute. It is asked for when you sign in, and again before you sign, waive a finding or release a hold point, once it is older than 15 minutes.',
+  what: 'Besides your password, a code that changes every half minute. It is asked for when you sign in, and again before you sign, waive a finding, release a hold point or change who comes in, once it is older than 15 minutes.',
   leadShould: 'You lead this workshop: whoever has your password can sign and waive as you. Switch this on.',
   password: 'Your password',
   begin: 'Switch it on',
