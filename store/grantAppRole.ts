@@ -6,6 +6,8 @@ const rights = `
   GRANT SELECT ON ALL TABLES IN SCHEMA public TO :role;
   GRANT INSERT ON ledger, sign_ins, photos, start_logs, training, witnesses TO :role;
   GRANT INSERT, UPDATE ON builds, people, workshops, part_lists, unit_cards, rule_packs, owner_links, trainer_cases, workshop_keys, probes TO :role;
+  REVOKE ALL ON FUNCTION lorbet_session(text, uuid) FROM PUBLIC;
+  GRANT EXECUTE ON FUNCTION lorbet_session(text, uuid) TO :role;
   GRANT INSERT, UPDATE, DELETE ON sessions, invites, pairings, rate_limits, second_steps, passkeys TO :role;
 `;
 
