@@ -12,6 +12,7 @@ interface WithPerson extends Pick<LedgerRow, 'seq' | 'by' | 'kind'> {
   at: Date;
   body: string;
   personId: string | null;
+  workshopId: string;
 }
 /** What the bay says of a build whatever the version that said it: the rest is judged by checks, and those change. */
 const lasting = ({ name, what, place, invented, signed }: BuildRow['summary']) => ({ name, what, place, invented, signed });
@@ -37,13 +38,14 @@ export async function brokenBeside(buildId: string): Promise<string[]> {
   const build = await models.BuildRow.findByPk(buildId);
   if (!build) return [];
   const rows = await sequelize.query<WithPerson>(
-    'SELECT seq, at, by_name AS "by", kind, body, person_id AS "personId" FROM ledger WHERE build_id = $1 ORDER BY seq',
+    'SELECT seq, at, by_name AS "by", kind, body, person_id AS "personId", workshop_id AS "workshopId" FROM ledger WHERE build_id = $1 ORDER BY seq',
     { bind: [buildId], type: QueryTypes.SELECT },
   );
   const broken: string[] = [];
   const wanted = new Set<string>();
   let origins: Origins = {};
-  for (const { seq, at, by, kind, body: text, personId } of rows) {
+  for (const { seq, at, by, kind, body: text, personId, workshopId } of rows) {
+    if (workshopId !== build.workshopId) broken.push(`row ${seq} is shown to another workshop, and hidden from its own`);
     const body = JSON.parse(text) as { personId?: unknown };
     origins = noteOrigins(origins, { kind, body, by, at: at.toISOString() });
     if (typeof body.personId === 'string' && body.personId !== personId)

@@ -111,7 +111,7 @@ test('a database that was tampered with past the trigger is found out: altered, 
   expect(await tampered('DELETE FROM ledger WHERE build_id = :id AND seq = 4')).toMatch(/row 4 is missing/);
   expect(
     await tampered(
-      'INSERT INTO ledger SELECT build_id, 5, at, by_name, role, kind, body, prev_hash, hash, person_id, gen_random_uuid() FROM ledger WHERE build_id = :id AND seq = 4',
+      'INSERT INTO ledger SELECT build_id, 5, at, by_name, role, kind, body, prev_hash, hash, person_id, gen_random_uuid(), NULL, workshop_id FROM ledger WHERE build_id = :id AND seq = 4',
     ),
   ).toMatch(/row 5 does not follow/);
   expect(
@@ -175,6 +175,9 @@ test('what was tampered with beside the ledger is found out: origins, what the b
   expect(await tampered("UPDATE builds SET search = 'another' WHERE id = :id")).toEqual(shown);
   expect(await tampered('UPDATE ledger SET person_id = gen_random_uuid() WHERE build_id = :id AND seq = 2')).toEqual([
     'row 2 is somebody else’s than the one who wrote it',
+  ]);
+  expect(await tampered('UPDATE ledger SET workshop_id = gen_random_uuid() WHERE build_id = :id AND seq = 2')).toEqual([
+    'row 2 is shown to another workshop, and hidden from its own',
   ]);
   expect(await tampered('DELETE FROM photos WHERE build_id = :id')).toEqual([
     expect.stringMatching(/^the picture [0-9a-f]{64} is gone$/),
