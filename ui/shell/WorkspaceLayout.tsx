@@ -4,21 +4,19 @@ import { SheetFindings } from '../components/findings/SheetFindings';
 import { LeakNotice } from '../stages/fuel/LeakNotice';
 import { LineProvider } from '../components/line/LineContext';
 import { usePlace } from '../components/usePlace';
-import { later } from '../components/later';
 import { useSmall } from '../components/useSmall';
 import { useWorkspace } from '../sync/useWorkspace';
 import { CureNotice } from '../stages/siting/CureNotice';
 import { RunPane } from '../charts/run/RunPane';
 import { AskStep } from './AskStep';
 import { Banners } from './Banners';
+import { ClaimsNotice } from './ClaimsNotice';
 import { Dipstick } from './Dipstick';
 import { SectionTabs } from './SectionTabs';
 import { StageView } from './StageView';
 import { StopLine } from './StopLine';
 import { WorkspaceHead } from './WorkspaceHead';
 import { workspace as t } from '../texts/en/workspace';
-
-const ClaimsNotice = later(() => import('./ClaimsNotice').then((m) => m.ClaimsNotice));
 
 /** A build's page: dipstick at the edge, head, run and sections across the top, section and findings beneath, the ledger at the foot. */
 export function WorkspaceLayout() {
@@ -38,6 +36,7 @@ export function WorkspaceLayout() {
             <Banners />
             <AskStep />
             <StopLine sheet={sheet} />
+            {/* Come later it would move the keys below it under a finger. */}
             {(settled.claims ?? []).length > 0 && <ClaimsNotice />}
             {sheet !== 'siting' && <CureNotice />}
             {sheet !== 'fuel' && <LeakNotice />}
