@@ -202,22 +202,7 @@ describe('npm start', () => {
     const garbage = path.join(folder, 'garbage.dump');
     writeFileSync(garbage, 'no backup');
     expect(npm('restore', '--', garbage).stderr).toMatch(/Nothing was restored/);
-    const [other, altered, short] = ['other.key', 'altered.age', 'short.age'].map((name) => path.join(folder, name)) as [
-      string,
-      string,
-      string,
-    ];
-    npm('backup', '--', '--new-key', other);
-    const bytes = readFileSync(sealed);
-    writeFileSync(short, bytes.subarray(0, bytes.length - 70_000));
-    bytes[bytes.length - 1000] = (bytes[bytes.length - 1000] ?? 0) ^ 1;
-    writeFileSync(altered, bytes);
     expect(npm('restore', '--', sealed).stderr).toMatch(/is sealed; name the key/);
-    expect(npm('restore', '--', sealed, '--key', other).stderr).toMatch(/Nothing was restored: .* was not sealed for the key/);
-    for (const broken of [altered, short])
-      expect(npm('restore', '--', broken, '--key', key).stderr).toMatch(
-        /Nothing was restored: .* was altered, or its end is missing/,
-      );
     expect(npm('restore', '--', sealed, '--key', key)).toMatchObject({ status: 0 });
     let third = await begin({ LORBET_DATA: data });
     // A machine that is busy just then is no failure: the quickest of three counts.
