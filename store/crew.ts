@@ -1,7 +1,7 @@
 import type { Licence } from '../core/people/licences';
 import * as yup from 'yup';
 import { Op, type Transaction } from 'sequelize';
-import { identifier } from '../core/build/schemaParts';
+import { identifier, strictObject } from '../core/build/schemaParts';
 import { licenceSchema } from '../core/build/pack/packSchema';
 import { refuseField, validate, type ReadResult } from '../core/build/readBuild';
 import { inviteSchema, ownPasswordSchema, passwordSchema } from '../core/build/personSchemas';
@@ -38,7 +38,6 @@ export async function crewOf(person: Person): Promise<CrewMember[]> {
   }));
 }
 
-const strict = <T extends yup.ObjectShape>(fields: T) => yup.object(fields).defined().noUnknown().strict();
 const role = () => yup.string().defined().oneOf(Object.keys(roles));
 
 async function giveInvite(row: PersonRow, by: Pick<Person, 'name'>, now: Date, transaction: Transaction): Promise<string> {
@@ -80,7 +79,7 @@ export async function invitePerson(lead: Person, value: unknown, caller: Caller,
   return acrossWorkshops(() => sequelize.transaction(invite));
 }
 
-const actionSchema = strict({
+const actionSchema = strictObject({
   personId: identifier(),
   action: yup.string().defined().oneOf(['role', 'disable', 'enable', 'reset', 'licences', 'secondStep']),
   role: role().optional(),
@@ -240,7 +239,7 @@ export async function changeOwnPassword(
   return { ok: true, value: null };
 }
 
-const unitPreferencesSchema = strict({
+const unitPreferencesSchema = strictObject({
   system: yup.string().defined().oneOf(Object.keys(unitPreferenceOptions.system)),
   wire: yup.string().defined().oneOf(Object.keys(unitPreferenceOptions.wire)),
 });
@@ -251,7 +250,7 @@ export async function keepUnitPreferences(person: Person, value: unknown): Promi
   return read;
 }
 
-const practicesSchema = strict(
+const practicesSchema = strictObject(
   Object.fromEntries(
     practiceIds.map((id) => {
       const practice = yup.string().oneOf(Object.keys(practices[id].options));

@@ -1,7 +1,7 @@
 import { createHash, randomBytes } from 'node:crypto';
 import { Secret, TOTP } from 'otpauth';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
-import { refuseField, type ReadResult } from '../core/build/readBuild';
+import { refuseField, type ReadResult, type Refusal } from '../core/build/readBuild';
 import { config } from './config';
 import { database } from './database';
 import { passwordMatches } from './passwords';
@@ -104,8 +104,12 @@ export async function takeCode(
   return recovered;
 }
 
-export const wrongCode =
+const wrongCode =
   'Code is another one, or was used already; wait for the next one, and see that this device and the phone tell the same time.';
+const wrongPasskey = 'The passkey was not taken; try it once more, or type a code.';
+/** What is said of a second step that was not the person's. */
+export const wrongStep = (passkey: unknown): Refusal =>
+  passkey === undefined ? { ok: false, errors: [wrongCode], fields: { code: wrongCode } } : { ok: false, errors: [wrongPasskey] };
 const samePassword = async (person: Person, password: string): Promise<boolean> => {
   const row = await database().models.PersonRow.findByPk(person.id, { rejectOnEmpty: true });
   return passwordMatches(password, row.passwordHash);

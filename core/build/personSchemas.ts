@@ -1,9 +1,7 @@
 import * as yup from 'yup';
 import { once } from './once';
-import { text } from './schemaParts';
+import { strictObject, text } from './schemaParts';
 import { roles } from '../people/roles';
-
-const strict = <T extends yup.ObjectShape>(fields: T) => yup.object(fields).defined().noUnknown().strict();
 
 /** The name that stands under certificates. */
 const personName = () => text(80, 2).label('Name');
@@ -24,14 +22,20 @@ export const workshopSchema = once(() => text(80, 2).label('Workshop’s name'))
 const role = () => yup.string().defined().oneOf(Object.keys(roles)).label('Role');
 
 /** What a lead says of somebody new. */
-export const inviteSchema = once(() => strict({ name: personName(), login: loginSchema(), role: role() }));
+export const inviteSchema = once(() => strictObject({ name: personName(), login: loginSchema(), role: role() }));
 /** Who may sign in with a password. */
 export const newPersonSchema = once(() =>
-  strict({ name: personName(), login: loginSchema(), password: passwordSchema(), role: role(), demo: yup.boolean().optional() }),
+  strictObject({
+    name: personName(),
+    login: loginSchema(),
+    password: passwordSchema(),
+    role: role(),
+    demo: yup.boolean().optional(),
+  }),
 );
 /** What the first of all says: the code that the start command printed, the workshop, and who leads it. */
 export const firstLeadSchema = once(() =>
-  strict({
+  strictObject({
     code: text(20, 1).label('Set-up code'),
     workshop: workshopSchema(),
     name: personName(),
@@ -41,7 +45,7 @@ export const firstLeadSchema = once(() =>
 );
 const oldPassword = () => yup.string().defined().min(1, '${path} is missing').max(200).label('Password until now');
 /** What a person says who changes the own password. */
-export const ownPasswordSchema = once(() => strict({ old: oldPassword(), password: passwordSchema() }));
+export const ownPasswordSchema = once(() => strictObject({ old: oldPassword(), password: passwordSchema() }));
 const twice = () => ({
   password: passwordSchema(),
   again: yup
@@ -50,6 +54,6 @@ const twice = () => ({
     .oneOf([yup.ref('password')], 'The two passwords are not the same'),
 });
 /** A password chosen by whoever holds a link, typed twice. */
-export const chosenPasswordSchema = once(() => strict(twice()));
+export const chosenPasswordSchema = once(() => strictObject(twice()));
 /** The form by which a person changes the own password. */
-export const ownPasswordFormSchema = once(() => strict({ old: oldPassword(), ...twice() }));
+export const ownPasswordFormSchema = once(() => strictObject({ old: oldPassword(), ...twice() }));

@@ -211,3 +211,10 @@ test.each([
   [{ kind: 'imported', body: { claims: { signatures: 1 } } }, /; 1 thing done, seen or signed elsewhere/],
   [{ kind: 'raised', body: { logs: 2, claimed: { signatures: 1 } } }, /1 thing done, seen or signed elsewhere, kept as claims/],
 ])('what came along with a file is told as claimed: %j', (row, message) => expect(describeRow(row)).toMatch(message));
+
+test('what somebody did after another had opened a way in says so, and nothing else does', () => {
+  const told = (reset?: object) =>
+    describeRow({ kind: 'waive', body: { checkId: 'x.y', reason: 'why', ...(reset ? { reset } : {}) } });
+  expect(told({ by: 'Wilma Lead', at: '2026-11-29T10:00:00.000Z' })).toMatch(/Wilma Lead had given .* on 2026-11-29$/);
+  expect(told()).toBe('WAIVED x.y: why');
+});

@@ -13,10 +13,10 @@ function claimText(claims: unknown): string {
   return counts > 0 ? `; ${counts} ${counts === 1 ? 'thing' : 'things'} done, seen or signed elsewhere, kept as claims` : '';
 }
 
-/** Told on what others rely on, where a lead had chosen a new password for whoever did it. */
+/** Told on what others rely on, where somebody else had opened a way in as whoever did it. */
 const resetText = (reset: unknown): string => {
   const { by, at } = (reset ?? {}) as { by?: string; at?: string };
-  return by && at ? `; under a new password that ${by} had chosen on ${at.slice(0, 10)}` : '';
+  return by && at ? `; ${by} had given this person a new password, or taken the second step away, on ${at.slice(0, 10)}` : '';
 };
 
 /** Rows that are no commands. */

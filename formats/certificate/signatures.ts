@@ -36,7 +36,7 @@ export const signatures: Section = (page, { build }) => {
           `${signature.role}, ${day(signature.at)}`,
           ...(signature.reset
             ? [
-                `${signature.reset.by} had a new password chosen for this person on ${day(signature.reset.at)}, before this signature`,
+                `${signature.reset.by} had given this person a new password, or taken the second step away, on ${day(signature.reset.at)}, before this signature`,
               ]
             : []),
           ...(signature.licences ?? []).map(({ trade, number }) => `${licensedTrades[trade]} ${number}`),

@@ -1,7 +1,7 @@
 import { NextResponse } from 'next/server';
 import { count, forget, giveBack, type LimitName } from '../../../store/limits';
 import { signIn } from '../../../store/enter';
-import { wrongCode } from '../../../store/secondSteps';
+import { wrongStep } from '../../../store/secondSteps';
 import { recordSignIn } from '../../../store/signIns';
 import { readBody, refused, refusedFor, tooOften } from '../../lib/answers';
 import { deviceFor, rememberDevice } from '../../lib/device';
@@ -54,7 +54,7 @@ export const POST = openRoute(async ({ request, caller }) => {
     // The password was right: what was counted for it is given back, and what is tried at the second step is counted by itself.
     for (const [limit, key] of counted) await giveBack(limit, key);
     return entered.wrong
-      ? refusedFor({ ok: false, errors: [wrongCode], fields: { code: wrongCode } })
+      ? refusedFor(wrongStep(passkey))
       : NextResponse.json({ signedIn: false, step: { passkey: entered.passkey } });
   }
   for (const [limit, key] of counted) await (limit === 'login' || limit === 'device' ? forget(limit, key) : giveBack(limit, key));

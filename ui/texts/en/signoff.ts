@@ -90,7 +90,9 @@ export const signoff = room('signoff', {
   draftCertificatePdf: 'Draft certificate (PDF)',
   buildFileJson: 'Build file (JSON)',
   signatures: 'Signatures',
-  resetBefore: params('{by} had a new password chosen for this person on {when}, before this signature'),
+  resetBefore: params(
+    '{by} had given this person a new password, or taken the second step away, on {when}, before this signature',
+  ),
   signatureOf: params('Signature of {typedName}'),
   waivers: 'Waivers',
   withdraw: 'Withdraw',

@@ -14,7 +14,7 @@ import {
   markProven,
   renewRecoveryCodes,
   secondStepOf,
-  wrongCode,
+  wrongStep,
 } from '../../../../store/secondSteps';
 import { readBody, refused, refusedFor, tooOften } from '../../../lib/answers';
 import { route, unproven, type AskedBy } from '../../../lib/handle';
@@ -35,7 +35,6 @@ interface Said {
   passkey: object;
 }
 type Act = (asked: AskedBy, said: Said) => Promise<Response>;
-const wrong = () => refusedFor({ ok: false, errors: [wrongCode], fields: { code: wrongCode } });
 const answer = (done: { ok: true; value: unknown } | Parameters<typeof refusedFor>[0]) =>
   done.ok ? NextResponse.json(done.value ?? {}) : refusedFor(done);
 const noSite = () =>
@@ -45,7 +44,7 @@ const noSite = () =>
 const prove: Act = async ({ request, person, caller }, { code, passkey }) => {
   if (!person.secondStep) return refused(400, 'You have no second step; begin one under Settings.');
   const now = new Date();
-  if (!(await holds(person, caller, now, { code, passkey, site: siteOf(request) }))) return wrong();
+  if (!(await holds(person, caller, now, { code, passkey, site: siteOf(request) }))) return refusedFor(wrongStep(passkey));
   await markProven((await session()).token, now);
   await forget('code', person.id);
   return NextResponse.json({ proven: true });
@@ -64,7 +63,7 @@ const acts: Record<StepAction, Act> = {
   codes: async ({ person, caller, request }, { code }) =>
     (await holds(person, caller, new Date(), { code, site: siteOf(request) }))
       ? NextResponse.json(await renewRecoveryCodes(person, caller))
-      : wrong(),
+      : refusedFor(wrongStep(undefined)),
   end: async ({ person, caller }, said) => answer(await endSecondStep(person, said, caller)),
   ask: async ({ request, person }) => {
     const site = siteOf(request);
